@@ -1,0 +1,33 @@
+import { DomainError } from '../errors'
+import { requireNumber } from '../validate'
+
+/** Q10 of release and decay: the rate doubles with each 10 °C (Handreck & Black 2010). */
+const Q10 = 2
+
+/** How many times faster than at 20 °C things go. */
+export function temperatureFactor(tempC: number): number {
+  return Q10 ** ((tempC - 20) / 10)
+}
+
+/** Share that has reacted after some days at 20 °C; 1 where it acts at once. */
+export function reacted(days: number, releaseDays50: number): number {
+  return releaseDays50 === 0 ? 1 : 1 - 0.5 ** (days / releaseDays50)
+}
+
+/**
+ * One temperature for every week, or a list with at least as many.
+ * @returns days at 20 °C that have passed by the end of each week
+ * @throws DomainError for too short a list or a temperature outside −10 to 45 °C
+ */
+export function warmDays(weeks: number, weeklyMeanTempC: number | readonly number[]): number[] {
+  if (typeof weeklyMeanTempC !== 'number' && weeklyMeanTempC.length < weeks) {
+    throw new DomainError('too-few', `Temperatures are needed for all ${weeks} weeks.`)
+  }
+  let total = 0
+  return Array.from({ length: weeks }, (_, week) => {
+    const tempC = typeof weeklyMeanTempC === 'number' ? weeklyMeanTempC : weeklyMeanTempC[week]
+    requireNumber('The weekly mean temperature in °C', tempC, { min: -10, max: 45 })
+    total += 7 * temperatureFactor(tempC as number)
+    return total
+  })
+}

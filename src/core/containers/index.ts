@@ -1,0 +1,5 @@
+export { areaAt, areaAtUnchecked } from './areaAt'
+export { containerVolume } from './containerVolume'
+export { heightForVolume } from './heightForVolume'
+export type { BowlShape, ContainerShape, RectangularShape, RoundShape } from './shape'
+export { requireShape } from './shape'

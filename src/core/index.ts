@@ -1,0 +1,6 @@
+export * from './chemistry'
+export * from './containers'
+export { DomainError, type DomainErrorCode } from './errors'
+export * from './media'
+export * from './recondition'
+export * from './units'

@@ -1,0 +1,24 @@
+export { type Blend, blendMedia } from './blendMedia'
+export { type ContainerCapacity, containerCapacity } from './containerCapacity'
+export {
+  contentsOf,
+  type LedgerComponent,
+  type LedgerDose,
+  type LedgerKind,
+  type LedgerLine,
+  type LotContents,
+  proportionalLine,
+  requireBalanced,
+  reversingLine,
+} from './ledger'
+export {
+  type Component,
+  componentShares,
+  type Material,
+  type MaterialGroup,
+  type MeasuredMaterial,
+  type Share,
+} from './material'
+export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
+export { thresholdProportion } from './thresholdProportion'
+export { volumeYield } from './volumeYield'

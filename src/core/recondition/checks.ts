@@ -1,0 +1,70 @@
+import type {
+  Prediction,
+  RecipeCheck,
+  RecipeDose,
+  RecipeInput,
+  RecipeLimits,
+  RecipePart,
+} from './recipeTypes'
+
+/** From here on a crop is not short: the same line that tells the first short week. */
+const ENOUGH_COVERAGE = 0.9
+const TOLERANCE = 1e-6
+
+/** Each promise of a recipe against what was worked out. */
+export function checkRecipe({
+  input,
+  limits,
+  predicted,
+  settledLitres,
+  parts,
+  doses,
+}: {
+  input: RecipeInput
+  limits: RecipeLimits
+  predicted: Prediction
+  settledLitres: number
+  parts: readonly RecipePart[]
+  doses: readonly RecipeDose[]
+}): RecipeCheck[] {
+  const { crop, litresWanted } = input
+  const within = (
+    id: RecipeCheck['id'],
+    value: number,
+    low: number | null,
+    high: number | null,
+  ): RecipeCheck => ({
+    id,
+    value,
+    low,
+    high,
+    ok: (low === null || value >= low - TOLERANCE) && (high === null || value <= high + TOLERANCE),
+  })
+  return [
+    within('litres', settledLitres, litresWanted, null),
+    within('air', predicted.airFraction, crop.airMinPercent / 100, crop.airMaxPercent / 100),
+    within('ph', predicted.ph, crop.pHLow, crop.pHHigh),
+    within('ec', predicted.ecSme, null, crop.ecMaxSme),
+    within('nitrogen', predicted.nCoverage, ENOUGH_COVERAGE, null),
+    within('weight', predicted.kgPerLWet, null, limits.maxKgPerL ?? null),
+    within('label', highestLabelShare(input, doses), null, 1),
+    within('stock', litresShort(input, parts), null, 0),
+  ]
+}
+
+function highestLabelShare(input: RecipeInput, doses: readonly RecipeDose[]): number {
+  const shares = doses.map(({ id, gPerL, grams, firstGrams }) => {
+    const stock = input.stock.amendments.find(({ amendment }) => amendment.id === id)
+    const first = grams > 0 ? (gPerL * firstGrams) / grams : 0
+    return stock ? first / stock.amendment.rateHighGPerL : 0
+  })
+  return Math.max(0, ...shares)
+}
+
+/** Litres that have to be bought because the store has too little. */
+function litresShort(input: RecipeInput, parts: readonly RecipePart[]): number {
+  return parts.reduce((sum, part) => {
+    const stock = input.stock.materials.find(({ material }) => material.id === part.id)
+    return part.role === 'lot' || !stock ? sum : sum + Math.max(0, part.litres - stock.litres)
+  }, 0)
+}

@@ -1,0 +1,47 @@
+import { type Crop, type Dose, type FertilizerDose, fertilizerDose } from '../chemistry'
+import type { Batch } from './batch'
+import type { FeedSchool, RecipeInput, StockAmendment } from './recipeTypes'
+
+export interface FeedingPlan {
+  readonly stock: StockAmendment | null
+  readonly dose: FertilizerDose | null
+  readonly reason: FertilizerDose['limitedBy'] | 'soluble-school' | 'nothing-in-stock'
+}
+
+const ENOUGH_COVERAGE = 0.95
+
+/** The fertilizer of the school's kind that meets the nitrogen demand at least cost, or comes nearest to it. */
+export function planFeeding(
+  batch: Batch,
+  crop: Crop,
+  feed: FeedSchool,
+  amendments: readonly StockAmendment[],
+  dosesBefore: readonly Dose[],
+  season: RecipeInput['season'],
+): FeedingPlan {
+  if (feed === 'soluble') return { stock: null, dose: null, reason: 'soluble-school' }
+  const kind = feed === 'organic' ? 'organic fertilizer' : 'coated fertilizer'
+  const options = amendments
+    .filter(({ amendment }) => amendment.kind === kind && amendment.nPercent > 0)
+    .filter(({ amendment }) => amendment.rateHighGPerL > 0)
+    .map((stock) => ({
+      stock,
+      dose: fertilizerDose({
+        components: batch.components,
+        volumeYield: batch.volumeYield,
+        amendments: dosesBefore,
+        crop,
+        weeks: season?.weeks,
+        weeklyMeanTempC: season?.weeklyMeanTempC,
+        fertilizer: stock.amendment,
+      }),
+    }))
+  if (options.length === 0) return { stock: null, dose: null, reason: 'nothing-in-stock' }
+  const cost = ({ stock, dose }: (typeof options)[number]) => dose.gPerL * stock.pricePerKg
+  const met = options.filter(({ dose }) => dose.coverage >= ENOUGH_COVERAGE - 1e-6)
+  const best =
+    met.sort((a, b) => cost(a) - cost(b))[0] ??
+    options.sort((a, b) => b.dose.coverage - a.dose.coverage || cost(a) - cost(b))[0]
+  if (!best) return { stock: null, dose: null, reason: 'nothing-in-stock' }
+  return { ...best, reason: best.dose.limitedBy }
+}

@@ -1,0 +1,46 @@
+export { type FinishedBatch, finishBatch } from './finishBatch'
+export {
+  CLEANING_LOSS,
+  type Intake,
+  litresAtLevel,
+  type RootMass,
+  type WorkVariant,
+} from './intake'
+export { lotComponents } from './lotComponents'
+export { predictMix } from './predict'
+export {
+  type AggregateOption,
+  type CheckId,
+  DEFAULT_COMPOST_SHARE,
+  DEFAULT_LIMITS,
+  type DoseRole,
+  type FeedSchool,
+  type LotMeasured,
+  type PartRole,
+  type Prediction,
+  type Recipe,
+  type RecipeCheck,
+  type RecipeDose,
+  type RecipeInput,
+  type RecipeLimits,
+  type RecipePart,
+  type StockAmendment,
+  type StockMaterial,
+  type TriageVerdict,
+  type Why,
+  type WhyInput,
+} from './recipeTypes'
+export { roundGrams, roundLitres } from './rounding'
+export { type Load, scaleToLoads } from './scaleToLoads'
+export {
+  addDays,
+  type CautionId,
+  type ScheduleOptions,
+  type StepAmount,
+  type StepKind,
+  scheduleWork,
+  type ToolId,
+  type WaitReason,
+  type WorkStep,
+} from './scheduleWork'
+export { solveRecipe } from './solveRecipe'

@@ -1,0 +1,23 @@
+import { convertEc } from '../chemistry'
+import { type Component, componentShares, type MeasuredMaterial, volumeYield } from '../media'
+import type { LotMeasured } from './recipeTypes'
+
+/**
+ * The lot's components with parts that sum to 1, carrying what was measured on the lot itself, so that the blend of
+ * the lot alone gives back the measured pH, buffer and conductivity.
+ */
+export function lotComponents(
+  components: readonly Component[],
+  measured: LotMeasured = {},
+): Component[] {
+  const shares = componentShares(components)
+  const yieldOfLot = volumeYield(shares)
+  const own: MeasuredMaterial = {
+    ...(measured.ph === undefined ? {} : { pH: measured.ph }),
+    ...(measured.buffer === undefined ? {} : { limeBuffer: measured.buffer * yieldOfLot }),
+    ...(measured.ecSme === undefined
+      ? {}
+      : { ec1to2: convertEc({ value: measured.ecSme, from: 'SME', to: '1:2' }) * yieldOfLot }),
+  }
+  return shares.map(({ material, share }) => ({ material, parts: share, measured: own }))
+}

@@ -1,0 +1,197 @@
+import type { Amendment, Crop } from '../chemistry'
+import type { ContainerShape } from '../containers'
+import type { Component, Material } from '../media'
+import type { HouseholdMeasures } from '../units'
+
+/** What triage said of a lot, as far as a recipe needs it. */
+export interface TriageVerdict {
+  readonly verdict: 'reuse' | 'clean' | 'treat' | 'restrict' | 'compost' | 'discard'
+}
+
+export interface RecipeLot {
+  readonly id: string
+  /** What stands in the pot now, by bulk volume. */
+  readonly components: readonly Component[]
+  readonly litres: number
+  /** null where no trouble was found. */
+  readonly triage: TriageVerdict | null
+  /** Measured on the lot itself: takes the place of what its composition lets expect. */
+  readonly measured?: LotMeasured
+}
+
+export interface LotMeasured {
+  readonly ph?: number | undefined
+  /** g CaCO3-equivalent per L and pH unit. */
+  readonly buffer?: number | undefined
+  /** Saturated media extract, dS/m. */
+  readonly ecSme?: number | undefined
+}
+
+export interface StockMaterial {
+  readonly material: Material
+  readonly litres: number
+  readonly pricePerLitre: number
+}
+
+export interface StockAmendment {
+  readonly amendment: Amendment
+  readonly grams: number
+  readonly pricePerKg: number
+}
+
+export type FeedSchool = 'organic' | 'coated' | 'soluble'
+
+export interface RecipeLimits {
+  readonly settlingShare: number
+  readonly cleaningLossShare: number
+  readonly maxCompostShare: number
+  readonly maxAggregateShare: number
+  readonly maxFreshShare: number
+  /** Highest weight of the wet mix, kg/L; none when left out. */
+  readonly maxKgPerL?: number | undefined
+  readonly peatFree: boolean
+}
+
+export const DEFAULT_LIMITS: RecipeLimits = {
+  settlingShare: 0.08,
+  cleaningLossShare: 0.1,
+  maxCompostShare: 0.5,
+  maxAggregateShare: 0.35,
+  maxFreshShare: 0.5,
+  peatFree: false,
+}
+
+export const DEFAULT_COMPOST_SHARE = 0.3
+
+export interface RecipeInput {
+  readonly lot: RecipeLot | null
+  /** What a new mix starts from where there is no lot. */
+  readonly base?: readonly Component[]
+  readonly litresWanted: number
+  readonly container: { readonly shape: ContainerShape; readonly fillHeightCm: number }
+  readonly crop: Crop
+  readonly school: { readonly compostShare?: number; readonly feed: FeedSchool }
+  readonly stock: {
+    readonly materials: readonly StockMaterial[]
+    readonly amendments: readonly StockAmendment[]
+  }
+  readonly limits?: Partial<RecipeLimits>
+  readonly season?: {
+    readonly weeks?: number
+    readonly weeklyMeanTempC?: number | readonly number[]
+    /** Conductivity of the water used for leaching, dS/m. */
+    readonly waterEc?: number
+  }
+  readonly measures?: Partial<HouseholdMeasures>
+}
+
+export type PartRole = 'lot' | 'compost' | 'aggregate' | 'water-holding' | 'fresh'
+export type DoseRole = 'lime' | 'sulfur' | 'fertilizer'
+
+export interface RecipePart {
+  readonly id: string
+  readonly role: PartRole
+  readonly litres: number
+  readonly share: number
+  readonly rounded: { readonly litres: number; readonly text: string }
+}
+
+export interface RecipeDose {
+  readonly id: string
+  readonly role: DoseRole
+  /** g per L of mix, all of it. */
+  readonly gPerL: number
+  readonly grams: number
+  /** What goes in now; the rest after a test. */
+  readonly firstGrams: number
+  readonly rounded: { readonly grams: number; readonly text: string }
+}
+
+export interface Prediction {
+  readonly volumeYield: number
+  readonly airFraction: number
+  readonly waterFraction: number
+  readonly availableLitres: number
+  readonly ph: number
+  readonly buffer: number
+  readonly ecSme: number
+  readonly nCoverage: number
+  readonly firstShortWeek: number | null
+  readonly kgPerLWet: number
+  /** Of what is added, per litre settled. */
+  readonly costPerL: number
+}
+
+export type CheckId = 'litres' | 'air' | 'ph' | 'ec' | 'nitrogen' | 'weight' | 'label' | 'stock'
+
+export interface RecipeCheck {
+  readonly id: CheckId
+  readonly ok: boolean
+  readonly value: number
+  readonly low: number | null
+  readonly high: number | null
+}
+
+/** One input of a number's arithmetic; `name` and `unit` are looked up in the catalogue of texts. */
+export interface WhyInput {
+  readonly name: string
+  readonly value: number | string | null
+  readonly unit:
+    | 'L'
+    | 'g'
+    | 'g/L'
+    | 'share'
+    | 'pH'
+    | 'dS/m'
+    | 'cm'
+    | 'g/L/pH'
+    | 'kg/L'
+    | 'weeks'
+    | 'text'
+    | 'per L'
+}
+
+export interface Why {
+  /** Which rule of the solver decided, a key of the catalogue. */
+  readonly rule: string
+  readonly inputs: readonly WhyInput[]
+  /** Which published work the formula comes from, a key of the catalogue. */
+  readonly source: string
+  readonly range?: readonly [number, number]
+}
+
+/** What another aggregate would do: offered beside the one chosen. */
+export interface AggregateOption {
+  readonly id: string
+  /** Air gained by the first tenth of it, as a share of the volume. */
+  readonly airPerTenth: number
+  /** Share of parts it needs; null where it does not reach the band's low end. */
+  readonly share: number | null
+  readonly bestAir: number
+  readonly cost: number
+}
+
+export interface Recipe {
+  readonly parts: readonly RecipePart[]
+  readonly doses: readonly RecipeDose[]
+  readonly leachLitres: number
+  readonly partLitres: number
+  readonly mixLitres: number
+  readonly settledLitres: number
+  readonly leftoverLitres: number
+  readonly predicted: Prediction
+  readonly predictedRounded: Prediction
+  /** Where pH ends when all lime has reacted. */
+  readonly phEventual: number
+  readonly unreactedLimeGPerL: number
+  /** Soluble feed for what is missing: not worked out yet. */
+  readonly feedPlan: null
+  readonly cost: number
+  readonly checks: readonly RecipeCheck[]
+  readonly why: Readonly<Record<string, Why>>
+  readonly aggregateOptions: readonly AggregateOption[]
+  /** Air against the share of the chosen aggregate, for the chart beside its number. */
+  readonly airByShare: readonly { readonly share: number; readonly air: number }[]
+  /** Extra height of the same pot at which the air would do; null where none up to double height does. */
+  readonly tallerByCm: number | null
+}

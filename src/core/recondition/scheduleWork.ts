@@ -1,0 +1,226 @@
+import type { Amendment } from '../chemistry'
+import { DomainError } from '../errors'
+import type { Material } from '../media'
+import { requireObject } from '../validate'
+import type { WorkVariant } from './intake'
+import type { Recipe, RecipeDose, RecipePart, TriageVerdict } from './recipeTypes'
+
+export type StepKind =
+  | 'clear'
+  | 'tip-out'
+  | 'clean'
+  | 'rewet'
+  | 'workable'
+  | 'spread'
+  | 'powders'
+  | 'fold'
+  | 'moisten'
+  | 'rest'
+  | 'retest'
+  | 'containers'
+  | 'fill'
+  | 'leach'
+  | 'plant'
+
+export type CautionId =
+  | 'legionella'
+  | 'dust'
+  | 'asbestos'
+  | 'moss'
+  | 'lime'
+  | 'sulfur'
+  | 'meals'
+  | 'manure'
+  | 'residue'
+  | 'lifting'
+  | 'run-off'
+  | 'label'
+
+export type ToolId =
+  | 'sheet'
+  | 'gloves'
+  | 'mask'
+  | 'goggles'
+  | 'fork'
+  | 'bucket'
+  | 'scale'
+  | 'can'
+  | 'meter'
+  | 'brush'
+  | 'tags'
+
+export interface StepAmount {
+  readonly id: string
+  readonly role: RecipePart['role'] | RecipeDose['role']
+  readonly unit: 'L' | 'g'
+  readonly planned: number
+  readonly text: string
+  readonly actual: number | null
+}
+
+export interface WorkStep {
+  readonly id: string
+  readonly kind: StepKind
+  readonly amounts: readonly StepAmount[]
+  readonly tools: readonly ToolId[]
+  readonly minutes: number
+  readonly cautions: readonly CautionId[]
+  /** ISO date. */
+  readonly startsOn: string
+  readonly waitDays: number
+  readonly waitFor: WaitReason | null
+}
+
+export type WaitReason = 'compost' | 'organic' | 'lime' | 'sulfur' | 'leach'
+
+/** Days from mixing until each thing added is safe to plant into or to test. */
+const WAIT_DAYS: Readonly<Record<WaitReason, number>> = {
+  compost: 7,
+  organic: 14,
+  lime: 14,
+  sulfur: 28,
+  leach: 2,
+}
+
+export interface ScheduleOptions {
+  readonly runsDownSide?: boolean
+  /** Rows behind the recipe's ids, for cautions that depend on the material. */
+  readonly materials?: readonly Pick<Material, 'id' | 'group' | 'dustHazard'>[]
+  readonly amendments?: readonly Pick<Amendment, 'id' | 'kind' | 'cce'>[]
+}
+
+/**
+ * Steps of a turnover with amounts, tools, minutes, cautions where they matter, and the earliest day to plant.
+ * Minutes are our own estimates per litre moved. So far for lots that are tipped out on a sheet.
+ * @param startDate ISO date
+ * @throws DomainError `bad-argument` for a way of working that is not known, or a date that is none
+ */
+export function scheduleWork({
+  recipe,
+  triage,
+  variant,
+  startDate,
+  options = {},
+}: {
+  recipe: Recipe
+  triage: (TriageVerdict & { readonly earliestReuse?: string | null }) | null
+  variant: WorkVariant
+  startDate: string
+  options?: ScheduleOptions
+}): { steps: WorkStep[]; readyOn: string; totalMinutes: number } {
+  requireObject('The recipe', recipe)
+  if (variant !== 'tipped') {
+    throw new DomainError('bad-argument', 'Only lots that are tipped out can be scheduled so far.')
+  }
+  const litres = recipe.partLitres
+  const wait = longestWait(recipe, options)
+  const bulk = recipe.parts.map(amountOfPart)
+  const powders = recipe.doses.map(amountOfDose)
+  const step = (
+    kind: StepKind,
+    minutes: number,
+    tools: readonly ToolId[],
+    cautions: readonly CautionId[],
+    amounts: readonly StepAmount[] = [],
+  ): WorkStep => ({
+    id: kind,
+    kind,
+    amounts,
+    tools,
+    minutes: Math.max(1, Math.round(minutes)),
+    cautions,
+    startsOn: startDate,
+    waitDays: 0,
+    waitFor: null,
+  })
+
+  const mixing = [
+    step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella']),
+    step('tip-out', 3 + 0.15 * litres, ['sheet', 'gloves'], ['lifting']),
+    step('clean', 0.6 * litres, ['gloves'], []),
+    options.runsDownSide
+      ? step('rewet', 10 + 0.2 * litres, ['can'], ['dust'])
+      : step('workable', 3, ['can'], []),
+    step('spread', 5 + 0.3 * litres, ['bucket', 'gloves'], bulkCautions(recipe, options), bulk),
+    ...(powders.length > 0
+      ? [step('powders', 6, ['scale', 'bucket'], powderCautions(recipe, options), powders)]
+      : []),
+    step('fold', 0.4 * litres, ['fork'], []),
+    step('moisten', 4 + 0.05 * litres, ['can'], []),
+  ]
+  const rest: WorkStep[] =
+    wait.days > 0
+      ? [{ ...step('rest', 1, ['sheet'], []), waitDays: wait.days, waitFor: wait.reason }]
+      : []
+  const reuseFrom = triage?.earliestReuse ?? startDate
+  const readyOn = [addDays(startDate, wait.days), reuseFrom].sort()[1] as string
+  const planting = [
+    step('retest', 10, ['meter'], []),
+    step('containers', 8, ['brush'], []),
+    step('fill', 4 + 0.2 * litres, ['can', 'gloves'], ['legionella', 'lifting']),
+    ...(recipe.leachLitres > 0
+      ? [step('leach', 15 + 0.3 * recipe.leachLitres, ['can', 'meter'], ['run-off'])]
+      : []),
+    step('plant', 5 + 0.1 * litres, ['tags'], []),
+  ].map((one) => ({ ...one, startsOn: readyOn }))
+  const steps = [...mixing, ...rest, ...planting]
+  return { steps, readyOn, totalMinutes: steps.reduce((sum, { minutes }) => sum + minutes, 0) }
+}
+
+/** Calendar days added to an ISO date, whatever the zone. */
+export function addDays(isoDate: string, days: number): string {
+  const at = new Date(`${isoDate}T00:00:00Z`)
+  if (Number.isNaN(at.getTime())) {
+    throw new DomainError('bad-argument', `"${isoDate}" is not a date.`)
+  }
+  at.setUTCDate(at.getUTCDate() + days)
+  return at.toISOString().slice(0, 10)
+}
+
+function longestWait(recipe: Recipe, options: ScheduleOptions) {
+  const kindOf = (id: string) => options.amendments?.find((row) => row.id === id)?.kind
+  const reasons: WaitReason[] = [
+    ...recipe.parts.flatMap(({ role }): WaitReason[] => (role === 'compost' ? ['compost'] : [])),
+    ...recipe.doses.flatMap(({ id, role }): WaitReason[] => {
+      if (role === 'lime' || role === 'sulfur') return [role]
+      return kindOf(id) === 'coated fertilizer' ? [] : ['organic']
+    }),
+    ...(recipe.leachLitres > 0 ? (['leach'] as const) : []),
+  ]
+  const longest = reasons.sort((a, b) => WAIT_DAYS[b] - WAIT_DAYS[a])[0]
+  return { reason: longest ?? null, days: longest ? WAIT_DAYS[longest] : 0 }
+}
+
+function bulkCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
+  const rows = recipe.parts.flatMap(
+    ({ id }) => options.materials?.filter((material) => material.id === id) ?? [],
+  )
+  const cautions = new Set<CautionId>(['legionella'])
+  for (const { id, group, dustHazard } of rows) {
+    if (dustHazard !== 'low') cautions.add('dust')
+    if (id.startsWith('vermiculite')) cautions.add('asbestos')
+    if (id.startsWith('sphagnum')) cautions.add('moss')
+    if (group === 'compost') cautions.add('residue')
+    if (id.includes('manure')) cautions.add('manure')
+  }
+  return [...cautions]
+}
+
+function powderCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
+  const cautions = new Set<CautionId>(['dust'])
+  for (const { id, role } of recipe.doses) {
+    if (role === 'lime' || role === 'sulfur') cautions.add(role)
+    const kind = options.amendments?.find((row) => row.id === id)?.kind
+    if (kind === 'organic fertilizer' || kind === 'coated fertilizer') cautions.add('meals')
+  }
+  cautions.add('label')
+  return [...cautions]
+}
+
+function amountOfPart({ id, role, rounded }: RecipePart): StepAmount {
+  return { id, role, unit: 'L', planned: rounded.litres, text: rounded.text, actual: null }
+}
+
+function amountOfDose({ id, role, rounded }: RecipeDose): StepAmount {
+  return { id, role, unit: 'g', planned: rounded.grams, text: rounded.text, actual: null }
+}

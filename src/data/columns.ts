@@ -1,0 +1,7 @@
+import { integer, timestamp } from 'drizzle-orm/pg-core'
+
+/** Raised by one with each edit: a write that names an older version is refused with what changed. */
+export const version = () => integer('version').notNull().default(1)
+
+/** All times are kept in UTC; the site's zone is applied where they are shown. */
+export const instant = (name: string) => timestamp(name, { withTimezone: true, mode: 'date' })

@@ -1,0 +1,38 @@
+import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core'
+import type { Intake, Recipe, StepAmount, WorkStep } from '../../core/recondition'
+import { instant, version } from '../columns'
+import { lots } from '../media/lotTables'
+
+export type WorkOrderState = 'open' | 'finished' | 'put-away'
+
+export const workOrders = pgTable('work_orders', {
+  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+  lotId: integer('lot_id')
+    .notNull()
+    .references(() => lots.id),
+  state: text('state').$type<WorkOrderState>().notNull(),
+  createdAt: instant('created_at').notNull(),
+  finishedAt: instant('finished_at'),
+  /** What was found and wanted. */
+  intake: jsonb('intake').$type<Intake>().notNull(),
+  recipe: jsonb('recipe').$type<Recipe>().notNull(),
+  readyOn: text('ready_on').notNull(),
+  version: version(),
+})
+
+export const workOrderSteps = pgTable(
+  'work_order_steps',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    workOrderId: integer('work_order_id')
+      .notNull()
+      .references(() => workOrders.id),
+    position: integer('position').notNull(),
+    plan: jsonb('plan').$type<WorkStep>().notNull(),
+    /** Planned and, where it differed, actual. */
+    amounts: jsonb('amounts').$type<readonly StepAmount[]>().notNull(),
+    doneAt: instant('done_at'),
+    version: version(),
+  },
+  (table) => [unique('steps_in_order').on(table.workOrderId, table.position)],
+)

@@ -1,0 +1,7 @@
+export * from './chemistry/tables'
+export * from './containers/tables'
+export * from './media/lotTables'
+export * from './media/materialTables'
+export * from './recondition/tables'
+export * from './season/tables'
+export * from './site/tables'

@@ -1,0 +1,32 @@
+import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
+import type { HouseholdMeasures } from '../../core/units'
+import { instant, version } from '../columns'
+
+/** Means of one month. */
+export interface MonthClimate {
+  readonly tMinC: number
+  readonly tMaxC: number
+  readonly rainMm: number
+}
+
+export interface TapWater {
+  readonly ph: number
+  readonly ecDsPerM: number
+  readonly alkalinityMgPerL: number
+}
+
+/** One row: the place all pots stand in and how its people measure. */
+export const siteSettings = pgTable('site_settings', {
+  id: integer('id').primaryKey(),
+  name: text('name').notNull(),
+  latitudeDeg: doublePrecision('latitude_deg').notNull(),
+  timeZone: text('time_zone').notNull(),
+  locale: text('locale').notNull(),
+  unitSystem: text('unit_system').$type<'metric' | 'us'>().notNull(),
+  currency: text('currency'),
+  climateByMonth: jsonb('climate_by_month').$type<readonly MonthClimate[]>().notNull(),
+  tapWater: jsonb('tap_water').$type<TapWater>().notNull(),
+  measures: jsonb('measures').$type<HouseholdMeasures>().notNull(),
+  seededAt: instant('seeded_at'),
+  version: version(),
+})

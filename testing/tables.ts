@@ -1,0 +1,27 @@
+import {
+  defaultAmendments,
+  defaultCrops,
+  defaultMaterials,
+} from '../src/data/defaults/readDefaults'
+
+/** Looks a row of a shipped table up, or says which one is missing. */
+function finder<Row extends { readonly id: string }>(rows: readonly Row[]): (id: string) => Row {
+  const byId = new Map(rows.map((row) => [row.id, row]))
+  return (id) => {
+    const row = byId.get(id)
+    if (!row) throw new Error(`The shipped tables have no ${id}.`)
+    return row
+  }
+}
+
+export const shippedMaterials = defaultMaterials()
+export const material = finder(shippedMaterials)
+export const amendment = finder(defaultAmendments())
+export const crop = finder(defaultCrops())
+
+/** Asserts that two numbers agree to within a tolerance, with a message that shows both. */
+export function close(actual: number, expected: number, tolerance: number, what = ''): void {
+  if (!(Math.abs(actual - expected) <= tolerance)) {
+    throw new Error(`${what} is ${actual}, expected ${expected} ± ${tolerance}`)
+  }
+}
