@@ -133,6 +133,7 @@ export class AggregateSearch {
         this.tooHeavy(option.batch) ? 1 : 0,
         option.stock && option.stock.litres < litres ? 1 : 0,
         litres * (option.stock?.pricePerLitre ?? 0),
+        litres,
       ]
     }
     return found.sort((a, b) => compareRanks(rank(a), rank(b)))[0] ?? null

@@ -237,14 +237,16 @@ function oldMix({ lot, base }: RecipeInput): Component[] {
   return componentShares(base ?? []).map(({ material, share }) => ({ material, parts: share }))
 }
 
-/** The bagged mix nearest to what the crop wants: inside its pH band first, then the cheapest. */
+/** The bagged mix that suits the crop: inside its pH band (for a lime hater nearest to its middle), then the cheapest. */
 function pickFresh(
   materials: readonly StockMaterial[],
   crop: Crop,
   limits: RecipeLimits,
 ): StockMaterial | null {
   const outsideBand = ({ material }: StockMaterial) =>
-    Math.max(0, crop.pHLow - material.pH, material.pH - crop.pHHigh)
+    crop.limeHater
+      ? Math.abs(material.pH - (crop.pHLow + crop.pHHigh) / 2)
+      : Math.max(0, crop.pHLow - material.pH, material.pH - crop.pHHigh)
   return (
     materials
       .filter(({ material }) => material.group === 'bagged mix')

@@ -109,7 +109,7 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       ],
     },
     ph: {
-      rule: measuredPh === undefined ? 'ph.estimated' : 'ph.measured',
+      rule: measuredPh === undefined ? 'ph.composition' : 'ph.lot',
       source: 'buffer',
       inputs: [
         of('lotPh', measuredPh ?? null, 'pH'),

@@ -1,0 +1,1 @@
+export { weeklyTemperatures } from './weeklyTemperatures'

@@ -1,0 +1,27 @@
+import { eq, isNull, sql } from 'drizzle-orm'
+import type { StockAmendment } from '../../core/recondition'
+import type { Database } from '../database'
+import { amendments } from './tables'
+
+/** All amendments that were not put away, by name. */
+export async function listAmendments(db: Database): Promise<StockAmendment[]> {
+  const rows = await db.select().from(amendments).where(isNull(amendments.putAwayAt))
+  return rows
+    .map(({ origin, pricePerKg, stockGrams, putAwayAt, version, ...amendment }) => ({
+      amendment,
+      grams: stockGrams,
+      pricePerKg: pricePerKg ?? 0,
+    }))
+    .sort((a, b) => a.amendment.name.localeCompare(b.amendment.name))
+}
+
+/** Takes grams out of the stock of an amendment; what was not there counts as bought. */
+export async function takeGramsFromStock(db: Database, id: string, grams: number): Promise<void> {
+  await db
+    .update(amendments)
+    .set({
+      stockGrams: sql`greatest(0, ${amendments.stockGrams} - ${grams})`,
+      version: sql`${amendments.version} + 1`,
+    })
+    .where(eq(amendments.id, id))
+}

@@ -1,0 +1,107 @@
+import { eq, sql } from 'drizzle-orm'
+import type { LedgerComponent, LedgerLine } from '../../core/media'
+import { amendments } from '../chemistry/tables'
+import { containers } from '../containers/tables'
+import type { Database } from '../database'
+import { appendLines, createLot } from '../media/lots'
+import { innings, lots, measurements } from '../media/lotTables'
+import { materials } from '../media/materialTables'
+import { siteSettings } from '../site/tables'
+import { AMENDMENT_STOCK, CONTAINERS, type DemoLot, LOTS, SITE, STOCK } from './scenario'
+
+const DAY_MS = 86_400_000
+const YEAR_DAYS = 365
+/** The last season was cleared three weeks ago, whenever the demo is made. */
+const CLEARED_DAYS_AGO = 21
+const SEASON_DAYS = 190
+
+/** Fills an empty data folder with the made-up garden; one that holds lots is left alone. */
+export async function seedDemo(db: Database, now: Date): Promise<void> {
+  const [row] = await db.select({ count: sql<number>`count(*)`.mapWith(Number) }).from(lots)
+  if ((row?.count ?? 0) > 0) return
+  await db.transaction(async (tx) => {
+    await tx
+      .update(siteSettings)
+      .set({ ...SITE, seededAt: now })
+      .where(eq(siteSettings.id, 1))
+    const made = await tx
+      .insert(containers)
+      .values([...CONTAINERS])
+      .returning({ id: containers.id, code: containers.code })
+    const idOf = new Map(made.map(({ id, code }) => [code, id]))
+    for (const [id, [stockLitres, pricePerLitre]] of Object.entries(STOCK)) {
+      await tx.update(materials).set({ stockLitres, pricePerLitre }).where(eq(materials.id, id))
+    }
+    for (const [id, [stockGrams, pricePerKg]] of Object.entries(AMENDMENT_STOCK)) {
+      await tx.update(amendments).set({ stockGrams, pricePerKg }).where(eq(amendments.id, id))
+    }
+    for (const lot of LOTS) await seedLot(tx, lot, idOf, now)
+  })
+}
+
+async function seedLot(
+  db: Database,
+  lot: DemoLot,
+  idOf: ReadonlyMap<string, number>,
+  now: Date,
+): Promise<void> {
+  const seasons = lot.seasons.length
+  const startOf = (season: number) =>
+    daysBefore(now, CLEARED_DAYS_AGO + SEASON_DAYS + (seasons - 1 - season) * YEAR_DAYS)
+  const endOf = (season: number) =>
+    daysBefore(now, CLEARED_DAYS_AGO + (seasons - 1 - season) * YEAR_DAYS)
+  const id = await createLot(db, {
+    name: lot.name,
+    origin: lot.origin,
+    storeBin: lot.storeBin,
+    containerIds: lot.codes.map((code) => idOf.get(code) ?? 0),
+    lines: [lineOf('filled', lot.filled)],
+    at: seasons > 0 ? startOf(0) : daysBefore(now, 95),
+  })
+  for (const [index, season] of lot.seasons.entries()) {
+    const growing = lot.stillGrowing && index === seasons - 1
+    await db.insert(innings).values({
+      lotId: id,
+      number: index + 1,
+      cropId: season.cropId,
+      startedOn: isoDay(startOf(index)),
+      endedOn: growing ? null : isoDay(endOf(index)),
+      outcome: growing ? null : season.outcome,
+    })
+    const aged = lineOf('settled', season.ageing)
+    if (aged.components.length > 0) await appendLines(db, id, [aged], endOf(index))
+  }
+  if (lot.measured.length > 0) {
+    await db.insert(measurements).values(
+      lot.measured.map(({ quantity, value, method, daysAgo }) => ({
+        lotId: id,
+        at: daysBefore(now, daysAgo),
+        quantity,
+        value,
+        method,
+      })),
+    )
+  }
+}
+
+function lineOf(kind: LedgerLine['kind'], amounts: Readonly<Record<string, number>>): LedgerLine {
+  const components: LedgerComponent[] = Object.entries(amounts).map(([materialId, litres]) => ({
+    materialId,
+    litres,
+  }))
+  return {
+    kind,
+    components,
+    litres: components.reduce((sum, { litres }) => sum + litres, 0),
+    doses: [],
+    note: null,
+  }
+}
+
+function daysBefore(now: Date, days: number): Date {
+  return new Date(now.getTime() - days * DAY_MS)
+}
+
+function isoDay(at: Date): string {
+  return at.toISOString().slice(0, 10)
+}

@@ -1,0 +1,206 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import {
+  contentsOf,
+  type LedgerLine,
+  type LotContents,
+  requireBalanced,
+  reversingLine,
+} from '../../core/media'
+import { placeLot } from '../containers/containers'
+import type { Database } from '../database'
+import { Conflict, NotFound } from '../errors'
+import { innings, type LotOrigin, ledgerEntries, lotPlaces, lots, measurements } from './lotTables'
+
+export type Innings = typeof innings.$inferSelect
+export type Measurement = typeof measurements.$inferSelect
+export type LedgerEntry = typeof ledgerEntries.$inferSelect
+
+/** A lot with everything that is known of it. */
+export interface Lot {
+  readonly id: number
+  readonly name: string
+  readonly origin: LotOrigin
+  readonly storeBin: string | null
+  readonly createdAt: Date
+  readonly version: number
+  readonly contents: LotContents
+  readonly containerIds: readonly number[]
+  /** Oldest first. */
+  readonly innings: readonly Innings[]
+  /** Newest first. */
+  readonly measurements: readonly Measurement[]
+  /** Oldest first. */
+  readonly ledger: readonly LedgerEntry[]
+}
+
+export interface NewLot {
+  readonly name: string
+  readonly origin: LotOrigin
+  readonly storeBin: string | null
+  readonly containerIds: readonly number[]
+  readonly lines: readonly LedgerLine[]
+  readonly at: Date
+  readonly otherLotId?: number
+  readonly workOrderId?: number
+}
+
+/** All lots that were not put away, in the order they were made. */
+export async function listLots(db: Database): Promise<Lot[]> {
+  const rows = await db.select().from(lots).where(isNull(lots.putAwayAt)).orderBy(asc(lots.id))
+  const [places, allInnings, allMeasurements, entries] = [
+    await db.select().from(lotPlaces),
+    await db.select().from(innings).orderBy(asc(innings.number)),
+    await db.select().from(measurements).orderBy(desc(measurements.at), desc(measurements.id)),
+    await db.select().from(ledgerEntries).orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id)),
+  ]
+  return rows.map((row) => {
+    const ledger = entries.filter(({ lotId }) => lotId === row.id)
+    return {
+      id: row.id,
+      name: row.name,
+      origin: row.origin,
+      storeBin: row.storeBin,
+      createdAt: row.createdAt,
+      version: row.version,
+      contents: contentsOf(ledger),
+      containerIds: places
+        .filter(({ lotId }) => lotId === row.id)
+        .map(({ containerId }) => containerId)
+        .sort((a, b) => a - b),
+      innings: allInnings.filter(({ lotId }) => lotId === row.id),
+      measurements: allMeasurements.filter(({ lotId }) => lotId === row.id),
+      ledger,
+    }
+  })
+}
+
+/** @throws NotFound */
+export async function readLot(db: Database, id: number): Promise<Lot> {
+  const found = (await listLots(db)).find((lot) => lot.id === id)
+  if (!found) throw new NotFound(`There is no lot ${id}.`)
+  return found
+}
+
+/** Makes a lot with its first ledger lines, in its containers or a store bin. */
+export async function createLot(db: Database, lot: NewLot): Promise<number> {
+  requireBalanced([], lot.lines)
+  return db.transaction(async (tx) => {
+    const [made] = await tx
+      .insert(lots)
+      .values({
+        name: lot.name,
+        origin: lot.origin,
+        storeBin: lot.storeBin,
+        createdAt: lot.at,
+      })
+      .returning({ id: lots.id })
+    if (!made) throw new Error('The lot was not made.')
+    await placeLot(tx, made.id, lot.containerIds)
+    await insertLines(tx, made.id, lot.lines, lot.at, lot)
+    return made.id
+  })
+}
+
+/**
+ * Adds lines to a lot's ledger; nothing already written is changed.
+ * @throws DomainError when the ledger would not balance or more would be taken out than is there
+ */
+export async function appendLines(
+  db: Database,
+  lotId: number,
+  lines: readonly LedgerLine[],
+  at: Date,
+  links: { readonly workOrderId?: number; readonly otherLotId?: number } = {},
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockLot(tx, lotId)
+    const before = await tx.select().from(ledgerEntries).where(eq(ledgerEntries.lotId, lotId))
+    requireBalanced(before, lines)
+    await insertLines(tx, lotId, lines, at, links)
+  })
+}
+
+/**
+ * Undoes an entry by writing its opposite.
+ * @throws Conflict for an entry that was reversed before, that is itself a reversal, or that belongs to a work order
+ */
+export async function reverseEntry(
+  db: Database,
+  lotId: number,
+  entryId: number,
+  at: Date,
+  note: string | null,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockLot(tx, lotId)
+    const before = await tx.select().from(ledgerEntries).where(eq(ledgerEntries.lotId, lotId))
+    const entry = before.find(({ id }) => id === entryId)
+    if (!entry) throw new NotFound('There is no such entry in this lot.')
+    if (entry.reversesId !== null)
+      throw new Conflict('A reversal cannot be reversed: enter it anew.')
+    if (before.some(({ reversesId }) => reversesId === entryId)) {
+      throw new Conflict('This entry was reversed before.')
+    }
+    if (entry.workOrderId !== null) {
+      throw new Conflict('This entry belongs to a finished turnover: enter the difference instead.')
+    }
+    const line = reversingLine(entry, note)
+    requireBalanced(before, [line])
+    await tx.insert(ledgerEntries).values({ lotId, at, reversesId: entryId, ...line })
+  })
+}
+
+/** The innings a lot is in, if any. */
+export function presentInnings(lot: Pick<Lot, 'innings'>): Innings | null {
+  return lot.innings.find(({ endedOn }) => endedOn === null) ?? null
+}
+
+/** Closes the present innings of a lot and opens the next. */
+export async function openNextInnings(
+  db: Database,
+  lotId: number,
+  next: Pick<Innings, 'cropId' | 'startedOn' | 'predicted' | 'workOrderId'>,
+): Promise<void> {
+  await db
+    .update(innings)
+    .set({ endedOn: next.startedOn, version: sql`${innings.version} + 1` })
+    .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
+  const [last] = await db
+    .select({ number: sql<number>`coalesce(max(${innings.number}), 0)`.mapWith(Number) })
+    .from(innings)
+    .where(eq(innings.lotId, lotId))
+  await db.insert(innings).values({ lotId, number: (last?.number ?? 0) + 1, ...next })
+}
+
+/** Makes concurrent writers of one lot wait for each other, and tells readers that it changed. */
+export async function lockLot(db: Database, lotId: number): Promise<void> {
+  const touched = await db
+    .update(lots)
+    .set({ version: sql`${lots.version} + 1` })
+    .where(and(eq(lots.id, lotId), isNull(lots.putAwayAt)))
+    .returning({ id: lots.id })
+  if (touched.length === 0) throw new NotFound(`There is no lot ${lotId}.`)
+}
+
+async function insertLines(
+  db: Database,
+  lotId: number,
+  lines: readonly LedgerLine[],
+  at: Date,
+  links: { readonly workOrderId?: number; readonly otherLotId?: number },
+): Promise<void> {
+  if (lines.length === 0) return
+  await db.insert(ledgerEntries).values(
+    lines.map((line) => ({
+      lotId,
+      at,
+      kind: line.kind,
+      litres: line.litres,
+      components: line.components,
+      doses: line.doses,
+      note: line.note,
+      workOrderId: links.workOrderId ?? null,
+      otherLotId: line.kind === 'split' ? (links.otherLotId ?? null) : null,
+    })),
+  )
+}

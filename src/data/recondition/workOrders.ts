@@ -1,0 +1,245 @@
+import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import type { FinishedBatch, Intake, Prediction, Recipe, WorkStep } from '../../core/recondition'
+import { takeGramsFromStock } from '../chemistry/amendments'
+import { placeLot } from '../containers/containers'
+import type { Database } from '../database'
+import { Conflict, NotFound, StaleWrite } from '../errors'
+import { appendLines, createLot, openNextInnings } from '../media/lots'
+import { lots } from '../media/lotTables'
+import { takeFromStock } from '../media/materials'
+import { workOrderSteps, workOrders } from './tables'
+
+export type WorkOrderStep = typeof workOrderSteps.$inferSelect
+export type WorkOrder = typeof workOrders.$inferSelect & {
+  readonly steps: readonly WorkOrderStep[]
+}
+
+/** @throws Conflict when the lot has an open order already */
+export async function createWorkOrder(
+  db: Database,
+  order: {
+    readonly lotId: number
+    readonly intake: Intake
+    readonly recipe: Recipe
+    readonly steps: readonly WorkStep[]
+    readonly readyOn: string
+    readonly at: Date
+  },
+): Promise<number> {
+  return db.transaction(async (tx) => {
+    const open = await tx
+      .select({ id: workOrders.id })
+      .from(workOrders)
+      .where(and(eq(workOrders.lotId, order.lotId), eq(workOrders.state, 'open')))
+    if (open[0]) {
+      throw new Conflict('This lot has an open work order: finish it or put it away first.', {
+        workOrderId: open[0].id,
+      })
+    }
+    const [made] = await tx
+      .insert(workOrders)
+      .values({
+        lotId: order.lotId,
+        state: 'open',
+        createdAt: order.at,
+        intake: order.intake,
+        recipe: order.recipe,
+        readyOn: order.readyOn,
+      })
+      .returning({ id: workOrders.id })
+    if (!made) throw new Error('The work order was not made.')
+    await tx.insert(workOrderSteps).values(
+      order.steps.map((step, position) => ({
+        workOrderId: made.id,
+        position,
+        plan: step,
+        amounts: step.amounts,
+      })),
+    )
+    return made.id
+  })
+}
+
+/** @throws NotFound */
+export async function readWorkOrder(db: Database, id: number): Promise<WorkOrder> {
+  const [order] = await db.select().from(workOrders).where(eq(workOrders.id, id))
+  if (!order) throw new NotFound(`There is no work order ${id}.`)
+  const steps = await db
+    .select()
+    .from(workOrderSteps)
+    .where(eq(workOrderSteps.workOrderId, id))
+    .orderBy(asc(workOrderSteps.position))
+  return { ...order, steps }
+}
+
+/** Newest first, with how many steps are done. */
+export async function listWorkOrders(db: Database) {
+  const rows = await db.select().from(workOrders).orderBy(desc(workOrders.createdAt))
+  const steps = await db.select().from(workOrderSteps)
+  return rows.map((order) => {
+    const own = steps.filter(({ workOrderId }) => workOrderId === order.id)
+    return {
+      ...order,
+      stepsDone: own.filter(({ doneAt }) => doneAt !== null).length,
+      steps: own.length,
+    }
+  })
+}
+
+export interface StepChange {
+  readonly stepId: number
+  readonly version: number
+  /** null opens the step again; undefined leaves it. */
+  readonly doneAt?: Date | null
+  /** Actual amounts by id; null means as planned. */
+  readonly actuals?: Readonly<Record<string, number | null>>
+}
+
+/**
+ * Ticks a step or notes what was really used.
+ * @throws Conflict when the order is not open, StaleWrite when the step was changed elsewhere since it was read
+ */
+export async function changeStep(
+  db: Database,
+  orderId: number,
+  change: StepChange,
+): Promise<WorkOrderStep> {
+  return db.transaction(async (tx) => {
+    const order = await lockOrder(tx, orderId)
+    requireOpen(order)
+    const [step] = await tx
+      .select()
+      .from(workOrderSteps)
+      .where(and(eq(workOrderSteps.id, change.stepId), eq(workOrderSteps.workOrderId, orderId)))
+    if (!step) throw new NotFound('There is no such step in this work order.')
+    if (step.version !== change.version) {
+      throw new StaleWrite('This step was changed on another page meanwhile.', { step })
+    }
+    const { actuals } = change
+    const [changed] = await tx
+      .update(workOrderSteps)
+      .set({
+        doneAt: change.doneAt === undefined ? step.doneAt : change.doneAt,
+        amounts: step.amounts.map((amount) =>
+          actuals && amount.id in actuals
+            ? { ...amount, actual: actuals[amount.id] ?? null }
+            : amount,
+        ),
+        version: step.version + 1,
+      })
+      .where(eq(workOrderSteps.id, step.id))
+      .returning()
+    if (!changed) throw new Error('The step was not changed.')
+    return changed
+  })
+}
+
+/** Gives an open order up; the lot stays as it is. */
+export async function putAwayWorkOrder(db: Database, orderId: number): Promise<void> {
+  await db.transaction(async (tx) => {
+    const order = await lockOrder(tx, orderId)
+    requireOpen(order)
+    await tx
+      .update(workOrders)
+      .set({ state: 'put-away', version: order.version + 1 })
+      .where(eq(workOrders.id, orderId))
+  })
+}
+
+/** Opens an order again that was put away. */
+export async function takeUpWorkOrder(db: Database, orderId: number): Promise<void> {
+  await db.transaction(async (tx) => {
+    const order = await lockOrder(tx, orderId)
+    if (order.state !== 'put-away') throw new Conflict('This work order was not put away.')
+    const others = await tx
+      .select({ id: workOrders.id })
+      .from(workOrders)
+      .where(and(eq(workOrders.lotId, order.lotId), eq(workOrders.state, 'open')))
+    if (others.length > 0) throw new Conflict('This lot has another open work order by now.')
+    await tx
+      .update(workOrders)
+      .set({ state: 'open', version: order.version + 1 })
+      .where(eq(workOrders.id, orderId))
+  })
+}
+
+export interface Finish {
+  readonly batch: FinishedBatch
+  readonly predicted: Prediction
+  readonly startedOn: string
+  readonly at: Date
+  readonly leftoverName: string
+  readonly leftoverBin: string
+}
+
+/**
+ * Books a finished turnover, all of it or nothing: ledger, leftovers, places, stock, the next innings, the order.
+ * @param account works out the bookings from the order as it stands inside the transaction
+ * @throws Conflict when the order was finished or put away before
+ * @returns the id of the lot that took the leftovers, if any
+ */
+export async function finishWorkOrder(
+  db: Database,
+  orderId: number,
+  account: (order: WorkOrder, tx: Database) => Promise<Finish>,
+): Promise<{ leftoverLotId: number | null }> {
+  return db.transaction(async (tx) => {
+    const locked = await lockOrder(tx, orderId)
+    requireOpen(locked)
+    const order = await readWorkOrder(tx, orderId)
+    const { batch, predicted, startedOn, at, leftoverName, leftoverBin } = await account(order, tx)
+    const { lotId } = order
+    const leftoverLotId = batch.leftover
+      ? await createLot(tx, {
+          name: leftoverName,
+          origin: 'reconditioned',
+          storeBin: leftoverBin,
+          containerIds: [],
+          lines: [batch.leftover],
+          at,
+          otherLotId: lotId,
+          workOrderId: orderId,
+        })
+      : null
+    await appendLines(tx, lotId, batch.lines, at, {
+      workOrderId: orderId,
+      ...(leftoverLotId === null ? {} : { otherLotId: leftoverLotId }),
+    })
+    await placeLot(tx, lotId, order.intake.containerIds)
+    await tx.update(lots).set({ storeBin: null }).where(eq(lots.id, lotId))
+    for (const { role, unit, id, planned, actual } of order.steps.flatMap(
+      ({ amounts }) => amounts,
+    )) {
+      if (role === 'lot') continue
+      const amount = actual ?? planned
+      if (unit === 'L') await takeFromStock(tx, id, amount)
+      else await takeGramsFromStock(tx, id, amount)
+    }
+    await openNextInnings(tx, lotId, {
+      cropId: order.intake.cropId,
+      startedOn,
+      predicted,
+      workOrderId: orderId,
+    })
+    await tx
+      .update(workOrders)
+      .set({ state: 'finished', finishedAt: at, version: sql`${workOrders.version} + 1` })
+      .where(eq(workOrders.id, orderId))
+    return { leftoverLotId }
+  })
+}
+
+async function lockOrder(db: Database, id: number) {
+  const [order] = await db.select().from(workOrders).where(eq(workOrders.id, id)).for('update')
+  if (!order) throw new NotFound(`There is no work order ${id}.`)
+  return order
+}
+
+function requireOpen(order: { state: string; finishedAt: Date | null }): void {
+  if (order.state === 'finished') {
+    throw new Conflict('This work order was finished before: nothing was booked twice.', {
+      finishedAt: order.finishedAt?.toISOString(),
+    })
+  }
+  if (order.state === 'put-away') throw new Conflict('This work order was put away.')
+}

@@ -1,0 +1,114 @@
+import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { HandKind, LotPage } from '../../messages/media/lots'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField, readQuantity } from '../../ui/QuantityField'
+import { useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { useDraft } from '../../ui/useDraft'
+import styles from './LotScreen.module.css'
+
+interface Values {
+  kind: HandKind
+  litres: string
+  materialId: string
+  note: string
+}
+
+const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: '' }
+
+/** One ledger entry by hand. */
+export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => void }) {
+  const { site } = useSite()
+  const words = texts.media.page
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const form = useForm<Values>({ defaultValues: DEFAULTS })
+  const throwAway = useDraft(
+    `entry/${page.id}`,
+    form,
+    useMemo(() => DEFAULTS, []),
+  )
+  const values = form.watch()
+  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
+
+  const save = form.handleSubmit(async ({ kind, litres, materialId, note }) => {
+    const amount = readQuantity(litres, 'volume', site.measures)
+    if (amount.problem) {
+      form.setFocus('litres')
+      return
+    }
+    const answer = await send('POST', `/api/media/lots/${page.id}/entries`, {
+      kind,
+      litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
+      note,
+      ...(kind === 'topped-up' && materialId ? { materialId } : {}),
+    })
+    if (!answer.ok) {
+      setProblem(answer.problem)
+      return
+    }
+    throwAway()
+    window.location.reload()
+  })
+
+  return (
+    <form className={styles.entry} onSubmit={save} noValidate>
+      <div className={styles.wide}>
+        <Choice
+          label={words.kind}
+          options={Object.entries(texts.media.handKinds).map(([value, label]) => ({
+            value,
+            label,
+          }))}
+          {...form.register('kind')}
+        />
+      </div>
+      {values.kind === 'emptied' ? (
+        <p className={styles.note}>{words.emptiedHint}</p>
+      ) : (
+        <QuantityField
+          label={words.litres}
+          hint={words.litresHint}
+          dimension="volume"
+          typed={values.litres}
+          error={errorOf('litres')}
+          {...form.register('litres')}
+        />
+      )}
+      {values.kind === 'topped-up' && (
+        <SelectField
+          label={words.material}
+          error={errorOf('materialId')}
+          {...form.register('materialId')}
+        >
+          <option value="">{words.chooseMaterial}</option>
+          {page.materials.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      )}
+      <TextField label={words.note} {...form.register('note')} />
+      <div className={styles.wide}>
+        <ProblemNotice problem={problem} />
+        <div>
+          <Button type="submit">{words.saveEntry}</Button>{' '}
+          <Button
+            weight="quiet"
+            onClick={() => {
+              throwAway()
+              onClose()
+            }}
+          >
+            {texts.common.cancel}
+          </Button>
+        </div>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,110 @@
+import { useState } from 'react'
+import type { LedgerRow, LotPage } from '../../messages/media/lots'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { EntryForm } from './EntryForm'
+import styles from './LotScreen.module.css'
+
+/** Everything that happened to a lot, newest first, and a way to put a mistake right. */
+export function Ledger({ page }: { page: LotPage }) {
+  const words = texts.media.page
+  const [adding, setAdding] = useState(false)
+  const [problem, setProblem] = useState<Problem | null>(null)
+
+  const reverse = async (entry: LedgerRow) => {
+    const answer = await send('POST', `/api/media/lots/${page.id}/entries/${entry.id}/reverse`, {})
+    if (answer.ok) window.location.reload()
+    else setProblem(answer.problem)
+  }
+
+  return (
+    <section className={styles.ledger} aria-labelledby="ledger">
+      <div className={styles.ledgerHead}>
+        <div>
+          <h2 id="ledger">{words.ledger}</h2>
+          <p className={styles.note}>{words.ledgerNote}</p>
+        </div>
+        {!adding && <Button onClick={() => setAdding(true)}>{words.addEntry}</Button>}
+      </div>
+      <ProblemNotice problem={problem} />
+      {adding && <EntryForm page={page} onClose={() => setAdding(false)} />}
+      <table className={styles.lines}>
+        <thead>
+          <tr>
+            <th>{words.on}</th>
+            <th>{words.what}</th>
+            <th className={styles.number}>{words.change}</th>
+            <th className={styles.number}>{words.balance}</th>
+            <th>
+              <span className="visually-hidden">{words.reverse}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {page.ledger.map((entry) => (
+            <Line key={entry.id} entry={entry} onReverse={() => reverse(entry)} />
+          ))}
+        </tbody>
+      </table>
+    </section>
+  )
+}
+
+function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void }) {
+  const { format } = useSite()
+  const words = texts.media.page
+  const kind = texts.media.ledgerKinds[entry.kind]
+  const day = format.day(entry.on)
+  const sign = entry.litres > 0 ? '+' : entry.litres < 0 ? '−' : ''
+  const { number, unit } = format.litres(Math.abs(entry.litres))
+  return (
+    <tr>
+      <td>{day}</td>
+      <td>
+        <strong className={entry.reversed ? styles.gone : undefined}>{kind}</strong>
+        {entry.reversed && ` (${words.wasReversed})`}
+        {entry.otherLotId !== null && (
+          <>
+            {' · '}
+            <a href={`/lots/${entry.otherLotId}`}>{words.otherLot(entry.otherLotId)}</a>
+          </>
+        )}
+        {entry.workOrderId !== null && (
+          <>
+            {' · '}
+            <a href={`/turnover/orders/${entry.workOrderId}`}>
+              {words.fromOrder(entry.workOrderId)}
+            </a>
+          </>
+        )}
+        <span className={styles.note}>
+          {' '}
+          {entry.what
+            .map(({ name, amount, unit: kindOfUnit }) => {
+              const written = kindOfUnit === 'L' ? format.litres(amount) : format.grams(amount)
+              return `${name} ${format.plain(written).replace('-', '−')}`
+            })
+            .join(', ')}
+          {entry.note && ` — ${entry.note}`}
+        </span>
+      </td>
+      <td className={styles.number} data-label={words.change}>
+        {entry.litres === 0 ? texts.why.none : `${sign}${number} ${unit}`}
+      </td>
+      <td className={styles.number} data-label={words.balance}>
+        {format.plain(format.litres(entry.balance))}
+      </td>
+      <td>
+        {entry.canReverse && (
+          <Button weight="quiet" aria-label={words.reverseOf(kind, day)} onClick={onReverse}>
+            {words.reverse}
+          </Button>
+        )}
+      </td>
+    </tr>
+  )
+}

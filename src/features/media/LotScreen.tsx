@@ -1,0 +1,99 @@
+import type { LotPage } from '../../messages/media/lots'
+import type { SiteView } from '../../messages/site'
+import { LinkButton } from '../../ui/Button'
+import { PageHead } from '../../ui/PageHead'
+import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { PotSection } from '../../ui/pictures/PotSection'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import { findingText } from './findingText'
+import { Ledger } from './Ledger'
+import { LotComposition, LotValues } from './LotFacts'
+import styles from './LotScreen.module.css'
+import { StateMark } from './StateMark'
+
+/** One lot: its sentence with the next action, its pot cut open, what it is made of, its ledger. */
+export default function LotScreen({ page, site }: { page: LotPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <Lot page={page} />
+    </SiteProvider>
+  )
+}
+
+function Lot({ page }: { page: LotPage }) {
+  const { format } = useSite()
+  const words = texts.media
+  const codes = page.containers.map(({ code }) => code).join(', ')
+  return (
+    <>
+      <PageHead
+        title={page.name}
+        beside={
+          <>
+            {words.lotNumber(page.id)} · {page.where}
+            {codes && ` · ${codes}`} · {format.plain(format.litres(page.litres))}
+            {page.roomLitres !== null &&
+              ` ${words.ofRoom(format.plain(format.litres(page.roomLitres)))}`}
+          </>
+        }
+        lead={
+          <InningsStrip
+            innings={page.innings}
+            nextOpen={page.state !== 'growing' && page.state !== 'act'}
+          />
+        }
+        actions={<NextAction page={page} />}
+      />
+      <div className={styles.finding}>
+        <p className={styles.sentence}>
+          <StateMark state={page.state} /> — {findingText(page.finding, format)}
+          {page.remedy
+            ? `: ${texts.media.remedy(
+                format.plain(format.litres(page.remedy.litres)),
+                page.remedy.name,
+                format.plain(format.percent(page.remedy.airAfter)),
+              )}`
+            : '.'}
+        </p>
+      </div>
+      <div className={styles.grid}>
+        {page.pot && (
+          <section aria-labelledby="section">
+            <h2 id="section">
+              {page.potCount > 1 ? words.page.sectionOf(page.potCount) : words.page.section}
+            </h2>
+            <PotSection pot={page.pot} size="stage" planted={page.state === 'growing'} />
+            <p className={styles.note}>
+              {words.page.below(format.plain(format.cm(page.pot.lowAirDepthCm)))}
+            </p>
+          </section>
+        )}
+        <section aria-labelledby="made-of">
+          <h2 id="made-of">{words.page.composition}</h2>
+          <LotComposition page={page} />
+          <LotValues page={page} />
+        </section>
+      </div>
+      <Ledger page={page} />
+    </>
+  )
+}
+
+function NextAction({ page }: { page: LotPage }) {
+  const { actions } = texts.media
+  if (page.state === 'empty') return null
+  if (page.openOrderId !== null) {
+    return (
+      <LinkButton weight="main" href={`/turnover/orders/${page.openOrderId}`}>
+        {actions.continueOrder}
+      </LinkButton>
+    )
+  }
+  const urgent = page.state === 'turn-over' || page.state === 'act' || page.state === 'store'
+  return (
+    <LinkButton weight={urgent ? 'main' : 'plain'} href={`/turnover/new?lot=${page.id}`}>
+      {page.state === 'store' ? actions.useIt : actions.turnOver}
+    </LinkButton>
+  )
+}

@@ -1,0 +1,133 @@
+import type { LotRow, LotsPage } from '../../messages/media/lots'
+import type { SiteView } from '../../messages/site'
+import { LinkButton } from '../../ui/Button'
+import { Figure } from '../../ui/Figure'
+import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
+import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import { findingText } from './findingText'
+import styles from './LotsScreen.module.css'
+import { StateMark } from './StateMark'
+
+/** All lots, read by their pictures. */
+export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      {page.lots.length === 0 ? <NoLots /> : <LotsTable page={page} />}
+    </SiteProvider>
+  )
+}
+
+function NoLots() {
+  return (
+    <div className={styles.empty}>
+      <h1>{texts.media.emptyTitle}</h1>
+      <p>{texts.media.emptyNext}</p>
+      <LinkButton weight="main" href="/lots/new">
+        {texts.media.emptyAction}
+      </LinkButton>
+    </div>
+  )
+}
+
+function LotsTable({ page }: { page: LotsPage }) {
+  const { format } = useSite()
+  const words = texts.media
+  const litres = (value: number) => format.plain(format.litres(value))
+  return (
+    <>
+      <PageHead
+        title={words.lots}
+        lead={words.lotsSummary(
+          page.lots.length,
+          litres(page.inPotsLitres),
+          litres(page.inStoreLitres),
+          format.number(page.litreInnings),
+        )}
+        actions={
+          <LinkButton weight="main" href="/lots/new">
+            {words.newLot}
+          </LinkButton>
+        }
+      />
+      <table className={styles.table}>
+        <thead>
+          <tr>
+            <th>
+              <span className="visually-hidden">{words.columns.sample}</span>
+            </th>
+            <th>{words.columns.lot}</th>
+            <th>{words.columns.litres}</th>
+            <th>{words.columns.innings}</th>
+            <th>{words.columns.air}</th>
+            <th>{words.columns.ph}</th>
+            <th>{words.columns.now}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {page.lots.map((row) => (
+            <Row key={row.id} row={row} />
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
+}
+
+function Row({ row }: { row: LotRow }) {
+  const { format } = useSite()
+  const { columns } = texts.media
+  return (
+    <tr>
+      <td className={styles.sampleCell}>
+        <CoreSample strata={row.strata} />
+      </td>
+      <td>
+        <a className={styles.name} href={`/lots/${row.id}`}>
+          {row.name}
+        </a>
+        <span className={styles.small}>
+          {texts.media.lotNumber(row.id)} · {row.where}
+        </span>
+      </td>
+      <td>
+        <Figure amount={format.litres(row.litres)} large />
+        {row.roomLitres !== null && (
+          <span className={styles.small}>
+            {texts.media.ofRoom(format.plain(format.litres(row.roomLitres)))}
+          </span>
+        )}
+      </td>
+      <td>
+        <InningsStrip
+          innings={row.innings}
+          nextOpen={row.state !== 'growing' && row.state !== 'act'}
+        />
+      </td>
+      <td className={styles.airCell} data-label={columns.air}>
+        {row.air ? (
+          <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
+        ) : (
+          texts.why.none
+        )}
+      </td>
+      <td className={styles.phCell} data-label={columns.ph}>
+        {row.ph ? (
+          <Figure
+            amount={{ number: format.number(row.ph.value, 1), unit: '' }}
+            measuredOn={row.ph.measuredOn}
+            large
+          />
+        ) : (
+          texts.why.none
+        )}
+      </td>
+      <td className={styles.nowCell}>
+        <StateMark state={row.state} />
+        <span className={styles.small}>{findingText(row.finding, format)}</span>
+      </td>
+    </tr>
+  )
+}

@@ -1,0 +1,41 @@
+import type { LotFinding } from '../../messages/media/lots'
+import type { Format } from '../../ui/format'
+import { texts } from '../../ui/texts'
+
+/** The one sentence about a lot, in words. */
+export function findingText(finding: LotFinding, format: Format): string {
+  const words = texts.media.finding
+  const percent = (share: number) => format.plain(format.percent(share))
+  const litres = (value: number) => format.plain(format.litres(value))
+  switch (finding.kind) {
+    case 'order-open':
+      return words.orderOpen(finding.done, finding.steps)
+    case 'air-short':
+      return words.airShort(percent(finding.air), percent(finding.airMin), finding.cropName)
+    case 'ph-off':
+      return words.phOff(
+        format.number(finding.ph, 1),
+        format.number(finding.low, 1),
+        format.number(finding.high, 1),
+        finding.cropName,
+      )
+    case 'salty':
+      return words.salty(
+        format.number(finding.ecSme, 1),
+        format.number(finding.ecMax, 1),
+        finding.cropName,
+      )
+    case 'level-down':
+      return words.levelDown(litres(finding.litres), litres(finding.room))
+    case 'season-over':
+      return words.seasonOver(finding.cropName)
+    case 'growing':
+      return words.growing(finding.cropName)
+    case 'in-store':
+      return words.inStore(finding.bin)
+    case 'unplanted':
+      return words.unplanted
+    case 'empty':
+      return words.empty
+  }
+}

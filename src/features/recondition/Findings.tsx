@@ -1,0 +1,113 @@
+import type { RecipeCheck } from '../../core/recondition'
+import type { RecipePage } from '../../messages/recondition/turnover'
+import type { Format } from '../../ui/format'
+import { Notice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import styles from './RecipeScreen.module.css'
+
+const words = texts.recondition.recipe
+/** Less than a point of air for a tenth of the material: it fills gaps. */
+const FILLS_GAPS = 0.01
+
+/** What was checked, passed or not, in a line. */
+export function Checks({ page }: { page: RecipePage }) {
+  return (
+    <ul className={styles.checks} aria-label={words.checksTitle}>
+      {page.recipe.checks
+        .filter(({ id, high }) => id !== 'weight' || high !== null)
+        .map(({ id, ok }) => (
+          <li key={id} className={ok ? styles.ok : styles.miss}>
+            <span aria-hidden="true">{ok ? '●' : '◆'}</span> {words.checks[id]}
+            <span className="visually-hidden">{ok ? words.passed : words.missed}</span>
+          </li>
+        ))}
+    </ul>
+  )
+}
+
+/** What a recipe does not reach, and what would help. */
+export function Findings({ page }: { page: RecipePage }) {
+  const { format } = useSite()
+  const { recipe } = page
+  const litres = (value: number) => format.plain(format.litres(value))
+  const failed = recipe.checks
+    .filter(({ ok }) => !ok)
+    .map((check) => failedText(check, format, page))
+  const help = airHelp(page, format)
+  return (
+    <>
+      {failed.length > 0 && (
+        <Notice tone="act">
+          {failed.map((line) => (
+            <p key={line}>{line}</p>
+          ))}
+          {recipe.leachLitres > 0 && <p>{words.leach(litres(recipe.leachLitres))}</p>}
+          {help.length > 0 && (
+            <>
+              <strong>{words.helps}:</strong> {help.join(' ')}
+            </>
+          )}
+        </Notice>
+      )}
+      {recipe.leftoverLitres >= 0.5 && (
+        <Notice>{words.leftover(litres(recipe.leftoverLitres))}</Notice>
+      )}
+    </>
+  )
+}
+
+function failedText(
+  { id, value, low, high }: RecipeCheck,
+  format: Format,
+  page: RecipePage,
+): string {
+  const percent = (share: number | null) => format.plain(format.percent(share ?? 0))
+  const one = (number: number | null) => format.number(number ?? 0, 1)
+  const litres = (amount: number | null) => format.plain(format.litres(amount ?? 0))
+  switch (id) {
+    case 'litres':
+      return words.failed.litres(litres(value), litres(low))
+    case 'air':
+      return low !== null && value < low
+        ? words.failed.air(percent(value), percent(low))
+        : words.failed.airHigh(percent(value), percent(high))
+    case 'ph':
+      return words.failed.ph(one(value), one(low), one(high))
+    case 'ec':
+      return words.failed.ec(one(value), one(high))
+    case 'nitrogen': {
+      const { firstShortWeek } = page.recipe.predicted
+      const week = firstShortWeek === null ? '' : ` ${words.firstShort(firstShortWeek)}`
+      return `${words.failed.nitrogen(percent(value))}${week}`
+    }
+    case 'weight':
+      return words.failed.weight(format.number(value, 2), format.number(high ?? 0, 2))
+    case 'label':
+      return words.failed.label()
+    case 'stock':
+      return words.failed.stock(litres(value))
+  }
+}
+
+/** Where the air is out of reach: other materials, a taller pot. */
+function airHelp({ recipe, names, crop }: RecipePage, format: Format): string[] {
+  const air = recipe.checks.find(({ id }) => id === 'air')
+  if (!air || air.ok || (air.low !== null && air.value >= air.low)) return []
+  const chosen = recipe.parts.find(({ role }) => role === 'aggregate')?.id
+  const reaching = recipe.aggregateOptions.filter(
+    ({ id, bestAir }) => id !== chosen && bestAir >= crop.airMin,
+  )
+  const lines = reaching
+    .slice(0, 2)
+    .map(({ id, bestAir }) =>
+      words.helpOther(names[id]?.name ?? id, format.plain(format.percent(bestAir))),
+    )
+  if (reaching.length === 0) lines.push(words.helpNoOther)
+  if (recipe.tallerByCm !== null) {
+    lines.push(words.helpTaller(format.plain(format.cm(recipe.tallerByCm))))
+  }
+  const weak = recipe.aggregateOptions.find(({ id }) => id === chosen)
+  if (weak && weak.airPerTenth < FILLS_GAPS) lines.push(words.fillsGaps(names[weak.id]?.name ?? ''))
+  return lines
+}

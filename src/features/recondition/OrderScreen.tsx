@@ -1,0 +1,147 @@
+import { useState } from 'react'
+import type { Problem } from '../../messages/problem'
+import type { OrderPage, OrderStepView } from '../../messages/recondition/turnover'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { Notice, ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import styles from './OrderScreen.module.css'
+import { OrderStep } from './OrderStep'
+
+const words = texts.recondition.order
+
+/** A turnover step by step: ticked as it is done, with what was really used, until it is finished. */
+export default function OrderScreen({ page, site }: { page: OrderPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <Order page={page} />
+    </SiteProvider>
+  )
+}
+
+function Order({ page }: { page: OrderPage }) {
+  const { format } = useSite()
+  const [steps, setSteps] = useState(page.steps)
+  const [state, setState] = useState(page.state)
+  const [finishedOn, setFinishedOn] = useState(page.finishedOn)
+  const [leftover, setLeftover] = useState<number | null>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const { site } = useSite()
+  const address = `/api/recondition/work-orders/${page.id}`
+  const open = state === 'open'
+  const doneCount = steps.filter(({ doneOn }) => doneOn !== null).length
+  const put = (changed: OrderStepView) =>
+    setSteps((all) => all.map((step) => (step.id === changed.id ? changed : step)))
+
+  const change = async (step: OrderStepView, what: object) => {
+    const answer = await send<OrderStepView>('PATCH', `${address}/steps/${step.id}`, {
+      version: step.version,
+      ...what,
+    })
+    if (answer.ok) {
+      put(answer.data)
+      setProblem(null)
+      return
+    }
+    setProblem(answer.problem)
+    const current = answer.problem.current?.step
+    if (answer.problem.code === 'stale' && current) put(current as OrderStepView)
+  }
+
+  const decide = async (what: 'finish' | 'put-away' | 'take-up') => {
+    const answer = await send<{ leftoverLotId: number | null } | null>(
+      'POST',
+      `${address}/${what}`,
+      {},
+    )
+    if (!answer.ok) {
+      setProblem(answer.problem)
+      return
+    }
+    setProblem(null)
+    if (what === 'finish') {
+      setLeftover(answer.data?.leftoverLotId ?? null)
+      setFinishedOn(site.today)
+      setState('finished')
+      window.scrollTo({ top: 0 })
+    } else {
+      setState(what === 'put-away' ? 'put-away' : 'open')
+    }
+  }
+
+  return (
+    <>
+      <PageHead
+        title={words.title(page.lot.name)}
+        beside={words.lead(
+          page.cropName,
+          format.plain(format.litres(page.litresWanted)),
+          page.potCodes.join(', '),
+        )}
+        lead={
+          <>
+            <InningsStrip innings={page.lot.innings} nextOpen={open} />{' '}
+            {words.done(doneCount, steps.length)} · {words.readyOn(format.day(page.readyOn))}
+          </>
+        }
+      />
+      {state === 'finished' && finishedOn && (
+        <Notice tone="ok">
+          {words.finished(format.day(finishedOn))}{' '}
+          <a href={`/lots/${page.lot.id}`}>{words.toLot}</a>
+          {leftover !== null && (
+            <>
+              {' · '}
+              <a href={`/lots/${leftover}`}>{words.toLeftover(leftover)}</a>
+            </>
+          )}
+        </Notice>
+      )}
+      {state === 'put-away' && (
+        <Notice>
+          {words.putAwayDone}{' '}
+          <Button weight="quiet" onClick={() => decide('take-up')}>
+            {words.undo}
+          </Button>
+        </Notice>
+      )}
+      <ol className={styles.steps}>
+        {steps.map((step) => (
+          <OrderStep
+            key={step.id}
+            step={step}
+            names={page.names}
+            locked={!open}
+            leachLitres={page.leachLitres}
+            onTick={(done) => change(step, { done })}
+            onActual={(id, amount) => change(step, { actuals: { [id]: amount } })}
+          />
+        ))}
+      </ol>
+      <div className={styles.foot}>
+        <ProblemNotice problem={problem} />
+        {open && (
+          <>
+            <p>
+              {words.finishLead(format.plain(format.litres(page.litresFound)))}{' '}
+              {doneCount < steps.length && words.notTicked(steps.length - doneCount)}
+            </p>
+            <div className={styles.actions}>
+              <Button weight="main" onClick={() => decide('finish')}>
+                {words.finish}
+              </Button>
+              <LinkButton href={`/lots/${page.lot.id}`}>{words.toLot}</LinkButton>
+              <Button weight="quiet" onClick={() => decide('put-away')}>
+                {words.putAway}
+              </Button>
+            </div>
+          </>
+        )}
+      </div>
+    </>
+  )
+}

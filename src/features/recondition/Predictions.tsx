@@ -1,0 +1,128 @@
+import type { ReactNode } from 'react'
+import type { RecipePage } from '../../messages/recondition/turnover'
+import { Band } from '../../ui/Band'
+import { WhyFigure } from '../../ui/Figure'
+import type { Amount } from '../../ui/format'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import type { Asked, Asking } from './RecipeScreen'
+import styles from './RecipeScreen.module.css'
+
+/** What the new mix will be, each value against what the crop wants; where rounding changes it, both are told. */
+export function Predictions({ page, asking }: { page: RecipePage; asking: Asking }) {
+  const { format } = useSite()
+  const words = texts.recondition.recipe
+  const { recipe, crop } = page
+  const { predicted, predictedRounded } = recipe
+  const plain = (amount: Amount) => format.plain(amount)
+  const percent = (share: number) => format.percent(share)
+  const one = (value: number, unit: string): Amount => ({ number: format.number(value, 1), unit })
+  const rounded = (before: Amount, after: Amount) =>
+    before.number === after.number ? null : words.rounded(plain(after))
+
+  return (
+    <dl className={styles.predictions}>
+      <Item
+        asked="air"
+        asking={asking}
+        amount={percent(predicted.airFraction)}
+        note={words.band(format.number(crop.airMin * 100), plain(percent(crop.airMax)))}
+        rounded={rounded(percent(predicted.airFraction), percent(predictedRounded.airFraction))}
+      >
+        <Band
+          value={predicted.airFraction}
+          low={crop.airMin}
+          high={crop.airMax}
+          from={0}
+          to={0.45}
+        />
+      </Item>
+      <Item
+        asked="ph"
+        asking={asking}
+        amount={one(predicted.ph, 'pH')}
+        note={words.band(format.number(crop.pHLow, 1), format.number(crop.pHHigh, 1))}
+        rounded={rounded(one(predicted.ph, 'pH'), one(predictedRounded.ph, 'pH'))}
+      >
+        <Band value={predicted.ph} low={crop.pHLow} high={crop.pHHigh} from={4} to={8.5} />
+      </Item>
+      <Item
+        asked="ec"
+        asking={asking}
+        amount={one(predicted.ecSme, 'dS/m')}
+        note={words.atMost(format.number(crop.ecMaxSme, 1))}
+        rounded={rounded(one(predicted.ecSme, 'dS/m'), one(predictedRounded.ecSme, 'dS/m'))}
+      >
+        <Band value={predicted.ecSme} low={null} high={crop.ecMaxSme} from={0} to={6} />
+      </Item>
+      <Item
+        asked="nitrogen"
+        asking={asking}
+        amount={percent(predicted.nCoverage)}
+        note={words.ofDemand(format.number(crop.nSeasonMgPerL))}
+        rounded={rounded(percent(predicted.nCoverage), percent(predictedRounded.nCoverage))}
+      >
+        <Band value={predicted.nCoverage} low={0.9} high={null} from={0} to={1} />
+      </Item>
+      <Item
+        asked="weight"
+        asking={asking}
+        amount={one(predicted.kgPerLWet * recipe.settledLitres, 'kg')}
+        note={`${format.number(predicted.kgPerLWet, 2)} ${texts.media.page.perLitre}`}
+        rounded={null}
+      />
+      <Item
+        asked="cost"
+        asking={asking}
+        amount={{ number: format.money(recipe.cost), unit: '' }}
+        exact
+        note={
+          page.freshPricePerLitre === null
+            ? ''
+            : words.costNew(format.money(page.freshPricePerLitre * recipe.settledLitres))
+        }
+        rounded={
+          page.pricesMissing.length > 0 ? words.pricesMissing(page.pricesMissing.join(', ')) : null
+        }
+      />
+    </dl>
+  )
+}
+
+function Item({
+  asked,
+  asking,
+  amount,
+  note,
+  rounded,
+  exact = false,
+  children,
+}: {
+  asked: Asked
+  asking: Asking
+  amount: Amount
+  note: string
+  rounded: string | null
+  exact?: boolean
+  children?: ReactNode
+}) {
+  const words = texts.recondition.recipe
+  return (
+    <div>
+      <dt>{words.predictions[asked as keyof typeof words.predictions]}</dt>
+      <dd>
+        <WhyFigure
+          name={words.names[asked]}
+          amount={amount}
+          {...(exact ? {} : { measuredOn: null })}
+          large
+          pressed={asking.asked === asked}
+          onAsk={() => asking.ask(asked)}
+        />
+        {children}
+        <span className={styles.small}>{note}</span>
+        {rounded && <span className={styles.small}>{rounded}</span>}
+      </dd>
+    </div>
+  )
+}

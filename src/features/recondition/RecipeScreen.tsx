@@ -1,0 +1,109 @@
+import { useState } from 'react'
+import type { Problem } from '../../messages/problem'
+import type { RecipePage } from '../../messages/recondition/turnover'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { AmountsTable } from './AmountsTable'
+import { intakeAddress } from './answers'
+import { Checks, Findings } from './Findings'
+import { Predictions } from './Predictions'
+import styles from './RecipeScreen.module.css'
+import { WhyPanel } from './WhyPanel'
+
+/** The key of the number that is being asked why. */
+export type Asked = keyof typeof texts.recondition.recipe.names
+
+export interface Asking {
+  readonly asked: Asked | null
+  readonly ask: (key: Asked | null) => void
+}
+
+export default function RecipeScreen({ page, site }: { page: RecipePage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <RecipeOfLot page={page} />
+    </SiteProvider>
+  )
+}
+
+function RecipeOfLot({ page }: { page: RecipePage }) {
+  const { format } = useSite()
+  const words = texts.recondition.recipe
+  const { recipe, lot } = page
+  const [asked, setAsked] = useState<Asked | null>(null)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
+  const litres = (value: number) => format.plain(format.litres(value))
+
+  const make = async () => {
+    const answer = await send<{ id: number }>('POST', '/api/recondition/work-orders', page.answers)
+    if (!answer.ok) {
+      setProblem(answer.problem)
+      return
+    }
+    localStorage.removeItem(`draft/turnover/${lot.id}`)
+    window.location.assign(`/turnover/orders/${answer.data.id}`)
+  }
+
+  return (
+    <>
+      <PageHead
+        title={words.title(lot.name)}
+        beside={words.next(ordinal(lot.innings.length + 1), page.crop.name)}
+        lead={
+          <>
+            {words.summary(
+              litres(recipe.settledLitres),
+              litres(recipe.partLitres),
+              page.loads.length,
+            )}
+            {' · '}
+            {words.time(page.minutes, format.day(page.readyOn))}
+          </>
+        }
+      />
+      <div className={styles.grid}>
+        <div className={styles.panel}>
+          <AmountsTable page={page} asking={asking} />
+          <Predictions page={page} asking={asking} />
+          <Checks page={page} />
+        </div>
+        <WhyPanel page={page} asking={asking} />
+      </div>
+      <div className={styles.findings}>
+        <Findings page={page} />
+        <Caution
+          lead={words.before}
+          lines={page.cautions.map((id) => texts.recondition.cautions[id])}
+        />
+        <ProblemNotice problem={problem} />
+        {page.openOrderId !== null && (
+          <Notice tone="act">
+            {words.opened}{' '}
+            <a href={`/turnover/orders/${page.openOrderId}`}>{texts.recondition.intake.toOrder}</a>
+          </Notice>
+        )}
+      </div>
+      <div className={styles.foot}>
+        <p className={styles.none}>{words.simplified}</p>
+        <div className={styles.actions}>
+          <LinkButton href={intakeAddress(page.answers)}>{words.change}</LinkButton>
+          {page.openOrderId === null && (
+            <Button weight="main" onClick={make}>
+              {words.make}
+            </Button>
+          )}
+        </div>
+      </div>
+    </>
+  )
+}
+
+function ordinal(number: number): string {
+  return texts.recondition.ordinals[number - 1] ?? texts.recondition.nth(number)
+}

@@ -1,0 +1,286 @@
+import Joi from 'joi'
+import type { ContainerShape } from '../../core/containers'
+import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
+
+/** One material of a mix, as its share of the volume. */
+export interface Stratum {
+  readonly materialId: string
+  readonly name: string
+  readonly group: MaterialGroup
+  readonly grainMm: number
+  readonly share: number
+}
+
+/** A number that was measured on a day, or only estimated. */
+export interface Reading {
+  readonly value: number
+  /** ISO date; null where it is an estimate. */
+  readonly measuredOn: string | null
+}
+
+export interface InningsMark {
+  readonly number: number
+  readonly cropName: string | null
+  readonly season: number
+  readonly outcome: 'well' | 'fair' | 'poor' | null
+  readonly open: boolean
+}
+
+export type LotState = 'working' | 'act' | 'turn-over' | 'growing' | 'store' | 'empty'
+
+/** The one sentence about a lot: which one it is and the numbers in it. */
+export type LotFinding =
+  | {
+      readonly kind: 'order-open'
+      readonly done: number
+      readonly steps: number
+      readonly orderId: number
+    }
+  | {
+      readonly kind: 'air-short'
+      readonly air: number
+      readonly airMin: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'ph-off'
+      readonly ph: number
+      readonly low: number
+      readonly high: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'salty'
+      readonly ecSme: number
+      readonly ecMax: number
+      readonly cropName: string
+    }
+  | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
+  | { readonly kind: 'season-over'; readonly cropName: string }
+  | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
+  | { readonly kind: 'in-store'; readonly bin: string }
+  | { readonly kind: 'unplanted' }
+  | { readonly kind: 'empty' }
+
+export interface LotRow {
+  readonly id: number
+  readonly name: string
+  readonly litres: number
+  /** What its containers hold when filled; null in a store bin. */
+  readonly roomLitres: number | null
+  readonly where: string
+  readonly strata: readonly Stratum[]
+  readonly innings: readonly InningsMark[]
+  readonly air: Reading | null
+  readonly ph: Reading | null
+  readonly state: LotState
+  readonly finding: LotFinding
+}
+
+export interface LotsPage {
+  readonly lots: readonly LotRow[]
+  readonly inPotsLitres: number
+  readonly inStoreLitres: number
+  /** Σ litres × innings. */
+  readonly litreInnings: number
+}
+
+/** A pot cut open: all that the picture needs. */
+export interface PotView {
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  /** Height of the media surface above the base. */
+  readonly surfaceCm: number
+  readonly curve: RetentionCurve
+  readonly strata: readonly Stratum[]
+  readonly lowAirDepthCm: number
+  readonly airFraction: number
+  readonly rootDepthCm: number | null
+}
+
+export interface LedgerRow {
+  readonly id: number
+  readonly on: string
+  readonly kind: LedgerKind
+  readonly litres: number
+  readonly what: readonly {
+    readonly name: string
+    readonly amount: number
+    readonly unit: 'L' | 'g'
+  }[]
+  readonly note: string | null
+  readonly otherLotId: number | null
+  readonly workOrderId: number | null
+  /** What stood in the lot after this entry, L. */
+  readonly balance: number
+  readonly reversed: boolean
+  readonly canReverse: boolean
+}
+
+export interface LotPage extends LotRow {
+  readonly origin: string
+  readonly containers: readonly { readonly code: string; readonly name: string }[]
+  readonly pot: PotView | null
+  readonly potCount: number
+  readonly water: number | null
+  readonly totalPorosity: number | null
+  readonly bulkDensity: number | null
+  readonly ecSme: Reading | null
+  readonly ledger: readonly LedgerRow[]
+  readonly openOrderId: number | null
+  readonly crop: {
+    readonly name: string
+    readonly airMin: number
+    readonly airMax: number
+    readonly pHLow: number
+    readonly pHHigh: number
+    readonly ecMaxSme: number
+  } | null
+  /** What would bring the air back for the same crop: worked out by the recipe solver. */
+  readonly remedy: {
+    readonly name: string
+    readonly litres: number
+    readonly airAfter: number
+  } | null
+  readonly materials: readonly {
+    readonly id: string
+    readonly name: string
+    readonly group: MaterialGroup
+  }[]
+}
+
+const LARGEST_LITRES = 100_000
+
+export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'emptied'
+
+/** An entry a person writes into a ledger by hand. Litres are always typed as a plain amount, never negative. */
+export interface NewEntry {
+  readonly kind: HandKind
+  readonly litres: number
+  /** For what is topped up. */
+  readonly materialId?: string
+  readonly note?: string
+}
+
+export const newEntrySchema = Joi.object<NewEntry>({
+  kind: Joi.string().valid('topped-up', 'settled', 'lost', 'recounted', 'emptied').required(),
+  litres: Joi.number()
+    .min(0)
+    .max(LARGEST_LITRES)
+    .required()
+    .label('The litres')
+    .when('kind', { is: 'emptied', otherwise: Joi.number().greater(0) }),
+  materialId: Joi.string()
+    .max(60)
+    .when('kind', {
+      is: 'topped-up',
+      then: Joi.required().messages({ 'any.required': 'Say what was topped up' }),
+    }),
+  note: Joi.string().allow('').max(500).label('The note'),
+})
+
+export interface NewLotBody {
+  readonly name: string
+  readonly origin: 'bag' | 'own recipe' | 'unknown'
+  readonly components: readonly { readonly materialId: string; readonly litres: number }[]
+  /** Where it stands: containers of one kind, or a store bin. */
+  readonly place: string
+  readonly container: {
+    readonly shape: ContainerShape
+    readonly headspaceCm: number
+    readonly count: number
+  } | null
+}
+
+const lengthCm = (label: string) => Joi.number().greater(0).max(500).required().label(label)
+
+const shapeSchema = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      {
+        is: 'round',
+        then: Joi.object({
+          kind: Joi.valid('round').required(),
+          topDiameterCm: lengthCm('The diameter at the top'),
+          baseDiameterCm: lengthCm('The diameter at the base'),
+          heightCm: lengthCm('The height'),
+        }),
+      },
+      {
+        is: 'rectangular',
+        then: Joi.object({
+          kind: Joi.valid('rectangular').required(),
+          topLengthCm: lengthCm('The length at the top'),
+          topWidthCm: lengthCm('The width at the top'),
+          baseLengthCm: lengthCm('The length at the base'),
+          baseWidthCm: lengthCm('The width at the base'),
+          heightCm: lengthCm('The height'),
+        }),
+      },
+      {
+        is: 'bowl',
+        then: Joi.object({
+          kind: Joi.valid('bowl').required(),
+          rimDiameterCm: lengthCm('The diameter at the rim'),
+          heightCm: lengthCm('The height'),
+        }),
+      },
+    ],
+    otherwise: Joi.forbidden().messages({
+      'any.unknown': 'A container is round, rectangular or a bowl',
+    }),
+  })
+  .required()
+
+export const newLotSchema = Joi.object<NewLotBody>({
+  name: Joi.string()
+    .trim()
+    .min(1)
+    .max(80)
+    .required()
+    .label('The name')
+    .messages({ 'string.empty': 'Give the lot a name', 'any.required': 'Give the lot a name' }),
+  origin: Joi.string().valid('bag', 'own recipe', 'unknown').required(),
+  components: Joi.array()
+    .items(
+      Joi.object({
+        materialId: Joi.string().max(60).required().label('The material'),
+        litres: Joi.number().min(0).max(LARGEST_LITRES).required().label('The litres'),
+      }),
+    )
+    .min(1)
+    .max(50)
+    .required()
+    .label('The materials'),
+  place: Joi.string()
+    .trim()
+    .min(1)
+    .max(80)
+    .required()
+    .label('The place')
+    .messages({ 'string.empty': 'Say where it stands', 'any.required': 'Say where it stands' }),
+  container: Joi.object({
+    shape: shapeSchema,
+    headspaceCm: Joi.number().min(0).max(50).required().label('The headspace'),
+    count: Joi.number().integer().min(1).max(200).required().label('The number of containers'),
+  })
+    .allow(null)
+    .required(),
+})
+
+export interface LotParams {
+  readonly id: number
+}
+
+export const lotParamsSchema = Joi.object<LotParams>({
+  id: Joi.number().integer().min(1).required(),
+})
+
+export interface EntryParams extends LotParams {
+  readonly entryId: number
+}
+
+export const entryParamsSchema = Joi.object<EntryParams>({
+  id: Joi.number().integer().min(1).required(),
+  entryId: Joi.number().integer().min(1).required(),
+})

@@ -1,0 +1,237 @@
+import Joi from 'joi'
+import type { ContainerShape } from '../../core/containers'
+import type { Intake, Load, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
+import type { InningsMark, PotView, Stratum } from '../media/lots'
+
+/** What a person tells of a tired lot; the server works out the litres. */
+export interface IntakeAnswers {
+  readonly lot: number
+  /** How far the surface has sunk, cm; 0 where nothing was told. */
+  readonly drop: number
+  readonly roots: RootMass
+  readonly side: 'yes' | 'no'
+  readonly crop: string
+  /** Containers of the next innings, by id. */
+  readonly pots: readonly number[]
+  /** null fills the containers. */
+  readonly litres: number | null
+  /** Compost share of parts. */
+  readonly share: number
+  readonly feed: Intake['feed']
+}
+
+const MOST_LITRES = 100_000
+
+const fields = {
+  lot: Joi.number().integer().min(1).required().label('The lot'),
+  drop: Joi.number().min(0).max(300).required().label('The level drop in cm'),
+  roots: Joi.string().valid('fine', 'dense', 'bound', 'woody').required().label('The root mass'),
+  side: Joi.string().valid('yes', 'no').required().label('Water running down the side'),
+  crop: Joi.string()
+    .min(1)
+    .max(60)
+    .required()
+    .label('The next crop')
+    .messages({ 'any.required': 'Choose the next crop', 'string.empty': 'Choose the next crop' }),
+  litres: Joi.number()
+    .greater(0)
+    .max(MOST_LITRES)
+    .allow(null)
+    .default(null)
+    .label('The litres wanted'),
+  share: Joi.number().min(0).max(0.6).required().label('The compost share'),
+  feed: Joi.string().valid('organic', 'coated', 'soluble').required().label('The kind of feed'),
+}
+
+const potList = Joi.array()
+  .items(Joi.number().integer().min(1))
+  .min(1)
+  .max(200)
+  .unique()
+  .required()
+  .label('The containers')
+  .messages({
+    'array.min': 'Choose at least one container',
+    'any.required': 'Choose at least one container',
+  })
+
+/** As JSON. */
+export const intakeBodySchema = Joi.object<IntakeAnswers>({ ...fields, pots: potList })
+
+const potListText = Joi.string()
+  .custom((value: string, helpers) => {
+    const ids = value.split(',').filter(Boolean).map(Number)
+    const { error } = potList.validate(ids)
+    return error ? helpers.message({ custom: 'Choose at least one container' }) : ids
+  })
+  .label('The containers')
+  .messages({
+    'any.required': 'Choose at least one container',
+    'string.empty': 'Choose at least one container',
+  })
+
+/** As an address: containers as "3,4". */
+export const intakeQuerySchema = Joi.object<IntakeAnswers>({
+  ...fields,
+  pots: potListText.required(),
+})
+
+/** The first screen's address: a lot, and answers given before where they are changed. */
+export type IntakeStart = Pick<IntakeAnswers, 'lot'> & Partial<IntakeAnswers>
+
+export const intakeStartSchema = Joi.object<IntakeStart>({
+  ...Object.fromEntries(Object.entries(fields).map(([name, rule]) => [name, rule.optional()])),
+  lot: fields.lot,
+  pots: potListText.optional(),
+})
+
+export interface CropChoice {
+  readonly id: string
+  readonly name: string
+  readonly rotationGroup: string
+  readonly airMin: number
+  readonly airMax: number
+  readonly pHLow: number
+  readonly pHHigh: number
+}
+
+export interface PotChoice {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  readonly litres: number
+  /** Holds this lot now. */
+  readonly own: boolean
+}
+
+export interface IntakePage {
+  readonly lot: {
+    readonly id: number
+    readonly name: string
+    readonly litres: number
+    readonly where: string
+    readonly strata: readonly Stratum[]
+    readonly innings: readonly InningsMark[]
+    readonly lastCropId: string | null
+    readonly lastCropName: string | null
+    /** Level drop that the ledger lets expect, cm; null in a store bin. */
+    readonly expectedDropCm: number | null
+  }
+  readonly crops: readonly CropChoice[]
+  readonly pots: readonly PotChoice[]
+  readonly openOrderId: number | null
+}
+
+export interface NamedThing {
+  readonly name: string
+  readonly stratum: Stratum | null
+  readonly caution: string | null
+}
+
+export interface RecipePage {
+  readonly lot: IntakePage['lot']
+  readonly answers: IntakeAnswers
+  readonly intake: Intake
+  readonly crop: CropChoice & { readonly ecMaxSme: number; readonly nSeasonMgPerL: number }
+  readonly pots: readonly PotChoice[]
+  readonly recipe: Recipe
+  readonly loads: readonly Load[]
+  readonly loadLitres: number
+  readonly names: Readonly<Record<string, NamedThing>>
+  readonly before: PotView | null
+  readonly after: PotView
+  readonly readyOn: string
+  readonly minutes: number
+  readonly cautions: WorkStep['cautions']
+  readonly freshPricePerLitre: number | null
+  readonly pricesMissing: readonly string[]
+  /** ISO day on which the old mix's pH was measured; null where it was predicted or not known. */
+  readonly lotPhMeasuredOn: string | null
+  readonly openOrderId: number | null
+}
+
+export interface OrderStepView {
+  readonly id: number
+  readonly version: number
+  readonly plan: WorkStep
+  readonly amounts: readonly StepAmount[]
+  readonly doneOn: string | null
+}
+
+export interface OrderPage {
+  readonly id: number
+  readonly version: number
+  readonly state: 'open' | 'finished' | 'put-away'
+  readonly lot: {
+    readonly id: number
+    readonly name: string
+    readonly innings: readonly InningsMark[]
+  }
+  readonly cropName: string
+  readonly litresWanted: number
+  readonly litresFound: number
+  readonly potCodes: readonly string[]
+  readonly steps: readonly OrderStepView[]
+  readonly names: Readonly<Record<string, NamedThing>>
+  readonly readyOn: string
+  readonly finishedOn: string | null
+  readonly leachLitres: number
+  readonly predictedAir: number
+  readonly recipeAnswers: IntakeAnswers | null
+}
+
+export interface TurnoverPage {
+  readonly orders: readonly {
+    readonly id: number
+    readonly lotId: number
+    readonly lotName: string
+    readonly cropName: string
+    readonly done: number
+    readonly steps: number
+    readonly readyOn: string
+    readonly finishedOn: string | null
+  }[]
+  readonly waiting: readonly {
+    readonly lotId: number
+    readonly lotName: string
+    readonly litres: number
+    readonly where: string
+    readonly strata: readonly Stratum[]
+    readonly innings: readonly InningsMark[]
+    readonly reason: 'season-over' | 'air-short' | 'in-store'
+  }[]
+}
+
+export interface OrderParams {
+  readonly id: number
+}
+export const orderParamsSchema = Joi.object<OrderParams>({
+  id: Joi.number().integer().min(1).required(),
+})
+
+export interface StepParams extends OrderParams {
+  readonly stepId: number
+}
+export const stepParamsSchema = Joi.object<StepParams>({
+  id: Joi.number().integer().min(1).required(),
+  stepId: Joi.number().integer().min(1).required(),
+})
+
+export interface StepBody {
+  readonly version: number
+  readonly done?: boolean
+  /** Actual amounts by id, L or g; null means as planned. */
+  readonly actuals?: Readonly<Record<string, number | null>>
+}
+
+export const stepBodySchema = Joi.object<StepBody>({
+  version: Joi.number().integer().min(1).required(),
+  done: Joi.boolean(),
+  actuals: Joi.object().pattern(
+    Joi.string().max(60),
+    Joi.number().min(0).max(MOST_LITRES).allow(null).label('The amount'),
+  ),
+}).or('done', 'actuals')

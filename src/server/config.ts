@@ -1,0 +1,49 @@
+import { homedir } from 'node:os'
+import path from 'node:path'
+
+const DEFAULT_PORT = 4321
+
+/** Settings of the running process, all from the environment. */
+export interface Config {
+  readonly dataFolder: string
+  readonly host: string
+  readonly port: number
+  /** Hosts that may be named in a request besides this machine's own. */
+  readonly extraHosts: readonly string[]
+  readonly demo: boolean
+  /** A standing clock, for tests and pictures. */
+  readonly fixedNow: Date | null
+}
+
+/** A reason not to start, told in one line. */
+export class StartError extends Error {
+  override readonly name = 'StartError'
+}
+
+/** @throws StartError for a setting that cannot be used */
+export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
+  const port = env.PORT === undefined || env.PORT === '' ? DEFAULT_PORT : Number(env.PORT)
+  if (!Number.isInteger(port) || port < 1 || port > 65535) {
+    throw new StartError(`PORT must be a number from 1 to 65535, not "${env.PORT}".`)
+  }
+  const fixedNow = env.INNINGS_NOW ? new Date(env.INNINGS_NOW) : null
+  if (fixedNow && Number.isNaN(fixedNow.getTime())) {
+    throw new StartError(`INNINGS_NOW must be a time like 2026-10-20T09:00:00Z.`)
+  }
+  return {
+    dataFolder: path.resolve(env.INNINGS_DATA || defaultDataFolder(env)),
+    host: env.HOST || '127.0.0.1',
+    port,
+    extraHosts: (env.INNINGS_HOSTS ?? '')
+      .split(',')
+      .map((host) => host.trim())
+      .filter(Boolean),
+    demo: env.INNINGS_DEMO === '1',
+    fixedNow,
+  }
+}
+
+function defaultDataFolder(env: NodeJS.ProcessEnv): string {
+  const shared = env.XDG_DATA_HOME || path.join(homedir(), '.local', 'share')
+  return path.join(shared, 'innings')
+}

@@ -1,0 +1,118 @@
+import { blendEc, blendPh, type Crop } from '../../core/chemistry'
+import { heightForVolume } from '../../core/containers'
+import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
+import type { LotMeasured } from '../../core/recondition'
+import type { StoredContainer } from '../../data/containers/containers'
+import type { Lot } from '../../data/media/lots'
+import { presentInnings } from '../../data/media/lots'
+import type { MeasuredQuantity } from '../../data/media/lotTables'
+import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
+import { dayAt } from '../clock'
+
+/** All that is known or worked out of a lot for the screens, from its rows and the tables. */
+export interface LotFacts {
+  readonly lot: Lot
+  readonly components: readonly Component[]
+  readonly strata: readonly Stratum[]
+  readonly innings: readonly InningsMark[]
+  readonly containers: readonly StoredContainer[]
+  /** The container that decides its air: the lowest one. */
+  readonly container: StoredContainer | null
+  readonly surfaceCm: number | null
+  readonly crop: Crop | null
+  readonly measured: LotMeasured
+  readonly air: Reading | null
+  readonly ph: Reading | null
+  readonly ecSme: Reading | null
+  readonly where: string
+}
+
+export interface Tables {
+  readonly materials: ReadonlyMap<string, Material>
+  readonly crops: ReadonlyMap<string, Crop>
+  readonly containers: readonly StoredContainer[]
+  readonly timeZone: string
+}
+
+export function lotFacts(lot: Lot, tables: Tables): LotFacts {
+  const components = componentsOf(lot, tables.materials)
+  const containers = tables.containers.filter(({ id }) => lot.containerIds.includes(id))
+  const container = [...containers].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0] ?? null
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  const filled = room > 0 ? Math.min(1, lot.contents.litres / room) : 0
+  const surfaceCm = container ? surfaceOf(container, filled) : null
+  const last = presentInnings(lot) ?? lot.innings[lot.innings.length - 1]
+  const predicted = last?.predicted ?? null
+  const reading = (quantity: MeasuredQuantity, estimate: () => number | null): Reading | null => {
+    const found = lot.measurements.find(
+      (one) => one.quantity === quantity && (!last || dayAt('UTC', one.at) >= last.startedOn),
+    )
+    if (found) return { value: found.value, measuredOn: dayAt(tables.timeZone, found.at) }
+    const value = estimate()
+    return value === null ? null : { value, measuredOn: null }
+  }
+  const some = components.length > 0
+  const air = reading('airFraction', () => {
+    if (!container || !some || !surfaceCm) return null
+    const { curve } = blendMedia({ components })
+    return containerCapacity({ curve, shape: container.shape, fillHeightCm: surfaceCm }).airFraction
+  })
+  const ph = reading('ph', () => (some ? (predicted?.ph ?? blendPh({ components }).ph) : null))
+  const ecSme = reading('ecSme', () => (some ? blendEc({ components }).ecSme : null))
+  return {
+    lot,
+    components,
+    strata: strataOf(components),
+    innings: lot.innings.map((one) => ({
+      number: one.number,
+      cropName: one.cropId ? (tables.crops.get(one.cropId)?.name ?? null) : null,
+      season: Number(one.startedOn.slice(0, 4)),
+      outcome: one.outcome,
+      open: one.endedOn === null,
+    })),
+    containers,
+    container,
+    surfaceCm,
+    crop: last?.cropId ? (tables.crops.get(last.cropId) ?? null) : null,
+    measured: {
+      ph: ph?.measuredOn ? ph.value : (predicted?.ph ?? undefined),
+      ecSme: ecSme?.measuredOn ? ecSme.value : undefined,
+    },
+    air,
+    ph,
+    ecSme,
+    where: whereOf(lot, containers),
+  }
+}
+
+/** Components by bulk volume; a lot that has been planted has no starter charge left. */
+function componentsOf(lot: Lot, materials: ReadonlyMap<string, Material>): Component[] {
+  const used = lot.innings.length > 0
+  return lot.contents.components.flatMap(({ materialId, litres }) => {
+    const material = materials.get(materialId)
+    if (!material) return []
+    return [{ material, parts: litres, measured: used ? { starterNMgPerL: 0 } : {} }]
+  })
+}
+
+export function strataOf(components: readonly Component[]): Stratum[] {
+  const total = components.reduce((sum, { parts }) => sum + parts, 0)
+  return components.map(({ material, parts }) => ({
+    materialId: material.id,
+    name: material.name,
+    group: material.group,
+    grainMm: material.grainMm,
+    share: total > 0 ? parts / total : 0,
+  }))
+}
+
+/** Where the surface stands when a container is filled to a share of its usual volume. */
+function surfaceOf({ shape, litres }: StoredContainer, filled: number): number {
+  return heightForVolume({ shape, litres: litres * filled })
+}
+
+function whereOf(lot: Lot, containers: readonly StoredContainer[]): string {
+  const [first] = containers
+  if (!first) return lot.storeBin ?? ''
+  return [...new Set(containers.map(({ place }) => place))].join(', ')
+}

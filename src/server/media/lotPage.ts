@@ -1,0 +1,137 @@
+import { blendMedia, contentsOf } from '../../core/media'
+import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
+import { listAmendments } from '../../data/chemistry/amendments'
+import type { LedgerEntry } from '../../data/media/lots'
+import { readLot } from '../../data/media/lots'
+import { listMaterials } from '../../data/media/materials'
+import { listWorkOrders } from '../../data/recondition/workOrders'
+import { readSite, type Site } from '../../data/site/site'
+import type { LedgerRow, LotPage } from '../../messages/media/lots'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { recipeInput, stockOf } from '../recondition/buildRecipe'
+import { readTables } from '../tables'
+import { type LotFacts, lotFacts } from './lotFacts'
+import { lotRow } from './lotRow'
+import { potView } from './potView'
+
+export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<LotPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const facts = lotFacts(await readLot(db, id), tables)
+  const orders = await listWorkOrders(db)
+  const open = orders.find(({ lotId, state }) => lotId === id && state === 'open') ?? null
+  const { components, container, crop, surfaceCm } = facts
+  const blend = components.length > 0 ? blendMedia({ components }) : null
+  const stock = await stockOf(db)
+  const materials = await listMaterials(db)
+  const names = new Map<string, string>([
+    ...[...tables.materials.values()].map(({ id: key, name }) => [key, name] as const),
+    ...(await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment.name] as const),
+  ])
+  return {
+    ...lotRow(facts, open),
+    origin: facts.lot.origin,
+    containers: facts.containers.map(({ code, name }) => ({ code, name })),
+    pot: container && surfaceCm ? potView(components, container, surfaceCm, crop) : null,
+    potCount: facts.containers.length,
+    water: blend && facts.air ? Math.max(0, blend.totalPorosity - facts.air.value) : null,
+    totalPorosity: blend?.totalPorosity ?? null,
+    bulkDensity: blend?.bulkDensity ?? null,
+    ecSme: facts.ecSme,
+    ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
+    openOrderId: open?.id ?? null,
+    crop: crop && {
+      name: crop.name,
+      airMin: crop.airMinPercent / 100,
+      airMax: crop.airMaxPercent / 100,
+      pHLow: crop.pHLow,
+      pHHigh: crop.pHHigh,
+      ecMaxSme: crop.ecMaxSme,
+    },
+    remedy: remedyOf(facts, stock, site, at),
+    materials: materials.map(({ material }) => ({
+      id: material.id,
+      name: material.name,
+      group: material.group,
+    })),
+  }
+}
+
+/** The ledger with its running balance, newest first. */
+function ledgerRows(
+  ledger: readonly LedgerEntry[],
+  names: ReadonlyMap<string, string>,
+  timeZone: string,
+): LedgerRow[] {
+  return ledger
+    .map((entry, index) => {
+      const reversed = ledger.some(({ reversesId }) => reversesId === entry.id)
+      return {
+        id: entry.id,
+        on: dayAt(timeZone, entry.at),
+        kind: entry.kind,
+        litres: entry.litres,
+        what: [
+          ...entry.components.map(({ materialId, litres }) => ({
+            name: names.get(materialId) ?? materialId,
+            amount: litres,
+            unit: 'L' as const,
+          })),
+          ...entry.doses.map(({ amendmentId, grams }) => ({
+            name: names.get(amendmentId) ?? amendmentId,
+            amount: grams,
+            unit: 'g' as const,
+          })),
+        ],
+        note: entry.note,
+        otherLotId: entry.otherLotId,
+        workOrderId: entry.workOrderId,
+        balance: contentsOf(ledger.slice(0, index + 1)).litres,
+        reversed,
+        canReverse: !reversed && entry.reversesId === null && entry.workOrderId === null,
+      }
+    })
+    .reverse()
+}
+
+/** What the recipe solver would add to give the same crop its air in the same container. */
+function remedyOf(
+  facts: LotFacts,
+  stock: Parameters<typeof recipeInput>[4],
+  site: Site,
+  at: Date,
+): LotPage['remedy'] {
+  const { container, crop, lot, air, containers } = facts
+  if (!container || !crop || !air || air.value >= crop.airMinPercent / 100) return null
+  const recipe = solveRecipe(
+    recipeInput(
+      facts,
+      {
+        levelDropCm: null,
+        litresNow: lot.contents.litres,
+        rootMass: 'fine',
+        runsDownSide: false,
+        cropId: crop.id,
+        containerIds: lot.containerIds,
+        litresWanted: containers.reduce((sum, { litres }) => sum + litres, 0),
+        compostShare: Math.min(DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS.maxCompostShare),
+        feed: 'organic',
+      },
+      crop,
+      container,
+      stock,
+      site,
+      at,
+    ),
+  )
+  const aggregate = recipe.parts.find(({ role }) => role === 'aggregate')
+  const reaches = recipe.predicted.airFraction >= crop.airMinPercent / 100
+  if (!aggregate || !reaches) return null
+  const name = stock.materials.find(({ material }) => material.id === aggregate.id)?.material.name
+  return {
+    name: name ?? aggregate.id,
+    litres: aggregate.litres,
+    airAfter: recipe.predicted.airFraction,
+  }
+}

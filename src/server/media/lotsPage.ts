@@ -1,0 +1,31 @@
+import { listLots } from '../../data/media/lots'
+import { listWorkOrders } from '../../data/recondition/workOrders'
+import { readSite } from '../../data/site/site'
+import type { LotsPage } from '../../messages/media/lots'
+import type { OpenDatabase } from '../database'
+import { readTables } from '../tables'
+import { lotFacts } from './lotFacts'
+import { lotRow } from './lotRow'
+
+export async function lotsPage(db: OpenDatabase): Promise<LotsPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const lots = await listLots(db)
+  const orders = await listWorkOrders(db)
+  const rows = lots.map((lot) =>
+    lotRow(
+      lotFacts(lot, tables),
+      orders.find(({ lotId, state }) => lotId === lot.id && state === 'open') ?? null,
+    ),
+  )
+  const litres = (inPots: boolean) =>
+    rows
+      .filter(({ roomLitres }) => (roomLitres !== null) === inPots)
+      .reduce((sum, row) => sum + row.litres, 0)
+  return {
+    lots: rows,
+    inPotsLitres: litres(true),
+    inStoreLitres: litres(false),
+    litreInnings: rows.reduce((sum, row) => sum + row.litres * row.innings.length, 0),
+  }
+}

@@ -1,0 +1,171 @@
+import type { Crop } from '../../core/chemistry'
+import { nitrogenSpanWeeks } from '../../core/chemistry'
+import {
+  CLEANING_LOSS,
+  type Intake,
+  litresAtLevel,
+  type Recipe,
+  type RecipeInput,
+  solveRecipe,
+} from '../../core/recondition'
+import { weeklyTemperatures } from '../../core/season'
+import { listAmendments } from '../../data/chemistry/amendments'
+import { requireContainers, type StoredContainer } from '../../data/containers/containers'
+import { Conflict, NotFound } from '../../data/errors'
+import { readLot } from '../../data/media/lots'
+import { listMaterials } from '../../data/media/materials'
+import { readSite, type Site } from '../../data/site/site'
+import type { IntakeAnswers } from '../../messages/recondition/turnover'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { type LotFacts, lotFacts } from '../media/lotFacts'
+import { Refused } from '../problem'
+import { readTables } from '../tables'
+
+export interface BuiltRecipe {
+  readonly facts: LotFacts
+  readonly intake: Intake
+  readonly crop: Crop
+  readonly pots: readonly StoredContainer[]
+  /** The container that decides the air: the lowest one. */
+  readonly container: StoredContainer
+  readonly input: RecipeInput
+  readonly recipe: Recipe
+  readonly site: Site
+}
+
+/**
+ * Works a recipe out from what a person told of a lot.
+ * @throws NotFound, Conflict or Refused where the answers do not fit what is kept
+ */
+export async function buildRecipe(
+  db: OpenDatabase,
+  answers: IntakeAnswers,
+  at: Date,
+): Promise<BuiltRecipe> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const facts = lotFacts(await readLot(db, answers.lot), tables)
+  if (!(facts.lot.contents.litres > 0)) throw new Conflict('This lot is empty: fill it first.')
+  const crop = tables.crops.get(answers.crop)
+  if (!crop) throw new NotFound('That crop is not in the list.')
+  const pots = await requireContainers(db, answers.pots)
+  const taken = pots.find(({ lotId }) => lotId !== null && lotId !== facts.lot.id)
+  if (taken) throw new Conflict(`Container ${taken.code} holds lot ${taken.lotId}: empty it first.`)
+  const container = [...pots].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
+  if (!container) throw new NotFound('Choose at least one container.')
+
+  const room = pots.reduce((sum, { litres }) => sum + litres, 0)
+  const intake: Intake = {
+    levelDropCm: facts.containers.length > 0 ? answers.drop : null,
+    litresNow: litresFound(facts, answers.drop),
+    rootMass: answers.roots,
+    runsDownSide: answers.side === 'yes',
+    cropId: crop.id,
+    containerIds: answers.pots,
+    litresWanted: answers.litres ?? room,
+    compostShare: answers.share,
+    feed: answers.feed,
+  }
+  if (intake.litresWanted > room * 1.001) {
+    throw new Refused(422, 'not-valid', `These containers hold ${room.toFixed(1)} L.`, [
+      { field: 'litres', message: `These containers hold ${room.toFixed(1)} L.` },
+    ])
+  }
+  const input = recipeInput(facts, intake, crop, container, await stockOf(db), site, at)
+  return { facts, intake, crop, pots, container, input, recipe: solveRecipe(input), site }
+}
+
+export function recipeInput(
+  facts: LotFacts,
+  intake: Intake,
+  crop: Crop,
+  container: StoredContainer,
+  stock: RecipeInput['stock'],
+  site: Site,
+  at: Date,
+): RecipeInput {
+  const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
+  return {
+    lot: {
+      id: String(facts.lot.id),
+      components: facts.components,
+      litres: intake.litresNow,
+      triage: null,
+      measured: facts.measured,
+    },
+    litresWanted: intake.litresWanted,
+    container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
+    crop,
+    school: { compostShare: intake.compostShare, feed: intake.feed },
+    stock,
+    limits: { cleaningLossShare: CLEANING_LOSS[intake.rootMass] },
+    season: {
+      weeklyMeanTempC: weeklyTemperatures({
+        monthlyMeanTempC,
+        startDate: plantingDay(crop, dayAt(site.timeZone, at)),
+        weeks: Math.ceil(nitrogenSpanWeeks(crop)),
+      }),
+      waterEc: site.tapWater.ecDsPerM,
+    },
+    measures: site.measures,
+  }
+}
+
+/**
+ * What can be had: everything in stock or with a price. A group of which nothing was entered yet is offered whole,
+ * so that a new garden gets a recipe too.
+ */
+export async function stockOf(db: OpenDatabase): Promise<RecipeInput['stock']> {
+  const materials = await listMaterials(db)
+  const amendments = await listAmendments(db)
+  return {
+    materials: entered(
+      materials,
+      ({ material }) => material.group,
+      ({ litres, hasPrice }) => litres > 0 || hasPrice,
+    ),
+    amendments: entered(
+      amendments,
+      ({ amendment }) => amendment.kind,
+      ({ grams, pricePerKg }) => grams > 0 || pricePerKg > 0,
+    ),
+  }
+}
+
+function entered<Row>(
+  rows: readonly Row[],
+  groupOf: (row: Row) => string,
+  isEntered: (row: Row) => boolean,
+): Row[] {
+  const known = new Set(rows.filter(isEntered).map(groupOf))
+  return rows.filter((row) => isEntered(row) || !known.has(groupOf(row)))
+}
+
+/** Litres that stand in the lot's containers with the surface sunk so far; in a bin what the ledger says. */
+function litresFound({ containers, lot }: LotFacts, dropCm: number): number {
+  if (containers.length === 0) return lot.contents.litres
+  const litres = containers.reduce(
+    (sum, { shape, headspaceCm }) => sum + litresAtLevel(shape, headspaceCm, dropCm),
+    0,
+  )
+  if (!(litres > 0)) {
+    throw new Refused(422, 'not-valid', 'With that level drop nothing would be left in the pot.', [
+      { field: 'drop', message: 'With that level drop nothing would be left in the pot.' },
+    ])
+  }
+  return litres
+}
+
+/** First day of the next month in which the crop is sown or planted (north); today where it is now or not known. */
+export function plantingDay(crop: Pick<Crop, 'sowOrPlantMonthsNorth'>, today: string): string {
+  const [from, to] = (crop.sowOrPlantMonthsNorth ?? '').split('-').map(Number)
+  if (!from) return today
+  const year = Number(today.slice(0, 4))
+  const month = Number(today.slice(5, 7))
+  const last = to ?? from
+  const inSeason = from <= last ? month >= from && month <= last : month >= from || month <= last
+  if (inSeason) return today
+  const yearOfSowing = month < from ? year : year + 1
+  return `${yearOfSowing}-${String(from).padStart(2, '0')}-01`
+}

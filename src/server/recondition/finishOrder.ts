@@ -1,0 +1,85 @@
+import { blendMedia, componentShares } from '../../core/media'
+import {
+  CLEANING_LOSS,
+  DEFAULT_LIMITS,
+  finishBatch,
+  lotComponents,
+  predictMix,
+} from '../../core/recondition'
+import type { Database } from '../../data/database'
+import { NotFound } from '../../data/errors'
+import { readLot } from '../../data/media/lots'
+import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondition/workOrders'
+import { readSite } from '../../data/site/site'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { lotFacts } from '../media/lotFacts'
+import { readTables } from '../tables'
+import { recipeInput, stockOf } from './buildRecipe'
+
+/** Finishes a turnover: what was really measured out becomes the lot's next innings, in one transaction. */
+export function finishOrder(db: OpenDatabase, orderId: number, at: Date) {
+  return finishWorkOrder(db, orderId, (order, tx) => account(order, tx, at))
+}
+
+async function account(order: WorkOrder, tx: Database, at: Date): Promise<Finish> {
+  const db = tx as OpenDatabase
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const facts = lotFacts(await readLot(db, order.lotId), tables)
+  const crop = tables.crops.get(order.intake.cropId)
+  const container = tables.containers
+    .filter(({ id }) => order.intake.containerIds.includes(id))
+    .sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
+  if (!crop || !container) throw new NotFound('The crop or the container was put away meanwhile.')
+
+  const amounts = order.steps.flatMap((step) => step.amounts)
+  const used = (unit: 'L' | 'g') =>
+    amounts
+      .filter((amount) => amount.unit === unit)
+      .map((amount) => ({ ...amount, value: amount.actual ?? amount.planned }))
+  const components = used('L').flatMap(({ id, role, value }) => {
+    if (role === 'lot') {
+      return lotComponents(facts.components, facts.measured).map((component) => ({
+        ...component,
+        parts: component.parts * value,
+      }))
+    }
+    const material = tables.materials.get(id)
+    return material ? [{ material, parts: value }] : []
+  })
+  componentShares(components)
+  const { volumeYield } = blendMedia({ components })
+  const batch = finishBatch({
+    before: facts.lot.contents,
+    litresFound: order.intake.litresNow,
+    cleaningLossShare: CLEANING_LOSS[order.intake.rootMass],
+    settlingShare: DEFAULT_LIMITS.settlingShare,
+    volumeYield,
+    amounts,
+  })
+  const stock = await stockOf(db)
+  const mixLitres = used('L').reduce((sum, { value }) => sum + value, 0) * volumeYield
+  const doses = used('g').flatMap(({ id, value }) => {
+    const row = stock.amendments.find(({ amendment }) => amendment.id === id)
+    return row && value > 0 ? [{ amendment: row.amendment, gPerL: value / mixLitres }] : []
+  })
+  const { season } = recipeInput(facts, order.intake, crop, container, stock, site, at)
+  const predicted = predictMix({
+    components,
+    doses,
+    crop,
+    container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
+    season,
+    cost: order.recipe.cost,
+    settledLitres: batch.after.litres,
+  })
+  return {
+    batch,
+    predicted,
+    at,
+    startedOn: dayAt(site.timeZone, at),
+    leftoverName: `${facts.lot.name}, left over`,
+    leftoverBin: 'Store',
+  }
+}

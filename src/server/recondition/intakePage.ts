@@ -1,0 +1,67 @@
+import type { Crop } from '../../core/chemistry'
+import { heightForVolume } from '../../core/containers'
+import type { StoredContainer } from '../../data/containers/containers'
+import { readLot } from '../../data/media/lots'
+import { listWorkOrders } from '../../data/recondition/workOrders'
+import { readSite } from '../../data/site/site'
+import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
+import type { OpenDatabase } from '../database'
+import { type LotFacts, lotFacts } from '../media/lotFacts'
+import { readTables } from '../tables'
+
+export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const facts = lotFacts(await readLot(db, lotId), tables)
+  const orders = await listWorkOrders(db)
+  return {
+    lot: lotHead(facts),
+    crops: [...tables.crops.values()].map(cropChoice),
+    pots: tables.containers
+      .filter((pot) => pot.lotId === null || pot.lotId === lotId)
+      .map((pot) => potChoice(pot, lotId)),
+    openOrderId:
+      orders.find((order) => order.lotId === lotId && order.state === 'open')?.id ?? null,
+  }
+}
+
+export function lotHead(facts: LotFacts): IntakePage['lot'] {
+  const { lot, crop } = facts
+  return {
+    id: lot.id,
+    name: lot.name,
+    litres: lot.contents.litres,
+    where: facts.where,
+    strata: facts.strata,
+    innings: facts.innings,
+    lastCropId: crop?.id ?? null,
+    lastCropName: crop?.name ?? null,
+    expectedDropCm: expectedDrop(facts),
+  }
+}
+
+/** How far the surface has sunk below its fill height, if the ledger's litres stand in the containers evenly. */
+function expectedDrop({ container, containers, lot }: LotFacts): number | null {
+  if (!container) return null
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  const share = Math.min(1, lot.contents.litres / room)
+  const height = heightForVolume({ shape: container.shape, litres: container.litres * share })
+  return Math.max(0, container.fillHeightCm - height)
+}
+
+export function cropChoice(crop: Crop): CropChoice {
+  return {
+    id: crop.id,
+    name: crop.name,
+    rotationGroup: crop.rotationGroup,
+    airMin: crop.airMinPercent / 100,
+    airMax: crop.airMaxPercent / 100,
+    pHLow: crop.pHLow,
+    pHHigh: crop.pHHigh,
+  }
+}
+
+export function potChoice(pot: StoredContainer, lotId: number): PotChoice {
+  const { id, code, name, place, shape, headspaceCm, litres } = pot
+  return { id, code, name, place, shape, headspaceCm, litres, own: pot.lotId === lotId }
+}

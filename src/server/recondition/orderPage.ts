@@ -1,0 +1,127 @@
+import { listAmendments } from '../../data/chemistry/amendments'
+import { readLot } from '../../data/media/lots'
+import {
+  listWorkOrders,
+  readWorkOrder,
+  type WorkOrderStep,
+} from '../../data/recondition/workOrders'
+import { readSite } from '../../data/site/site'
+import type {
+  NamedThing,
+  OrderPage,
+  OrderStepView,
+  TurnoverPage,
+} from '../../messages/recondition/turnover'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { lotFacts } from '../media/lotFacts'
+import { lotsPage } from '../media/lotsPage'
+import { readTables } from '../tables'
+
+export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const order = await readWorkOrder(db, id)
+  const facts = lotFacts(await readLot(db, order.lotId), tables)
+  const names: Record<string, NamedThing> = {
+    [String(facts.lot.id)]: { name: facts.lot.name, stratum: null, caution: null },
+  }
+  const cautions = new Map(
+    (await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment] as const),
+  )
+  for (const { id: key } of order.steps.flatMap(({ amounts }) => amounts)) {
+    const material = tables.materials.get(key)
+    const amendment = cautions.get(key)
+    if (material) {
+      const { name, group, grainMm } = material
+      const stratum = { materialId: key, name, group, grainMm, share: 1 }
+      names[key] = { name, caution: null, stratum }
+    } else if (amendment) {
+      names[key] = { name: amendment.name, caution: amendment.caution, stratum: null }
+    }
+  }
+  const { intake, recipe } = order
+  return {
+    id,
+    version: order.version,
+    state: order.state,
+    lot: { id: facts.lot.id, name: facts.lot.name, innings: facts.innings },
+    cropName: tables.crops.get(intake.cropId)?.name ?? intake.cropId,
+    litresWanted: intake.litresWanted,
+    litresFound: intake.litresNow,
+    potCodes: tables.containers
+      .filter((pot) => intake.containerIds.includes(pot.id))
+      .map(({ code }) => code),
+    steps: order.steps.map((step) => stepView(step, site.timeZone)),
+    names,
+    readyOn: order.readyOn,
+    finishedOn: order.finishedAt ? dayAt(site.timeZone, order.finishedAt) : null,
+    leachLitres: recipe.leachLitres,
+    predictedAir: recipe.predictedRounded.airFraction,
+    recipeAnswers:
+      order.state === 'finished'
+        ? null
+        : {
+            lot: order.lotId,
+            drop: intake.levelDropCm ?? 0,
+            roots: intake.rootMass,
+            side: intake.runsDownSide ? 'yes' : 'no',
+            crop: intake.cropId,
+            pots: intake.containerIds,
+            litres: intake.litresWanted,
+            share: intake.compostShare,
+            feed: intake.feed,
+          },
+  }
+}
+
+export function stepView(step: WorkOrderStep, timeZone: string): OrderStepView {
+  return {
+    id: step.id,
+    version: step.version,
+    plan: step.plan,
+    amounts: step.amounts,
+    doneOn: step.doneAt ? dayAt(timeZone, step.doneAt) : null,
+  }
+}
+
+export async function turnoverPage(db: OpenDatabase): Promise<TurnoverPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const { lots } = await lotsPage(db)
+  const orders = await listWorkOrders(db)
+  const rowOf = (lotId: number) => lots.find(({ id }) => id === lotId)
+  return {
+    orders: orders
+      .filter(({ state }) => state !== 'put-away')
+      .map((order) => ({
+        id: order.id,
+        lotId: order.lotId,
+        lotName: rowOf(order.lotId)?.name ?? `${order.lotId}`,
+        cropName: tables.crops.get(order.intake.cropId)?.name ?? order.intake.cropId,
+        done: order.stepsDone,
+        steps: order.steps,
+        readyOn: order.readyOn,
+        finishedOn: order.finishedAt ? dayAt(site.timeZone, order.finishedAt) : null,
+      })),
+    waiting: lots.flatMap((row) => {
+      if (row.state !== 'turn-over' && row.state !== 'store' && row.state !== 'act') return []
+      return [
+        {
+          lotId: row.id,
+          lotName: row.name,
+          litres: row.litres,
+          where: row.where,
+          strata: row.strata,
+          innings: row.innings,
+          reason:
+            row.state === 'store'
+              ? ('in-store' as const)
+              : row.state === 'act'
+                ? ('air-short' as const)
+                : ('season-over' as const),
+        },
+      ]
+    }),
+  }
+}

@@ -1,0 +1,124 @@
+import { heightForVolume } from '../../core/containers'
+import { lotComponents, scaleToLoads, scheduleWork } from '../../core/recondition'
+import { listWorkOrders } from '../../data/recondition/workOrders'
+import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { potView } from '../media/potView'
+import { type BuiltRecipe, buildRecipe } from './buildRecipe'
+import { cropChoice, lotHead, potChoice } from './intakePage'
+
+export async function recipePage(
+  db: OpenDatabase,
+  answers: IntakeAnswers,
+  at: Date,
+): Promise<RecipePage> {
+  const built = await buildRecipe(db, answers, at)
+  const { facts, recipe, crop, container, pots, site } = built
+  const loadLitres = site.measures.barrowL
+  const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
+  const orders = await listWorkOrders(db)
+  const surfaceNow = facts.container ? surfaceNowCm(built) : null
+  const after = potView(mixOf(built), container, fillAfterCm(built), crop)
+  if (!after) throw new Error('A recipe without a mix cannot be drawn.')
+  return {
+    lot: lotHead(facts),
+    answers,
+    intake: built.intake,
+    crop: { ...cropChoice(crop), ecMaxSme: crop.ecMaxSme, nSeasonMgPerL: crop.nSeasonMgPerL },
+    pots: pots.map((pot) => potChoice(pot, facts.lot.id)),
+    recipe,
+    loads: scaleToLoads({ recipe, loadLitres }).loads,
+    loadLitres,
+    names: namesOf(built),
+    before:
+      facts.container && surfaceNow
+        ? potView(facts.components, facts.container, surfaceNow, crop)
+        : null,
+    after,
+    readyOn,
+    minutes: totalMinutes,
+    cautions: [...new Set(steps.flatMap(({ cautions }) => cautions))],
+    freshPricePerLitre: freshPrice(built),
+    pricesMissing: pricesMissing(built),
+    lotPhMeasuredOn: facts.ph?.measuredOn ?? null,
+    openOrderId:
+      orders.find(({ lotId, state }) => lotId === facts.lot.id && state === 'open')?.id ?? null,
+  }
+}
+
+export function scheduleOf({ recipe, intake, input, site }: BuiltRecipe, at: Date) {
+  return scheduleWork({
+    recipe,
+    triage: null,
+    variant: 'tipped',
+    startDate: dayAt(site.timeZone, at),
+    options: {
+      runsDownSide: intake.runsDownSide,
+      materials: input.stock.materials.map(({ material }) => material),
+      amendments: input.stock.amendments.map(({ amendment }) => amendment),
+    },
+  })
+}
+
+/** Components of the new mix as planned. */
+export function mixOf({ recipe, input }: BuiltRecipe) {
+  const lot = input.lot
+  return recipe.parts.flatMap((part) => {
+    if (part.role === 'lot' && lot) {
+      return lotComponents(lot.components, lot.measured).map((component) => ({
+        ...component,
+        parts: component.parts * part.litres,
+      }))
+    }
+    const stock = input.stock.materials.find(({ material }) => material.id === part.id)
+    return stock ? [{ material: stock.material, parts: part.litres }] : []
+  })
+}
+
+/** Surface of the new mix: full to the headspace, lower where the litres do not reach. */
+function fillAfterCm({ container, recipe, intake, pots }: BuiltRecipe): number {
+  const share = Math.min(1, recipe.settledLitres / intake.litresWanted)
+  const room = pots.reduce((sum, { litres }) => sum + litres, 0)
+  const filled = Math.min(1, (share * intake.litresWanted) / room)
+  return heightForVolume({ shape: container.shape, litres: container.litres * filled })
+}
+
+function surfaceNowCm({ facts, intake }: BuiltRecipe): number {
+  const pot = facts.container
+  if (!pot) return 0
+  return Math.max(0, pot.fillHeightCm - (intake.levelDropCm ?? 0))
+}
+
+function namesOf({ recipe, input, facts }: BuiltRecipe): Record<string, NamedThing> {
+  const names: Record<string, NamedThing> = {
+    [String(facts.lot.id)]: { name: facts.lot.name, stratum: null, caution: null },
+  }
+  for (const { material } of input.stock.materials) {
+    const { id, name, group, grainMm } = material
+    names[id] = { name, caution: null, stratum: { materialId: id, name, group, grainMm, share: 1 } }
+  }
+  for (const { amendment } of input.stock.amendments) {
+    names[amendment.id] = { name: amendment.name, stratum: null, caution: amendment.caution }
+  }
+  const used = [...recipe.parts, ...recipe.doses, ...recipe.aggregateOptions].map(({ id }) => id)
+  return Object.fromEntries(Object.entries(names).filter(([id]) => used.includes(id)))
+}
+
+/** Price of the cheapest bagged mix, to compare with buying new. */
+function freshPrice({ input }: BuiltRecipe): number | null {
+  const prices = input.stock.materials
+    .filter(({ material, pricePerLitre }) => material.group === 'bagged mix' && pricePerLitre > 0)
+    .map(({ pricePerLitre }) => pricePerLitre)
+  return prices.length > 0 ? Math.min(...prices) : null
+}
+
+function pricesMissing({ recipe, input }: BuiltRecipe): string[] {
+  return recipe.parts.flatMap(({ id, role }) => {
+    const stock = input.stock.materials.find(({ material }) => material.id === id)
+    const free = stock && stock.material.group === 'compost'
+    return role !== 'lot' && stock && !free && stock.pricePerLitre === 0
+      ? [stock.material.name]
+      : []
+  })
+}

@@ -1,0 +1,48 @@
+import styles from './Band.module.css'
+
+const WIDTH = 132
+const HEIGHT = 16
+
+/** A value against what is wanted: a wash for the band, a dot inside it, a lozenge outside. */
+export function Band({
+  value,
+  low,
+  high,
+  from,
+  to,
+}: {
+  readonly value: number
+  readonly low: number | null
+  readonly high: number | null
+  /** Ends of the scale. */
+  readonly from: number
+  readonly to: number
+}) {
+  const x = (at: number) =>
+    4 + (WIDTH - 8) * Math.min(1, Math.max(0, (at - from) / Math.max(1e-9, to - from)))
+  const left = x(low ?? from)
+  const right = x(high ?? to)
+  const inside = (low === null || value >= low - 1e-6) && (high === null || value <= high + 1e-6)
+  const at = x(value)
+  const middle = HEIGHT / 2
+  return (
+    <svg
+      className={styles.band}
+      width={WIDTH}
+      height={HEIGHT}
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      aria-hidden="true"
+    >
+      <path d={`M4 ${middle}H${WIDTH - 4}`} stroke="#d5dcd8" strokeWidth={2} />
+      <rect x={left} y={middle - 4} width={Math.max(1, right - left)} height={8} fill="#bcd6b3" />
+      {inside ? (
+        <circle cx={at} cy={middle} r={5} fill="#3e7d34" />
+      ) : (
+        <path
+          d={`M${at - 6} ${middle}L${at} ${middle - 6}L${at + 6} ${middle}L${at} ${middle + 6}Z`}
+          fill="#c4701a"
+        />
+      )}
+    </svg>
+  )
+}

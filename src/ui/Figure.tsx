@@ -1,0 +1,56 @@
+import styles from './Figure.module.css'
+import type { Amount } from './format'
+import { useSite } from './SiteContext'
+import { texts } from './texts'
+
+export interface FigureProps {
+  readonly amount: Amount
+  /** ISO day of the measurement; null for an estimate; leave out for what was counted or decided. */
+  readonly measuredOn?: string | null
+  readonly large?: boolean
+}
+
+/** A number with its unit: estimated ones with ≈ and lighter, measured ones plain with a tick. */
+export function Figure({ amount, measuredOn, large = false }: FigureProps) {
+  const { format } = useSite()
+  const estimated = measuredOn === null
+  const classes = [styles.figure, estimated && styles.estimated, large && styles.large]
+  return (
+    <span className={classes.filter(Boolean).join(' ')}>
+      {estimated && (
+        <span className={styles.sign} title={texts.common.estimated}>
+          <span aria-hidden="true">≈</span>
+          <span className="visually-hidden">{texts.common.about}</span>
+        </span>
+      )}
+      <span>{amount.number}</span>
+      <span className={styles.unit}>{amount.unit}</span>
+      {measuredOn && (
+        <span className={styles.tick} title={texts.common.measuredOn(format.day(measuredOn))}>
+          <span aria-hidden="true">✓</span>
+          <span className="visually-hidden">{texts.common.measuredOn(format.day(measuredOn))}</span>
+        </span>
+      )}
+    </span>
+  )
+}
+
+/** A computed number that can be asked why. */
+export function WhyFigure({
+  name,
+  pressed,
+  onAsk,
+  ...figure
+}: FigureProps & { name: string; pressed: boolean; onAsk: () => void }) {
+  return (
+    <button
+      type="button"
+      className={styles.why}
+      aria-pressed={pressed}
+      aria-label={texts.common.why(name, figure.amount.number, figure.amount.unit)}
+      onClick={onAsk}
+    >
+      <Figure {...figure} />
+    </button>
+  )
+}

@@ -1,0 +1,63 @@
+import type { InputHTMLAttributes } from 'react'
+import { DomainError } from '../core/errors'
+import { type Dimension, parseQuantity } from '../core/units'
+import { TextField } from './Field'
+import type { Format } from './format'
+import { useSite } from './SiteContext'
+import { texts } from './texts'
+
+/** What a typed quantity means in L, g or cm: a value, nothing yet, or a sentence why not. */
+export function readQuantity(
+  text: string,
+  dimension: Dimension,
+  measures: Parameters<typeof parseQuantity>[0]['measures'],
+): { readonly value: number | null; readonly problem: string | null } {
+  if (text.trim() === '') return { value: null, problem: null }
+  try {
+    const quantity = parseQuantity({ text, dimension, ...(measures ? { measures } : {}) })
+    return { value: quantity.value, problem: null }
+  } catch (error) {
+    if (error instanceof DomainError) return { value: null, problem: error.message }
+    throw error
+  }
+}
+
+/** A quantity typed as people say it, echoed in the site's unit while typing. */
+export function QuantityField({
+  label,
+  hint,
+  error,
+  typed,
+  dimension,
+  ...rest
+}: {
+  readonly label: string
+  readonly hint?: string
+  readonly error?: string | undefined
+  /** The text as it stands in the field. */
+  readonly typed: string
+  readonly dimension: Dimension
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'defaultValue'>) {
+  const { site, format } = useSite()
+  const { value, problem } = readQuantity(typed, dimension, site.measures)
+  const echo = value === null ? hint : texts.common.echo(written(value, dimension, format))
+  return (
+    <TextField
+      label={label}
+      hint={echo}
+      error={error ?? problem ?? undefined}
+      inputMode="text"
+      {...rest}
+    />
+  )
+}
+
+function written(value: number, dimension: Dimension, format: Format): string {
+  const amount =
+    dimension === 'volume'
+      ? format.litres(value)
+      : dimension === 'mass'
+        ? format.grams(value)
+        : format.cm(value)
+  return format.plain(amount)
+}

@@ -1,0 +1,65 @@
+import type { SiteView } from '../messages/site'
+
+const L_PER_GALLON = 3.785411784
+const L_PER_CUP = 0.2365882365
+const CM_PER_INCH = 2.54
+const G_PER_OUNCE = 28.349523125
+
+/** A number and its unit apart, so that the unit can stand small and grey. */
+export interface Amount {
+  readonly number: string
+  readonly unit: string
+}
+
+/** Writes numbers, days and money the way the site wants them. */
+export interface Format {
+  readonly number: (value: number, digits?: number) => string
+  readonly litres: (litres: number) => Amount
+  readonly grams: (grams: number) => Amount
+  readonly cm: (cm: number) => Amount
+  readonly percent: (share: number) => Amount
+  readonly day: (isoDay: string) => string
+  readonly money: (value: number) => string
+  readonly plain: (amount: Amount) => string
+}
+
+export function formatFor(site: Pick<SiteView, 'locale' | 'unitSystem' | 'currency'>): Format {
+  const number = (value: number, digits = 0) =>
+    new Intl.NumberFormat(site.locale, {
+      minimumFractionDigits: digits,
+      maximumFractionDigits: digits,
+    }).format(value)
+  const us = site.unitSystem === 'us'
+  const digitsFor = (value: number) => (Math.abs(value) < 100 ? 1 : 0)
+  const amount = (value: number, unit: string, digits = digitsFor(value)): Amount => ({
+    number: number(value, digits),
+    unit,
+  })
+  return {
+    number,
+    litres: (litres) => {
+      if (!us) return amount(litres, 'L')
+      return litres < L_PER_GALLON
+        ? amount(litres / L_PER_CUP, 'cups')
+        : amount(litres / L_PER_GALLON, 'gal')
+    },
+    grams: (grams) =>
+      us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 10 ? 1 : 0),
+    cm: (cm) => (us ? amount(cm / CM_PER_INCH, 'in') : amount(cm, 'cm')),
+    percent: (share) => amount(share * 100, '%', 0),
+    day: (isoDay) =>
+      new Intl.DateTimeFormat(site.locale, {
+        day: 'numeric',
+        month: 'short',
+        year: 'numeric',
+        timeZone: 'UTC',
+      }).format(new Date(`${isoDay}T00:00:00Z`)),
+    money: (value) =>
+      site.currency
+        ? new Intl.NumberFormat(site.locale, { style: 'currency', currency: site.currency }).format(
+            value,
+          )
+        : number(value, 2),
+    plain: ({ number: digits, unit }) => `${digits} ${unit}`,
+  }
+}

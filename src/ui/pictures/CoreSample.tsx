@@ -1,0 +1,78 @@
+import type { Stratum } from '../../messages/media/lots'
+import { useSite } from '../SiteContext'
+import { texts } from '../texts'
+import styles from './CoreSample.module.css'
+import { byGrain, grainOf } from './grains'
+
+const SIZES = {
+  row: { width: 30, height: 52 },
+  card: { width: 40, height: 120 },
+  stage: { width: 52, height: 300 },
+} as const
+
+/** Air, water and solids as shares of the volume. */
+export interface Split {
+  readonly air: number
+  readonly water: number
+}
+
+/** A mix as a slim column: one stratum a material, its height its share, its pattern what it is for. */
+export function CoreSample({
+  strata,
+  size = 'row',
+  split,
+}: {
+  strata: readonly Stratum[]
+  size?: keyof typeof SIZES
+  split?: Split | null
+}) {
+  const { format } = useSite()
+  const { width, height } = SIZES[size]
+  const scale = split ? 14 : 0
+  const label = strata
+    .map(({ name, share }) => `${format.number(share * 100)} % ${name}`)
+    .join(', ')
+  let y = 1
+  return (
+    <svg
+      className={styles.sample}
+      width={width + scale}
+      height={height + 2}
+      viewBox={`0 0 ${width + scale} ${height + 2}`}
+      role="img"
+      aria-label={texts.media.coreLabel(label)}
+    >
+      {byGrain(strata).map((stratum) => {
+        const top = y
+        const thick = stratum.share * height
+        y += thick
+        return (
+          <g key={stratum.materialId}>
+            <rect
+              x={1}
+              y={top}
+              width={width - 2}
+              height={thick}
+              fill={`url(#grain-${grainOf(stratum.group)})`}
+            />
+            {top > 1 && <path d={`M1 ${top.toFixed(1)}H${width - 1}`} stroke="#fff" />}
+          </g>
+        )
+      })}
+      <rect x={1} y={1} width={width - 2} height={height} rx={2} fill="none" stroke="#17211c" />
+      {split && <SplitScale split={split} x={width + 4} height={height} />}
+    </svg>
+  )
+}
+
+function SplitScale({ split, x, height }: { split: Split; x: number; height: number }) {
+  const air = split.air * height
+  const water = split.water * height
+  return (
+    <g>
+      <rect x={x} y={1} width={8} height={air} fill="none" stroke="#1668b0" strokeDasharray="2 2" />
+      <rect x={x} y={1 + air} width={8} height={water} fill="#1668b0" />
+      <rect x={x} y={1 + air + water} width={8} height={height - air - water} fill="#6b4f3a" />
+    </g>
+  )
+}

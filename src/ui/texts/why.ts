@@ -1,0 +1,136 @@
+/** The sentence behind each rule of the recipe solver. */
+const rules: Readonly<Record<string, string>> = {
+  lot: 'As much of your old mix as the recipe needs, less what is lost with roots and lumps. What is not needed is left over.',
+  'compost.school': 'The share you chose; salt, lime, nitrogen and air allow it.',
+  'compost.salt': 'Lowered from your share until the salts fit the crop, but not below a tenth.',
+  'compost.rich':
+    'Lowered from your share: more would give the crop over a fifth more nitrogen than it takes up.',
+  'compost.air':
+    'Lowered from your share: more compost would close the mix so far that the crop’s air is out of reach.',
+  'compost.lime-hater': 'None: this crop does not bear lime, and the compost brings some.',
+  'compost.none-in-stock': 'None: there is no compost in your list.',
+  'aggregate.middle':
+    'The smallest share that brings the air in this container to the middle of the crop’s band. It is tried in steps, because a little coarse material can fill gaps before it opens any.',
+  'aggregate.low-plus':
+    'The middle of the band would take more than a quarter. This is the smallest share that reaches its low end and two points.',
+  'aggregate.low':
+    'The smallest share that reaches the low end of the crop’s band; more is out of reach within your limits.',
+  'aggregate.short':
+    'No share within the limits reaches the low end of the band. This is the share with the most air, up to a quarter.',
+  'fresh.short': 'The old mix does not reach: fresh mix fills the batch up.',
+  'fresh.air':
+    'Fresh mix takes the place of part of the old one, because the old one cannot be opened far enough.',
+  litres:
+    'Parts measured out shrink when mixed, since fine grains fill the gaps between coarse ones; then the mix settles in the pot.',
+  air: 'The pores of the mix less the water that stays after draining. Water is read off the curve at every height and added up over the container, so a lower pot keeps less air.',
+  'ph.composition':
+    'The mean of all parts, each counted by how strongly it holds its pH (its buffer).',
+  'ph.lot':
+    'The mean of all parts, each counted by how strongly it holds its pH (its buffer); the old mix with its own pH rather than the one its materials let expect.',
+  'acidity.inside-band': 'None: the mix is inside the crop’s band.',
+  'acidity.nothing-in-stock':
+    'The pH is outside the band, but nothing in your list would correct it.',
+  'acidity.close-enough': 'None: closer to the target than the error of the estimate.',
+  'acidity.above-target': 'None: the mix is above the target.',
+  'acidity.below-target': 'None: the mix is below the target.',
+  'acidity.free-lime-enough': 'None: the free lime in the compost will lift the pH by itself.',
+  'acidity.needed':
+    'Distance to the target times the buffer, divided by the strength of the product and by the share that has reacted after eight weeks.',
+  'acidity.lime-cut':
+    'Less than the full distance: slow lime goes on working, and the whole of it would end more than 0.3 above the band.',
+  'acidity.too-weak':
+    'The label allows no more; even twice the label would not reach the target. Another base would be the better way.',
+  'acidity.limey':
+    'None: this mix holds free lime, and all of it would have to be used up before sulfur lowers anything. Take a base without limey compost.',
+  'acidity.too-much-sulfur':
+    'None: it would take more than twice the label’s sulfur. Another base is the better way.',
+  'feed.need':
+    'The smallest dose with which the mix meets 95 % of the crop’s nitrogen, week by week.',
+  'feed.none-needed': 'None: the mix meets 95 % of the crop’s nitrogen by itself.',
+  'feed.label': 'The most the label allows. What is still missing is for a soluble feed.',
+  'feed.salt':
+    'No more than the crop’s salt ceiling leaves room for. What is still missing is for a soluble feed.',
+  'feed.never-feed': 'None: this crop is never fed.',
+  'feed.soluble-school': 'None is mixed in: you feed with the water.',
+  'feed.nothing-in-stock': 'None: there is no fertilizer of that kind in your list.',
+  'ec.estimated':
+    'Salts of all parts by volume and of what is weighed in, four weeks after mixing.',
+  'ec.leach':
+    'Above the crop’s ceiling: water displaces the salt solution, and about half of what is poured does the work.',
+  weight: 'Dry mix and the water it holds after draining.',
+  cost: 'What is added, at your prices; the old mix costs nothing.',
+}
+
+/** What an input of the arithmetic is called. */
+const inputs: Readonly<Record<string, string>> = {
+  lotLitres: 'old mix found',
+  cleaningLoss: 'lost in cleaning',
+  usable: 'old mix that can be used',
+  lotShare: 'share of the old mix',
+  partLitres: 'measured out in all',
+  school: 'your compost share',
+  compostShare: 'compost share taken',
+  ecCeiling: 'the crop’s salt ceiling',
+  aggregateShare: 'its share of what is measured out',
+  airReached: 'air reached',
+  airMin: 'crop, least air',
+  airMax: 'crop, most air',
+  fillHeight: 'height of the mix in the pot',
+  threshold: 'share at which its grains would touch',
+  freshShare: 'fresh mix share',
+  maxFresh: 'most fresh mix allowed',
+  volumeYield: 'volume left after mixing',
+  mixLitres: 'litres of mix',
+  settling: 'settling in the pot',
+  settledLitres: 'litres settled',
+  porosity: 'all pores',
+  waterHeld: 'water held after draining',
+  lotPh: 'pH of the old mix',
+  blendPh: 'pH of the mix before correction',
+  buffer: 'buffer (lime that moves a litre by one pH)',
+  phLow: 'crop, lowest pH',
+  phHigh: 'crop, highest pH',
+  targetPh: 'pH aimed at',
+  freeLime: 'free lime in the mix',
+  strength: 'strength against pure lime',
+  reactiveShare: 'reacted after eight weeks',
+  label: 'most the label allows',
+  dose: 'dose now',
+  demand: 'nitrogen the crop takes up',
+  coverageBefore: 'met without fertilizer',
+  coverageAfter: 'met with it',
+  firstShortWeek: 'first short week',
+  saltLimit: 'most the salts allow',
+  ecPredicted: 'salts of the mix',
+  leachLitres: 'water to run through',
+  leachPasses: 'passes',
+  kgPerL: 'wet weight',
+  costPerL: 'cost of a settled litre',
+}
+
+const sources: Readonly<Record<string, string>> = {
+  ledger: 'your ledger',
+  school: 'your choice, limited by the crop’s bounds',
+  capacity:
+    'van Genuchten (1980) curve; de Larrard (1999) packing; air after De Boodt & Verdonck (1972)',
+  packing: 'de Larrard (1999), compressible packing',
+  buffer: 'buffer method, Bunt (1988); Handreck & Black (2010)',
+  nitrogen: 'release and uptake week by week, Handreck & Black (2010)',
+  salts: 'Bunt (1988) for salt indices; Warncke (1986) for the extract',
+  prices: 'your prices',
+}
+
+export const why = {
+  title: 'Why?',
+  ask: 'Tap any underlined number to see where it comes from.',
+  inputs: 'Worked out from',
+  sources: 'Source',
+  lotPhMeasured: 'pH of the old mix, measured',
+  lotPhPredicted: 'pH of the old mix, predicted at its last turnover',
+  range: (low: string, high: string) =>
+    `Likely between ${low} and ${high}; an estimate until it is tested.`,
+  none: '—',
+  rule: (key: string) => rules[key] ?? key,
+  input: (key: string) => inputs[key] ?? key,
+  sourceOf: (key: string) => sources[key] ?? key,
+} as const
