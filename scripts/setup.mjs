@@ -8,7 +8,14 @@ import { fileURLToPath } from 'node:url'
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..')
 const INSTALL_STAMP = path.join(root, 'node_modules', '.innings-install')
 const BUILD_STAMP = path.join(root, 'dist', '.innings-build')
-const BUILT_FROM = ['src', 'public', 'astro.config.ts', 'package-lock.json', 'tsconfig.json', 'scripts/build.mjs']
+const BUILT_FROM = [
+  'src',
+  'public',
+  'astro.config.ts',
+  'package-lock.json',
+  'tsconfig.json',
+  'scripts/build.mjs',
+]
 
 /** Quiet tools: no telemetry, no update checks, no browser downloads. */
 export const quietEnv = {

@@ -20,7 +20,7 @@ export function PageHead({
           <h1>{title}</h1>
           {beside && <span className={styles.beside}>{beside}</span>}
         </div>
-        {lead && <p className={styles.lead}>{lead}</p>}
+        {lead && <div className={styles.lead}>{lead}</div>}
       </div>
       {actions && <div className={styles.actions}>{actions}</div>}
     </div>

@@ -92,7 +92,7 @@ function Row({ row }: { row: LotRow }) {
           {texts.media.lotNumber(row.id)} · {row.where}
         </span>
       </td>
-      <td>
+      <td className={styles.litres}>
         <Figure amount={format.litres(row.litres)} large />
         {row.roomLitres !== null && (
           <span className={styles.small}>

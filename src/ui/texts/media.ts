@@ -47,7 +47,7 @@ export const media = {
     lot: 'Lot',
     litres: 'Litres',
     innings: 'Innings',
-    air: 'Air, its own pot',
+    air: 'Air in its pot',
     ph: 'pH',
     now: 'Now',
   },

@@ -1,0 +1,59 @@
+// A floor imports only the floors below it. Tests and the helpers in testing/ may stand across.
+const floors = {
+  core: [],
+  data: ['core'],
+  messages: ['core', 'data'],
+  ui: ['core', 'messages'],
+  features: ['core', 'messages', 'ui'],
+  server: ['core', 'messages', 'data'],
+}
+const all = ['core', 'data', 'messages', 'ui', 'features', 'server', 'pages']
+
+module.exports = {
+  forbidden: [
+    ...Object.entries(floors).map(([floor, below]) => ({
+      name: `${floor}-imports-only-below`,
+      severity: 'error',
+      from: { path: `^src/${floor}/`, pathNot: '\\.test\\.ts$' },
+      to: {
+        path: `^src/(${all.filter((other) => other !== floor && !below.includes(other)).join('|')})/`,
+      },
+    })),
+    {
+      name: 'messages-take-only-types-from-data',
+      severity: 'error',
+      from: { path: '^src/messages/' },
+      to: { path: '^src/data/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'screens-take-only-types-from-messages',
+      comment: 'Joi stays out of the client.',
+      severity: 'error',
+      from: { path: '^src/(ui|features)/' },
+      to: { path: '^src/messages/', dependencyTypesNot: ['type-only'] },
+    },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core', 'npm'] },
+    },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: { path: '^src/' },
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    {
+      name: 'front-doors-of-the-core',
+      severity: 'error',
+      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/core/([^/]+)/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
+    },
+  ],
+  options: {
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    doNotFollow: { path: 'node_modules' },
+  },
+}

@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs'
+import { createRequire } from 'node:module'
+import { test as base, expect, type Page } from '@playwright/test'
+import { copyOfDemo, type Running, remove, startServer } from './server'
+
+/** Every test has a server and a garden of its own, and fails on any error the page reports. */
+export const test = base.extend<{ garden: Running }>({
+  garden: async ({}, use) => {
+    const folder = copyOfDemo()
+    const server = await startServer(folder)
+    await use(server)
+    await server.stop()
+    remove(folder)
+  },
+  baseURL: async ({ garden }, use) => use(garden.address),
+  page: async ({ page }, use) => {
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    page.on('console', (message) => {
+      const refused = message.text().startsWith('Failed to load resource')
+      if (message.type() === 'error' && !refused) errors.push(message.text())
+    })
+    await use(page)
+    expect(errors, 'errors on the page').toEqual([])
+  },
+})
+
+export { expect }
+
+const axeSource = readFileSync(
+  createRequire(import.meta.url).resolve('axe-core/axe.min.js'),
+  'utf8',
+)
+
+/** WCAG 2.2 AA, by axe; run through evaluate, since the content security policy blocks script tags. */
+export async function expectAccessible(page: Page): Promise<void> {
+  await page.evaluate(axeSource)
+  const violations = await page.evaluate(async () => {
+    const { axe } = window as unknown as {
+      axe: {
+        run: (options: object) => Promise<{
+          violations: { id: string; nodes: { html: string; failureSummary: string }[] }[]
+        }>
+      }
+    }
+    const result = await axe.run({
+      runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+    })
+    return result.violations.map(
+      ({ id, nodes }) => `${id}: ${nodes[0]?.html} ${nodes[0]?.failureSummary}`,
+    )
+  })
+  expect(violations).toEqual([])
+}
+
+/** Answers of the first screen and on to the recipe, as a grower gives them. */
+export async function workOutRecipe(page: Page, lot: string, crop: string): Promise<void> {
+  await page.goto('/turnover')
+  await page.getByRole('link', { name: `Turn over ${lot}` }).click()
+  await page.getByLabel('What grows in it next?').selectOption({ label: crop })
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Recipe for ${lot}`)
+}
+
+export async function makeOrder(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Make the work order' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Work order for')
+}

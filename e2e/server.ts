@@ -1,0 +1,69 @@
+import { type ChildProcess, spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { createServer } from 'node:net'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+
+export const NOW = '2026-11-02T10:00:00Z'
+export const TEMPLATE = path.join(tmpdir(), `innings-e2e-template-${process.ppid}`)
+
+export interface Running {
+  readonly address: string
+  readonly folder: string
+  readonly process: ChildProcess
+  /** Ends the process, cleanly unless another signal is given. */
+  stop(signal?: NodeJS.Signals): Promise<void>
+}
+
+/** Starts the built application on a data folder and waits until it answers. */
+export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): Promise<Running> {
+  const port = await freePort()
+  const child = spawn(process.execPath, ['dist/main.mjs'], {
+    env: { ...process.env, PORT: String(port), INNINGS_DATA: folder, INNINGS_NOW: NOW, ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
+  let said = ''
+  await new Promise<void>((resolve, reject) => {
+    child.stdout?.on('data', (chunk: Buffer) => {
+      said += chunk.toString()
+      if (said.includes('Innings is ready')) resolve()
+    })
+    child.stderr?.on('data', (chunk: Buffer) => {
+      said += chunk.toString()
+    })
+    child.once('exit', () => reject(new Error(said)))
+  })
+  return {
+    address: `http://localhost:${port}`,
+    folder,
+    process: child,
+    stop: async (signal = 'SIGTERM') => {
+      if (child.exitCode !== null || child.signalCode !== null) return
+      const gone = once(child, 'exit')
+      child.kill(signal)
+      await gone
+    },
+  }
+}
+
+/** A fresh copy of the demo garden's data. */
+export function copyOfDemo(): string {
+  const folder = mkdtempSync(path.join(tmpdir(), 'innings-e2e-'))
+  cpSync(process.env.INNINGS_TEMPLATE ?? TEMPLATE, folder, { recursive: true })
+  return folder
+}
+
+export function remove(folder: string): void {
+  rmSync(folder, { recursive: true, force: true })
+}
+
+async function freePort(): Promise<number> {
+  const probe = createServer().listen(0, '127.0.0.1')
+  await once(probe, 'listening')
+  const address = probe.address()
+  const port = typeof address === 'object' && address ? address.port : 0
+  probe.close()
+  await once(probe, 'close')
+  return port
+}

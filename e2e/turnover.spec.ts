@@ -1,0 +1,134 @@
+import { expect, expectAccessible, makeOrder, test, workOutRecipe } from './garden'
+
+const LOT = 'Long trough by the door'
+
+test('a tired lot gets its next innings', async ({ page }) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await expectAccessible(page)
+  await expect(page.getByRole('img', { name: /The pot cut open/ })).toHaveCount(2)
+  await page.getByRole('button', { name: /^Why this much \d/ }).click()
+  await expect(page.getByText('its share of what is measured out')).toBeVisible()
+  await expect(
+    page.getByRole('img', { name: /Air after draining against the share/ }),
+  ).toBeVisible()
+  if ((page.viewportSize()?.width ?? 0) < 800) {
+    await page.getByRole('button', { name: 'Close', exact: true }).click()
+  }
+  await page.getByRole('button', { name: /^Why pH/ }).click()
+  await expect(page.getByText('pH of the old mix, measured')).toBeVisible()
+  if ((page.viewportSize()?.width ?? 0) < 800) {
+    await page.getByRole('button', { name: 'Close', exact: true }).click()
+  }
+
+  await makeOrder(page)
+  await expectAccessible(page)
+  const ticks = page.getByRole('checkbox', { name: /^Done:/ })
+  const count = await ticks.count()
+  for (let i = 0; i < count; i++) {
+    await ticks.nth(i).click()
+    await expect(page.getByText(`${i + 1} of ${count} steps done`)).toBeVisible()
+  }
+  const compost = page.getByLabel(/Really used, leaf mould/)
+  await compost.fill('2 1/2 gal')
+  await expect(page.getByText('= 9.5 L')).toBeVisible()
+  await compost.press('Enter')
+  await expect(compost).toHaveValue('9.5 L')
+
+  await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
+  await expect(page.getByText(/Finished on 2 Nov 2026/)).toBeVisible()
+  await page.getByRole('link', { name: 'See the lot' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(LOT)
+  await expect(page.getByText('Innings 4, 2026: Strawberry, growing now')).toBeAttached()
+  await expect(page.getByText(/Leaf mould 9.5 L/)).toBeVisible()
+  await expectAccessible(page)
+})
+
+test('a reload in the middle keeps what was entered', async ({ page }) => {
+  await page.goto('/turnover/new?lot=1')
+  await page.getByLabel('What grows in it next?').selectOption({ label: 'Chard' })
+  await page.getByLabel('How far has the surface sunk?').fill('7 cm')
+  await page.getByText('Dense', { exact: true }).click()
+  await page.reload()
+  await expect(page.getByLabel('What grows in it next?')).toHaveValue('chard')
+  await expect(page.getByLabel('How far has the surface sunk?')).toHaveValue('7 cm')
+  await expect(page.getByRole('radio', { name: /Dense/ })).toBeChecked()
+
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await makeOrder(page)
+  await page.getByRole('checkbox', { name: /^Done: Take the plants out/ }).click()
+  await expect(page.getByText(/^1 of /)).toBeVisible()
+  await page.getByLabel(/Really used, old mix/).fill('12 L')
+  await page.getByLabel(/Really used, old mix/).press('Tab')
+  await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('12.0 L')
+  await page.reload()
+  await expect(page.getByRole('checkbox', { name: /^Done: Take the plants out/ })).toBeChecked()
+  await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('12.0 L')
+})
+
+test('two tabs finish the same order: the second is told and nothing is doubled', async ({
+  page,
+  context,
+}) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
+  await expect(page.getByText(/Finished on/)).toBeVisible()
+  await second.getByRole('button', { name: 'Finish: start the next innings' }).click()
+  await expect(
+    second.getByText('This work order was finished before: nothing was booked twice.'),
+  ).toBeVisible()
+  await page.goto('/lots/1')
+  await expect(page.getByText(/Innings 4/)).toHaveCount(1)
+  await expect(page.getByText(/Innings 5/)).toHaveCount(0)
+})
+
+test('a step changed in another tab is not overwritten', async ({ page, context }) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await page.getByLabel(/Really used, leaf mould/).fill('8 L')
+  await page.getByLabel(/Really used, leaf mould/).press('Enter')
+  await expect(page.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
+  await second.getByLabel(/Really used, leaf mould/).fill('3 L')
+  await second.getByLabel(/Really used, leaf mould/).press('Enter')
+  await expect(second.getByText('This step was changed on another page meanwhile.')).toBeVisible()
+  await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
+})
+
+test('letters in numbers, too many litres and no crop are refused at their fields', async ({
+  page,
+}) => {
+  await page.goto('/turnover/new?lot=1')
+  await page.getByLabel('How far has the surface sunk?').fill('a lot')
+  await page.getByLabel('How many litres of finished mix?').fill('500 L')
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await expect(page.getByText('"a lot" does not start with a number.')).toBeVisible()
+  await expect(page.getByText(/These containers hold 36\.\d L\./)).toBeVisible()
+  await page.getByLabel('How far has the surface sunk?').fill('5 cm')
+  await page.getByLabel('How many litres of finished mix?').fill('')
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await expect(page.getByRole('alert')).toContainText('Choose a crop')
+})
+
+test('more old mix than was found cannot have been used', async ({ page }) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  await page.getByLabel(/Really used, old mix/).fill('90 L')
+  await page.getByLabel(/Really used, old mix/).press('Enter')
+  await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('90.0 L')
+  await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
+  await expect(page.getByText(/cannot have been used/)).toBeVisible()
+  await page.goto('/lots/1')
+  await expect(page.getByText(/Innings 4/)).toHaveCount(0)
+})
+
+test('a recipe out of reach says why and what would help', async ({ page }) => {
+  await page.goto(
+    '/turnover/recipe?lot=7&drop=2&roots=fine&side=no&crop=lavender&pots=11&share=0.25&feed=organic',
+  )
+  await expect(page.getByText(/short of the 20 % wanted/)).toBeVisible()
+  await expect(page.getByText('What would help:')).toBeVisible()
+})

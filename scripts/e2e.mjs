@@ -1,0 +1,10 @@
+// The interface driven in a real browser, against the built application.
+import { ensureChromium } from './chromium.mjs'
+import { bin, ensureBuilt, ensureInstalled, ensureNode, quietEnv, run } from './setup.mjs'
+
+ensureNode()
+ensureInstalled()
+ensureChromium()
+ensureBuilt()
+const env = { ...quietEnv, CHROMIUM: process.env.CHROMIUM }
+process.exit(run(bin('playwright'), ['test', ...process.argv.slice(2)], { env }))
