@@ -100,7 +100,7 @@ function Row({ row }: { row: LotRow }) {
           </span>
         )}
       </td>
-      <td>
+      <td className={styles.inningsCell}>
         <InningsStrip
           innings={row.innings}
           nextOpen={row.state !== 'growing' && row.state !== 'act'}

@@ -1,0 +1,88 @@
+// Renews docs/screenshots from the demo garden, with a standing clock.
+import { spawn } from 'node:child_process'
+import { mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { ensureChromium } from './chromium.mjs'
+import { ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
+
+ensureNode()
+ensureInstalled()
+ensureChromium()
+ensureBuilt()
+const { chromium } = await import('@playwright/test')
+
+const PORT = '45877'
+const address = `http://localhost:${PORT}`
+const answers = {
+  lot: 1,
+  drop: 5,
+  roots: 'fine',
+  side: 'no',
+  crop: 'strawberry',
+  pots: [1],
+  litres: null,
+  share: 0.3,
+  feed: 'organic',
+}
+const recipe =
+  '/turnover/recipe?lot=1&drop=5&roots=fine&side=no&crop=strawberry&pots=1&share=0.3&feed=organic'
+const askAggregate = (page) => page.getByRole('button', { name: /^Why this much \d/ }).click()
+const desk = { width: 1280, height: 800 }
+const phone = { width: 390, height: 844 }
+
+const folder = mkdtempSync(path.join(tmpdir(), 'innings-pictures-'))
+const server = spawn(process.execPath, ['dist/main.mjs'], {
+  cwd: root,
+  env: {
+    ...process.env,
+    PORT,
+    INNINGS_DATA: folder,
+    INNINGS_DEMO: '1',
+    INNINGS_NOW: '2026-11-02T10:00:00Z',
+  },
+  stdio: ['ignore', 'pipe', 'inherit'],
+})
+await new Promise((resolve) =>
+  server.stdout.on('data', (said) => `${said}`.includes('ready') && resolve()),
+)
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+})
+const take = async (name, place, viewport, act) => {
+  const page = await browser.newPage({ viewport, locale: 'en-GB' })
+  await page.goto(address + place, { waitUntil: 'networkidle' })
+  await act?.(page)
+  await page.screenshot({ path: path.join(root, 'docs', 'screenshots', `${name}.png`) })
+  await page.close()
+}
+
+await take('lots', '/lots', desk)
+await take('lot', '/lots/1', desk)
+await take('intake', '/turnover/new?lot=1', desk)
+await take('recipe', recipe, desk, askAggregate)
+await take('recipe-phone', recipe, phone)
+await take('lots-phone', '/lots', phone)
+const made = await fetch(`${address}/api/recondition/work-orders`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify(answers),
+})
+const { id } = await made.json()
+await take('order', `/turnover/orders/${id}`, desk, (page) =>
+  page.getByRole('checkbox').first().click(),
+)
+await take('turnover', '/turnover', desk)
+
+await browser.close()
+server.kill('SIGTERM')
+server.on('exit', () => rmSync(folder, { recursive: true, force: true }))

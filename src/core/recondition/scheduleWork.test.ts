@@ -1,0 +1,77 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import { amendment, material } from '../../../testing/tables'
+import { DomainError } from '../errors'
+import type { Recipe } from './recipeTypes'
+import { addDays, scheduleWork } from './scheduleWork'
+
+const part = (id: string, role: Recipe['parts'][number]['role']) => ({
+  id,
+  role,
+  litres: 8,
+  share: 0.3,
+  rounded: { litres: 8, text: '8 scoops' },
+})
+const dose = (id: string, role: Recipe['doses'][number]['role']) => ({
+  id,
+  role,
+  gPerL: 1,
+  grams: 20,
+  firstGrams: 20,
+  rounded: { grams: 20, text: '20 g' },
+})
+const recipe = (extra: Partial<Recipe>): Recipe =>
+  ({ parts: [part('1', 'lot')], doses: [], partLitres: 24, leachLitres: 0, ...extra }) as Recipe
+
+const schedule = (extra: Partial<Recipe>, runsDownSide = false) =>
+  scheduleWork({
+    recipe: recipe(extra),
+    triage: null,
+    variant: 'tipped',
+    startDate: '2026-11-02',
+    options: {
+      runsDownSide,
+      materials: ['leaf-mould', 'perlite-coarse', 'vermiculite-medium'].map(material),
+      amendments: ['granular-444', 'crf-5-month', 'dolomitic-lime', 'sulfur'].map(amendment),
+    },
+  })
+
+test('the longest wait decides: waits after mixing run side by side', () => {
+  assert.equal(schedule({}).readyOn, '2026-11-02')
+  assert.equal(schedule({ parts: [part('leaf-mould', 'compost')] }).readyOn, '2026-11-09')
+  assert.equal(schedule({ doses: [dose('granular-444', 'fertilizer')] }).readyOn, '2026-11-16')
+  assert.equal(schedule({ doses: [dose('crf-5-month', 'fertilizer')] }).readyOn, '2026-11-02')
+  const sulfur = schedule({
+    parts: [part('leaf-mould', 'compost')],
+    doses: [dose('sulfur', 'sulfur'), dose('granular-444', 'fertilizer')],
+  })
+  assert.equal(sulfur.readyOn, '2026-11-30')
+  assert.equal(sulfur.steps.find(({ kind }) => kind === 'rest')?.waitFor, 'sulfur')
+})
+
+test('cautions stand at the step they belong to', () => {
+  const { steps } = schedule({
+    parts: [part('perlite-coarse', 'aggregate'), part('vermiculite-medium', 'water-holding')],
+    doses: [dose('dolomitic-lime', 'lime')],
+  })
+  const at = (kind: string) => steps.find((step) => step.kind === kind)?.cautions ?? []
+  assert.ok(at('spread').includes('dust') && at('spread').includes('asbestos'))
+  assert.ok(at('powders').includes('lime') && at('powders').includes('label'))
+  assert.ok(at('fill').includes('legionella'))
+  assert.ok(!at('spread').includes('lime'))
+})
+
+test('a lot that sheds water is wetted slowly first; leaching and powders only where needed', () => {
+  const kinds = (plan: ReturnType<typeof schedule>) => plan.steps.map(({ kind }) => kind)
+  assert.ok(kinds(schedule({}, true)).includes('rewet'))
+  assert.ok(!kinds(schedule({})).includes('powders') && !kinds(schedule({})).includes('leach'))
+  assert.ok(kinds(schedule({ leachLitres: 12 })).includes('leach'))
+})
+
+test('dates are calendar days, and what is no date is refused', () => {
+  assert.equal(addDays('2026-02-27', 2), '2026-03-01')
+  assert.throws(
+    () => addDays('soon', 1),
+    (error) => error instanceof DomainError && error.code === 'bad-argument',
+  )
+})
