@@ -14,7 +14,7 @@ test('a ledger entry is written, refused when impossible, and put right by its o
 }) => {
   await page.goto('/lots/8')
   await page.getByRole('button', { name: 'Add an entry' }).click()
-  await page.getByText('Spilled or lost').click()
+  await page.getByRole('radio', { name: 'Spilled or lost' }).check()
   await page.getByLabel('How much').fill('60 L')
   await page.getByRole('button', { name: 'Write it in the ledger' }).click()
   await expect(page.getByText('Only 19.0 L are there: more cannot be taken out.')).toBeVisible()

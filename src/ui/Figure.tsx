@@ -43,13 +43,8 @@ export function WhyFigure({
   ...figure
 }: FigureProps & { name: string; pressed: boolean; onAsk: () => void }) {
   return (
-    <button
-      type="button"
-      className={styles.why}
-      aria-pressed={pressed}
-      aria-label={texts.common.why(name, figure.amount.number, figure.amount.unit)}
-      onClick={onAsk}
-    >
+    <button type="button" className={styles.why} aria-pressed={pressed} onClick={onAsk}>
+      <span className="visually-hidden">{texts.common.why(name)} </span>
       <Figure {...figure} />
     </button>
   )

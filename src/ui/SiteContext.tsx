@@ -1,13 +1,32 @@
-import { createContext, type ReactNode, useContext, useMemo } from 'react'
+import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from 'react'
 import type { SiteView } from '../messages/site'
 import { type Format, formatFor } from './format'
+import styles from './SiteContext.module.css'
 
 const Context = createContext<{ site: SiteView; format: Format } | null>(null)
 
-/** Gives every part of an island the site's way of writing numbers and days. */
+/**
+ * Gives every part of an island the site's way of writing numbers and days. Until the page's script has taken over,
+ * controls are held back: what is typed or pressed before would be lost.
+ */
 export function SiteProvider({ site, children }: { site: SiteView; children: ReactNode }) {
   const value = useMemo(() => ({ site, format: formatFor(site) }), [site])
-  return <Context.Provider value={value}>{children}</Context.Provider>
+  const ready = useSyncExternalStore(
+    neverChanges,
+    () => true,
+    () => false,
+  )
+  return (
+    <Context.Provider value={value}>
+      <fieldset className={styles.stage} disabled={!ready} role="presentation">
+        {children}
+      </fieldset>
+    </Context.Provider>
+  )
+}
+
+function neverChanges() {
+  return () => {}
 }
 
 export function useSite(): { site: SiteView; format: Format } {

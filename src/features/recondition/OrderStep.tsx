@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { StepAmount } from '../../core/recondition'
 import type { NamedThing, OrderStepView } from '../../messages/recondition/turnover'
 import { Caution } from '../../ui/Notice'
@@ -111,9 +111,13 @@ function AmountRow({
   useEffect(() => setTyped(kept), [kept])
   const name = amount.role === 'lot' ? texts.recondition.recipe.oldMix : (thing?.name ?? amount.id)
 
+  // A refused text must not be sent again when the field loses the focus to the refusal.
+  const sent = useRef<string | null>(null)
   const keep = () => {
-    const { value, problem } = readQuantity(typed, dimension, site.measures)
-    if (problem || typed.trim() === kept) return
+    const text = typed.trim()
+    const { value, problem } = readQuantity(text, dimension, site.measures)
+    if (problem || text === kept || text === sent.current) return
+    sent.current = text
     onActual(value)
   }
 
@@ -137,7 +141,10 @@ function AmountRow({
             dimension={dimension}
             typed={typed}
             value={typed}
-            onChange={(event) => setTyped(event.target.value)}
+            onChange={(event) => {
+              sent.current = null
+              setTyped(event.target.value)
+            }}
             onBlur={keep}
             onKeyDown={(event) => event.key === 'Enter' && keep()}
           />

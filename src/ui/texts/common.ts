@@ -7,7 +7,7 @@ export const common = {
   estimated: 'Estimated from what it is made of',
   about: 'about ',
   measuredOn: (day: string) => `measured on ${day}`,
-  why: (name: string, number: string, unit: string) => `Why ${name} ${number} ${unit}?`,
+  why: (name: string) => `Why ${name}`,
   moreCautions: (count: number) => (count === 1 ? 'one more' : `${count} more`),
   cancel: 'Cancel',
   save: 'Save',
