@@ -1,33 +1,25 @@
-import { type Crop, type Dose, leach } from '../chemistry'
+import { type Dose, leach } from '../chemistry'
 import { requireShape } from '../containers'
 import { DomainError } from '../errors'
-import { type Component, componentShares, type Material } from '../media'
+import { type Component, componentShares } from '../media'
 import { requireNumber, requireObject, requireOneOf } from '../validate'
-import { type AcidityPlan, phAfterDoses, planAcidity } from './acidity'
+import { phAfterDoses, planAcidity } from './acidity'
 import { AggregateSearch, tallerByCm } from './aggregateShare'
-import type { Batch, BatchSources } from './batch'
+import type { BatchSources } from './batch'
 import { checkRecipe } from './checks'
-import { compostShare } from './compostShare'
-import { type FeedingPlan, planFeeding } from './feeding'
+import { aggregateCandidates, pickCompost, pickFresh } from './chooseMaterials'
+import { planFeeding } from './feeding'
+import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
 import { lotComponents } from './lotComponents'
 import { predictMix } from './predict'
 import {
   DEFAULT_COMPOST_SHARE,
   DEFAULT_LIMITS,
-  type PartRole,
   type Recipe,
-  type RecipeDose,
   type RecipeInput,
   type RecipeLimits,
-  type RecipePart,
-  type StockMaterial,
 } from './recipeTypes'
-import { roundGrams, roundLitres } from './rounding'
 import { explainRecipe } from './why'
-
-/** Woodier than this, a coarse material takes more nitrogen than its air is worth inside a mix. */
-const WOODIEST_C_TO_N = 150
-const LIME_HATER_MAX_PH = 7.5
 
 /**
  * From a tired lot to the amounts of its next mix: compost by school, litres with yield and settling, aggregate to
@@ -237,134 +229,9 @@ function oldMix({ lot, base }: RecipeInput): Component[] {
   return componentShares(base ?? []).map(({ material, share }) => ({ material, parts: share }))
 }
 
-/** The bagged mix that suits the crop: inside its pH band (for a lime hater nearest to its middle), then the cheapest. */
-function pickFresh(
-  materials: readonly StockMaterial[],
-  crop: Crop,
-  limits: RecipeLimits,
-): StockMaterial | null {
-  const outsideBand = ({ material }: StockMaterial) =>
-    crop.limeHater
-      ? Math.abs(material.pH - (crop.pHLow + crop.pHHigh) / 2)
-      : Math.max(0, crop.pHLow - material.pH, material.pH - crop.pHHigh)
-  return (
-    materials
-      .filter(({ material }) => material.group === 'bagged mix')
-      .filter(({ material }) => !limits.peatFree || !isPeat(material))
-      .sort((a, b) => outsideBand(a) - outsideBand(b) || a.pricePerLitre - b.pricePerLitre)[0] ??
-    null
-  )
-}
-
-/** The compost that may be used most freely; among equals one that is in stock, then the cheapest. */
-function pickCompost(base: Omit<BatchSources, 'compost'>, input: RecipeInput, school: number) {
-  const needed = school * base.mixLitres
-  const options = input.stock.materials
-    .filter(({ material }) => material.group === 'compost')
-    .map((stock) => ({
-      stock,
-      ...compostShare({ ...base, compost: stock.material }, input.crop, school, input.season),
-    }))
-    .sort(
-      (a, b) =>
-        b.share - a.share ||
-        Number(b.stock.litres >= needed) - Number(a.stock.litres >= needed) ||
-        a.stock.pricePerLitre - b.stock.pricePerLitre,
-    )
-  const best = options[0]
-  if (!best) return { share: 0, reason: 'none-in-stock' as const, stock: null }
-  return best
-}
-
-/** Peat and the bagged mixes that are made of it. */
-function isPeat({ id }: Material): boolean {
-  return id.startsWith('peat') || id === 'all-purpose-mix' || id === 'acid-mix'
-}
-
-/** Mineral aggregates and their light organic stand-ins (hulls, chips), without wood that takes nitrogen. */
-function aggregateCandidates(
-  materials: readonly StockMaterial[],
-  crop: Crop,
-): readonly StockMaterial[] {
-  return materials.filter(({ material }) => {
-    const opens = material.group === 'aggregate' || material.group === 'coarse organic'
-    const woody = material.group === 'coarse organic' && material.cToN > WOODIEST_C_TO_N
-    const limey = crop.limeHater && (material.pH > LIME_HATER_MAX_PH || material.freeLimeGPerL > 0)
-    return opens && !woody && !limey
-  })
-}
-
 function doseOf(
   stock: RecipeInput['stock']['amendments'][number] | null,
   gPerL: number,
 ): readonly Dose[] {
   return stock && gPerL > 0 ? [{ amendment: stock.amendment, gPerL }] : []
-}
-
-function listParts(
-  batch: Batch,
-  input: RecipeInput,
-  compost: StockMaterial | null,
-  fresh: StockMaterial | null,
-): RecipePart[] {
-  const baseId = input.base?.length === 1 ? input.base[0]?.material.id : 'base'
-  const rows: readonly (readonly [string | undefined, PartRole, number])[] = [
-    [input.lot ? input.lot.id : baseId, input.lot ? 'lot' : 'fresh', batch.shares.lot],
-    [compost?.material.id, 'compost', batch.shares.compost],
-    [batch.aggregate?.id, 'aggregate', batch.shares.aggregate],
-    [fresh?.material.id, 'fresh', batch.shares.fresh],
-  ]
-  return rows.flatMap(([id, role, share]) => {
-    if (id === undefined || share <= 1e-9) return []
-    const litres = share * batch.partLitres
-    return [{ id, role, litres, share, rounded: roundLitres(litres, input.measures) }]
-  })
-}
-
-function listDoses(acidity: AcidityPlan, feeding: FeedingPlan, mixLitres: number): RecipeDose[] {
-  const doses: RecipeDose[] = []
-  if (acidity.stock && acidity.role && acidity.firstGPerL > 0) {
-    const firstGrams = acidity.firstGPerL * mixLitres
-    const label = acidity.stock.amendment.rateHighGPerL
-    const bound = acidity.gPerL > acidity.firstGPerL || acidity.firstGPerL >= label - 1e-9
-    doses.push({
-      id: acidity.stock.amendment.id,
-      role: acidity.role,
-      gPerL: acidity.gPerL,
-      grams: acidity.gPerL * mixLitres,
-      firstGrams,
-      rounded: roundGrams(firstGrams, bound),
-    })
-  }
-  if (feeding.stock && feeding.dose && feeding.dose.gPerL > 0) {
-    const grams = feeding.dose.gPerL * mixLitres
-    doses.push({
-      id: feeding.stock.amendment.id,
-      role: 'fertilizer',
-      gPerL: feeding.dose.gPerL,
-      grams,
-      firstGrams: grams,
-      rounded: roundGrams(grams, feeding.reason === 'label' || feeding.reason === 'salt'),
-    })
-  }
-  return doses
-}
-
-/** The components again, with the amounts people will really measure out. */
-function componentsAsMeasured(
-  parts: readonly RecipePart[],
-  old: readonly Component[],
-  input: RecipeInput,
-): Component[] {
-  return parts.flatMap((part) => {
-    const stock = input.stock.materials.find(({ material }) => material.id === part.id)
-    const isOld = part.role === 'lot' || (!input.lot && !stock)
-    if (isOld) {
-      return old.map((component) => ({
-        ...component,
-        parts: component.parts * part.rounded.litres,
-      }))
-    }
-    return stock ? [{ material: stock.material, parts: part.rounded.litres }] : []
-  })
 }
