@@ -78,9 +78,10 @@ const made = await fetch(`${address}/api/recondition/work-orders`, {
   body: JSON.stringify(answers),
 })
 const { id } = await made.json()
-await take('order', `/turnover/orders/${id}`, desk, (page) =>
-  page.getByRole('checkbox').first().click(),
-)
+await take('order', `/turnover/orders/${id}`, desk, async (page) => {
+  await page.getByRole('checkbox').first().click()
+  await page.getByText('1 of 13 steps done').waitFor()
+})
 await take('turnover', '/turnover', desk)
 
 await browser.close()
