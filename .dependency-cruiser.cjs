@@ -29,7 +29,7 @@ module.exports = {
       name: 'screens-take-only-types-from-messages',
       comment: 'Joi stays out of the client.',
       severity: 'error',
-      from: { path: '^src/(ui|features)/' },
+      from: { path: '^src/(ui|features)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/messages/', dependencyTypesNot: ['type-only'] },
     },
     {

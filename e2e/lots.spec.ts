@@ -53,3 +53,16 @@ test('a new lot: nothing measured out is refused, what was typed stays, then it 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Herb pots by the well')
   await expect(page.getByText(/3\.8 L/).first()).toBeVisible()
 })
+
+test('the numbers of a lot say where they come from', async ({ page }) => {
+  await page.goto('/lots/3')
+  await page.getByRole('button', { name: /^Why this pH/ }).click()
+  const panel = page.getByRole('region', { name: 'Why this pH?' })
+  await expect(panel.getByText('expected from its composition')).toBeVisible()
+  await expect(panel.getByText(/Measured on .* Source: your measurement/)).toBeVisible()
+  await panel.getByRole('button', { name: 'Close' }).click()
+  await expect(panel).toBeHidden()
+  await page.getByRole('button', { name: /^Why this much air/ }).click()
+  await expect(page.getByText(/Likely between \d+ % and \d+ %/)).toBeVisible()
+  await expectAccessible(page)
+})

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { spawnSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { test } from 'node:test'
@@ -50,4 +50,24 @@ test('rooms of the core are entered by their front door', () => {
     'src/core/chemistry/ph.ts': "import { blend } from '../media/blend'\nexport const ph = blend",
   })
   assert.match(said, /front-doors-of-the-core/)
+})
+
+test('an Astro component of the ui floor may not reach for the data', () => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'innings-astro-'))
+  mkdirSync(path.join(folder, 'src', 'ui'), { recursive: true })
+  const rules = JSON.parse(readFileSync('biome.json', 'utf8'))
+  const { vcs: _, $schema: __, ...rest } = rules
+  writeFileSync(path.join(folder, 'biome.json'), JSON.stringify(rest))
+  const lint = (text: string) => {
+    writeFileSync(path.join(folder, 'src', 'ui', 'Part.astro'), text)
+    const bin = path.resolve('node_modules/.bin/biome')
+    const { status, stderr } = spawnSync(bin, ['lint', '--colors=off', 'src'], { cwd: folder })
+    return { status, said: stderr.toString() }
+  }
+  const above = lint("---\nimport { rows } from '../data/table'\n---\n\n<p>{rows}</p>\n")
+  assert.notEqual(above.status, 0)
+  assert.match(above.said, /The ui floor imports only core, messages and itself/)
+  const below = lint("---\nimport { texts } from './texts'\n---\n\n<p>{texts}</p>\n")
+  assert.equal(below.status, 0, below.said)
+  rmSync(folder, { recursive: true, force: true })
 })

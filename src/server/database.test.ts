@@ -1,10 +1,20 @@
 import assert from 'node:assert/strict'
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import {
+  cpSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { test } from 'node:test'
 import { PGlite } from '@electric-sql/pglite'
-import { closeDatabase, database } from './database'
+import { drizzle } from 'drizzle-orm/pglite'
+import * as schema from '../data/schema'
+import { applyMigrations, closeDatabase, database } from './database'
 
 test('a new folder is prepared and freed again; data of a newer version is refused', async () => {
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-backup-'))
@@ -26,5 +36,34 @@ test('a new folder is prepared and freed again; data of a newer version is refus
   await assert.rejects(database(), /written by a newer Innings/)
   await closeDatabase().catch(() => {})
   assert.ok(!readdirSync(folder).includes('innings.lock'), 'a refused start frees the folder')
+  rmSync(folder, { recursive: true, force: true })
+})
+
+test('a copy of the data is taken before a migration that is new to it, once', async () => {
+  const folder = mkdtempSync(path.join(tmpdir(), 'innings-copy-'))
+  const migrations = path.join(folder, 'migrations')
+  cpSync('src/data/migrations', migrations, { recursive: true })
+  const client = await PGlite.create()
+  const db = drizzle(client, { schema })
+  await applyMigrations(client, db, folder, migrations)
+  assert.ok(!readdirSync(folder).includes('backups'), 'nothing to copy before the first tables')
+
+  const journalFile = path.join(migrations, 'meta', '_journal.json')
+  const journal = JSON.parse(readFileSync(journalFile, 'utf8'))
+  const last = journal.entries.at(-1)
+  journal.entries.push({ ...last, idx: last.idx + 1, when: last.when + 1, tag: '9999_later' })
+  writeFileSync(journalFile, JSON.stringify(journal))
+  writeFileSync(path.join(migrations, '9999_later.sql'), 'create table later (id integer);')
+  await applyMigrations(client, db, folder, migrations)
+  assert.deepEqual(readdirSync(path.join(folder, 'backups')), ['before-9999_later.tar.gz'])
+  assert.ok(statSync(path.join(folder, 'backups', 'before-9999_later.tar.gz')).size > 10_000)
+  await client.query('insert into later values (1)')
+
+  const copy = readFileSync(path.join(folder, 'backups', 'before-9999_later.tar.gz'))
+  const restored = await PGlite.create({ loadDataDir: new Blob([new Uint8Array(copy)]) })
+  await assert.rejects(restored.query('select * from later'), /does not exist/)
+  assert.equal((await restored.query('select * from lots')).rows.length, 0)
+  await restored.close()
+  await client.close()
   rmSync(folder, { recursive: true, force: true })
 })

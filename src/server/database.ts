@@ -19,6 +19,8 @@ interface Opened {
   readonly lock: FolderLock
 }
 
+const MIGRATIONS = path.join(projectRoot(), 'src', 'data', 'migrations')
+
 // One open database a process, whatever reloads the modules: two instances on a folder would lose rows.
 const shared = globalThis as { inningsDatabase?: Promise<Opened> | undefined }
 
@@ -45,7 +47,7 @@ async function open(): Promise<Opened> {
   try {
     const client = await PGlite.create(path.join(config.dataFolder, 'database'))
     const db = drizzle(client, { schema })
-    await applyMigrations(client, db, config.dataFolder)
+    await applyMigrations(client, db, config.dataFolder, MIGRATIONS)
     await prepareData(db)
     if (config.demo) await seedDemo(db, now())
     return { db, client, lock }
@@ -67,8 +69,12 @@ function prepareFolder(folder: string): void {
 }
 
 /** Brings the tables up to date; a copy of the data is taken before a migration that is new to it. */
-async function applyMigrations(client: PGlite, db: OpenDatabase, folder: string): Promise<void> {
-  const migrationsFolder = path.join(projectRoot(), 'src', 'data', 'migrations')
+export async function applyMigrations(
+  client: PGlite,
+  db: OpenDatabase,
+  folder: string,
+  migrationsFolder: string,
+): Promise<void> {
   const journal = JSON.parse(
     readFileSync(path.join(migrationsFolder, 'meta', '_journal.json'), 'utf8'),
   ) as { entries: readonly { tag: string }[] }

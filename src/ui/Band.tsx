@@ -33,14 +33,20 @@ export function Band({
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       aria-hidden="true"
     >
-      <path d={`M4 ${middle}H${WIDTH - 4}`} stroke="#d5dcd8" strokeWidth={2} />
-      <rect x={left} y={middle - 4} width={Math.max(1, right - left)} height={8} fill="#bcd6b3" />
+      <path d={`M4 ${middle}H${WIDTH - 4}`} className={styles.scale} />
+      <rect
+        x={left}
+        y={middle - 4}
+        width={Math.max(1, right - left)}
+        height={8}
+        className={styles.wanted}
+      />
       {inside ? (
-        <circle cx={at} cy={middle} r={5} fill="#3e7d34" />
+        <circle cx={at} cy={middle} r={5} className={styles.inside} />
       ) : (
         <path
           d={`M${at - 6} ${middle}L${at} ${middle - 6}L${at + 6} ${middle}L${at} ${middle + 6}Z`}
-          fill="#c4701a"
+          className={styles.outside}
         />
       )}
     </svg>

@@ -30,7 +30,7 @@ export function ProblemNotice({ problem }: { problem: Problem | null }) {
   return (
     <div ref={box} tabIndex={-1} role="alert">
       <Notice tone="stop">
-        {problem.detail}
+        {problem.fields.length > 1 ? texts.common.problems(problem.fields.length) : problem.detail}
         {problem.fields.length > 1 && (
           <ul>
             {problem.fields.map(({ field, message }) => (
@@ -43,20 +43,26 @@ export function ProblemNotice({ problem }: { problem: Problem | null }) {
   )
 }
 
-/** A calm caution at the step it belongs to, with more for those who want it. */
-export function Caution({ lead, lines }: { lead?: string; lines: readonly string[] }) {
-  const [first, ...others] = lines
-  if (!first) return null
+/** A calm caution at the step it belongs to: what to do in a line, why behind "more". */
+export function Caution({
+  lead,
+  lines,
+}: {
+  lead?: string
+  lines: readonly { readonly short: string; readonly more?: string }[]
+}) {
+  if (lines.length === 0) return null
+  const reasons = lines.flatMap(({ more }) => (more ? [more] : []))
   return (
     <Notice tone="act">
       {lead && <strong>{lead} </strong>}
-      {first}
-      {others.length > 0 && (
+      {lines.map(({ short }) => short).join(' ')}
+      {reasons.length > 0 && (
         <details className={styles.more}>
-          <summary>{texts.common.moreCautions(others.length)}</summary>
+          <summary>{texts.common.more}</summary>
           <ul>
-            {others.map((line) => (
-              <li key={line}>{line}</li>
+            {reasons.map((reason) => (
+              <li key={reason}>{reason}</li>
             ))}
           </ul>
         </details>

@@ -1,26 +1,10 @@
 import type { InputHTMLAttributes } from 'react'
-import { DomainError } from '../core/errors'
-import { type Dimension, parseQuantity } from '../core/units'
+import type { Dimension } from '../core/units'
 import { TextField } from './Field'
 import type { Format } from './format'
+import { readQuantity } from './readQuantity'
 import { useSite } from './SiteContext'
 import { texts } from './texts'
-
-/** What a typed quantity means in L, g or cm: a value, nothing yet, or a sentence why not. */
-export function readQuantity(
-  text: string,
-  dimension: Dimension,
-  measures: Parameters<typeof parseQuantity>[0]['measures'],
-): { readonly value: number | null; readonly problem: string | null } {
-  if (text.trim() === '') return { value: null, problem: null }
-  try {
-    const quantity = parseQuantity({ text, dimension, ...(measures ? { measures } : {}) })
-    return { value: quantity.value, problem: null }
-  } catch (error) {
-    if (error instanceof DomainError) return { value: null, problem: error.message }
-    throw error
-  }
-}
 
 /** A quantity typed as people say it, echoed in the site's unit while typing. */
 export function QuantityField({

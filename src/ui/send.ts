@@ -1,13 +1,15 @@
 import type { Problem } from '../messages/problem'
 import { texts } from './texts'
 
+export type SendMethod = 'POST' | 'PATCH'
+
 export type Answer<T> =
   | { readonly ok: true; readonly data: T }
   | { readonly ok: false; readonly problem: Problem }
 
 /** Sends a decision to an endpoint; a refusal or a lost connection comes back as a problem, never as an exception. */
 export async function send<T>(
-  method: 'POST' | 'PATCH',
+  method: SendMethod,
   address: string,
   body: unknown,
 ): Promise<Answer<T>> {

@@ -1,6 +1,7 @@
 import { areaAtUnchecked, type ContainerShape, requireShape } from '../containers'
 import { requireNumber } from '../validate'
 import { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
+import { LOW_AIR_SHARE } from './uncertainty'
 
 export interface ContainerCapacity {
   /** Mean water content after free drainage, m³ m⁻³. */
@@ -81,7 +82,7 @@ export function containerCapacity({
     waterLitres: water / 1000,
     airLitres: (airFraction * volume) / 1000,
     saturatedDepthCm: Math.min(fillHeightCm, suctionAt(curve, curve.thetaS - 0.02)),
-    lowAirDepthCm: Math.min(fillHeightCm, suctionAt(curve, curve.thetaS - 0.1)),
+    lowAirDepthCm: Math.min(fillHeightCm, suctionAt(curve, curve.thetaS - LOW_AIR_SHARE)),
     availableLitres: available / 1000,
   }
 }

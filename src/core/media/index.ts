@@ -21,4 +21,5 @@ export {
 } from './material'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'
+export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
 export { volumeYield } from './volumeYield'

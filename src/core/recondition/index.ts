@@ -27,8 +27,6 @@ export {
   type StockAmendment,
   type StockMaterial,
   type TriageVerdict,
-  type Why,
-  type WhyInput,
 } from './recipeTypes'
 export { roundGrams, roundLitres } from './rounding'
 export { type Load, scaleToLoads } from './scaleToLoads'

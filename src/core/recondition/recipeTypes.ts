@@ -2,6 +2,7 @@ import type { Amendment, Crop } from '../chemistry'
 import type { ContainerShape } from '../containers'
 import type { Component, Material } from '../media'
 import type { HouseholdMeasures } from '../units'
+import type { Why } from '../why'
 
 /** What triage said of a lot, as far as a recipe needs it. */
 export interface TriageVerdict {
@@ -130,34 +131,6 @@ export interface RecipeCheck {
   readonly value: number
   readonly low: number | null
   readonly high: number | null
-}
-
-/** One input of a number's arithmetic; `name` and `unit` are looked up in the catalogue of texts. */
-export interface WhyInput {
-  readonly name: string
-  readonly value: number | string | null
-  readonly unit:
-    | 'L'
-    | 'g'
-    | 'g/L'
-    | 'share'
-    | 'pH'
-    | 'dS/m'
-    | 'cm'
-    | 'g/L/pH'
-    | 'kg/L'
-    | 'weeks'
-    | 'text'
-    | 'per L'
-}
-
-export interface Why {
-  /** Which rule of the solver decided, a key of the catalogue. */
-  readonly rule: string
-  readonly inputs: readonly WhyInput[]
-  /** Which published work the formula comes from, a key of the catalogue. */
-  readonly source: string
-  readonly range?: readonly [number, number]
 }
 
 /** What another aggregate would do: offered beside the one chosen. */

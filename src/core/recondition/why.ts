@@ -1,14 +1,12 @@
 import { blendPh } from '../chemistry'
-import { blendMedia, componentShares, thresholdProportion } from '../media'
+import { AIR_UNCERTAINTY, blendMedia, componentShares, thresholdProportion } from '../media'
+import { whyInput as of, type Why } from '../why'
 import type { AcidityPlan } from './acidity'
 import type { AggregateChoice } from './aggregateShare'
 import type { Batch } from './batch'
 import type { CompostReason } from './compostShare'
 import type { FeedingPlan } from './feeding'
-import type { Prediction, RecipeInput, RecipeLimits, Why, WhyInput } from './recipeTypes'
-
-/** Air predicted from composition is good to about 3 points. */
-const AIR_UNCERTAINTY = 0.03
+import type { Prediction, RecipeInput, RecipeLimits } from './recipeTypes'
 
 export interface ExplainInput {
   readonly input: RecipeInput
@@ -31,11 +29,6 @@ export interface ExplainInput {
 export function explainRecipe(facts: ExplainInput): Record<string, Why> {
   const { input, limits, batch, predicted, acidity, feeding, air } = facts
   const { crop, lot } = input
-  const of = (name: string, value: WhyInput['value'], unit: WhyInput['unit']): WhyInput => ({
-    name,
-    value: typeof value === 'number' && !Number.isFinite(value) ? null : value,
-    unit,
-  })
   const airBand = [
     of('airMin', crop.airMinPercent / 100, 'share'),
     of('airMax', crop.airMaxPercent / 100, 'share'),

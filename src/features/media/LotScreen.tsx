@@ -1,4 +1,5 @@
-import type { LotPage } from '../../messages/media/lots'
+import { useState } from 'react'
+import type { LotPage, LotWhyKey } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
 import { PageHead } from '../../ui/PageHead'
@@ -6,10 +7,12 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
+import { WhyText } from '../../ui/WhyText'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
-import { LotComposition, LotValues } from './LotFacts'
+import { LotComposition } from './LotComposition'
 import styles from './LotScreen.module.css'
+import { type Asking, LotValues } from './LotValues'
 import { StateMark } from './StateMark'
 
 /** One lot: its sentence with the next action, its pot cut open, what it is made of, its ledger. */
@@ -24,6 +27,9 @@ export default function LotScreen({ page, site }: { page: LotPage; site: SiteVie
 function Lot({ page }: { page: LotPage }) {
   const { format } = useSite()
   const words = texts.media
+  const [asked, setAsked] = useState<LotWhyKey | null>(null)
+  const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
+  const why = asked && page.why[asked]
   const codes = page.containers.map(({ code }) => code).join(', ')
   return (
     <>
@@ -72,7 +78,14 @@ function Lot({ page }: { page: LotPage }) {
         <section aria-labelledby="made-of">
           <h2 id="made-of">{words.page.composition}</h2>
           <LotComposition page={page} />
-          <LotValues page={page} />
+          <LotValues page={page} asking={asking} />
+          {why && asked && (
+            <WhyText
+              title={words.page.whyTitle(words.page.whyNames[asked])}
+              why={why}
+              onClose={() => setAsked(null)}
+            />
+          )}
         </section>
       </div>
       <Ledger page={page} />

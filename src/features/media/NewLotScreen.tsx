@@ -133,14 +133,15 @@ function NewLot({ materials }: { materials: Materials }) {
                 error={errorOf(`components.${index}.litres`)}
                 {...form.register(`components.${index}.litres`)}
               />
-              <Button
-                weight="quiet"
-                aria-label={words.removeMaterial(index + 1)}
-                disabled={parts.fields.length === 1}
-                onClick={() => parts.remove(index)}
-              >
-                ✕
-              </Button>
+              {parts.fields.length > 1 && (
+                <Button
+                  weight="quiet"
+                  aria-label={words.removeMaterial(index + 1)}
+                  onClick={() => parts.remove(index)}
+                >
+                  ✕
+                </Button>
+              )}
             </div>
           ))}
           <div>

@@ -1,6 +1,6 @@
 import type { ContainerShape } from '../../core/containers'
 import type { HouseholdMeasures } from '../../core/units'
-import { readQuantity } from '../../ui/QuantityField'
+import { readQuantity } from '../../ui/readQuantity'
 
 export type LengthName =
   | 'topDiameter'
@@ -89,10 +89,16 @@ export function bodyOf(values: LotValues, measures: HouseholdMeasures): unknown 
     name: values.name,
     place: values.place,
     origin: values.origin,
-    components: values.components.map(({ materialId, litres }) => ({
+    components: filledRows(values.components).map(({ materialId, litres }) => ({
       materialId,
-      litres: readQuantity(litres, 'volume', measures).value ?? (litres.trim() === '' ? 0 : null),
+      litres: readQuantity(litres, 'volume', measures).value,
     })),
     container: container(values, measures),
   }
+}
+
+/** Rows at the end that were left empty are no part of the mix; the first row always counts. */
+function filledRows(rows: LotValues['components']): LotValues['components'] {
+  const last = rows.findLastIndex(({ materialId, litres }) => materialId || litres.trim())
+  return rows.slice(0, Math.max(1, last + 1))
 }

@@ -39,12 +39,17 @@ export function AirChart({ page }: { page: RecipePage }) {
         y={y(page.crop.airMax)}
         width={WIDTH - LEFT - 12}
         height={y(page.crop.airMin) - y(page.crop.airMax)}
-        fill="#e0eeda"
+        className={styles.chartBand}
       />
-      <path d={`M${LEFT} 8V${HEIGHT - BOTTOM}H${WIDTH - 12}`} fill="none" stroke="#7a8781" />
-      <path d={line} fill="none" stroke="#17211c" strokeWidth={2} />
+      <path d={`M${LEFT} 8V${HEIGHT - BOTTOM}H${WIDTH - 12}`} className={styles.chartAxis} />
+      <path d={line} className={styles.chartLine} />
       {part && (
-        <circle cx={x(part.share)} cy={y(page.recipe.predicted.airFraction)} r={5} fill="#17211c" />
+        <circle
+          cx={x(part.share)}
+          cy={y(page.recipe.predicted.airFraction)}
+          r={5}
+          className={styles.chartDot}
+        />
       )}
       {ticks.map((air) => (
         <text key={air} className={styles.chartText} x={LEFT - 6} y={y(air) + 4} textAnchor="end">

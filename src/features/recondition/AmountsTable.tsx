@@ -176,15 +176,7 @@ function DoseRow({
 function Swatch({ grain }: { grain: ReturnType<typeof grainOf> }) {
   return (
     <svg width={24} height={24} viewBox="0 0 24 24" aria-hidden="true">
-      <rect
-        x={0.5}
-        y={0.5}
-        width={23}
-        height={23}
-        rx={2}
-        fill={`url(#grain-${grain})`}
-        stroke="#17211c"
-      />
+      <rect x={0.5} y={0.5} width={23} height={23} rx={2} fill={`url(#grain-${grain})`} />
     </svg>
   )
 }

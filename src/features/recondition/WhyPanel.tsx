@@ -1,11 +1,9 @@
-import { useEffect, useRef } from 'react'
-import type { Why, WhyInput } from '../../core/recondition'
+import type { WhyInput } from '../../core/why'
 import type { RecipePage } from '../../messages/recondition/turnover'
-import { Button } from '../../ui/Button'
-import type { Format } from '../../ui/format'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
+import { WhyText } from '../../ui/WhyText'
 import { AirChart } from './AirChart'
 import type { Asking } from './RecipeScreen'
 import styles from './RecipeScreen.module.css'
@@ -30,92 +28,32 @@ export function WhyPanel({ page, asking }: { page: RecipePage; asking: Asking })
           <PotSection pot={page.after} planted />
         </figure>
       </div>
-      <WhyText page={page} asking={asking} />
+      <Answer page={page} asking={asking} />
     </aside>
   )
 }
 
-function WhyText({ page, asking }: { page: RecipePage; asking: Asking }) {
-  const { format } = useSite()
-  const { asked, ask } = asking
-  const box = useRef<HTMLDivElement>(null)
-  useEffect(() => {
-    if (asked && window.matchMedia('(max-width: 860px)').matches) box.current?.focus()
-  }, [asked])
-  if (!asked) return <p className={`${styles.why} ${styles.none}`}>{texts.why.ask}</p>
-  const key = asked === 'nitrogen' ? 'dose.fertilizer' : asked
-  const why = page.recipe.why[key]
+function Answer({ page, asking: { asked, ask } }: { page: RecipePage; asking: Asking }) {
+  if (!asked) return <p className={`${styles.ask} ${styles.none}`}>{texts.why.ask}</p>
+  const why = page.recipe.why[asked === 'nitrogen' ? 'dose.fertilizer' : asked]
   if (!why) return null
+  const aggregate = asked === 'part.aggregate'
   return (
-    <div className={`${styles.why} ${styles.asked}`} ref={box} tabIndex={-1} aria-live="polite">
-      <h2>
-        <span>{words.whyTitle(words.names[asked])}</span>
-        <span className={styles.close}>
-          <Button weight="quiet" onClick={() => ask(null)}>
-            {texts.common.close}
-          </Button>
-        </span>
-      </h2>
-      <p>{texts.why.rule(why.rule)}</p>
-      {asked === 'part.aggregate' && <AirChart page={page} />}
-      <table className={styles.inputs}>
-        <caption className="visually-hidden">{texts.why.inputs}</caption>
-        <tbody>
-          {why.inputs
-            .filter(({ value }) => value !== null)
-            .map((input) => (
-              <tr key={input.name}>
-                <td>{inputName(input, page)}</td>
-                <td>{inputValue(input, format)}</td>
-              </tr>
-            ))}
-        </tbody>
-      </table>
-      <p className={styles.source}>
-        {rangeText(why, format)} {texts.why.sources}: {texts.why.sourceOf(why.source)}.
-      </p>
-      {asked === 'part.aggregate' && <Options page={page} />}
-    </div>
+    <WhyText
+      title={words.whyTitle(words.names[asked])}
+      why={why}
+      onClose={() => ask(null)}
+      inputName={(input) => inputName(input, page)}
+      picture={aggregate && <AirChart page={page} />}
+    >
+      {aggregate && <Options page={page} />}
+    </WhyText>
   )
 }
 
 function inputName({ name }: WhyInput, page: RecipePage): string {
   if (name !== 'lotPh') return texts.why.input(name)
   return page.lotPhMeasuredOn ? texts.why.lotPhMeasured : texts.why.lotPhPredicted
-}
-
-function inputValue({ value, unit }: WhyInput, format: Format): string {
-  if (typeof value !== 'number') return String(value)
-  switch (unit) {
-    case 'share':
-      return `${format.number(value * 100, 1)} %`
-    case 'L':
-      return format.plain(format.litres(value))
-    case 'cm':
-      return format.plain(format.cm(value))
-    case 'pH':
-      return format.number(value, 2)
-    case 'dS/m':
-      return `${format.number(value, 2)} dS/m`
-    case 'g/L/pH':
-      return `${format.number(value, 2)} g/L`
-    case 'kg/L':
-      return `${format.number(value, 2)} kg/L`
-    case 'per L':
-      return format.money(value)
-    case 'weeks':
-    case 'text':
-      return format.number(value)
-    case 'g':
-    case 'g/L':
-      return `${format.number(value, 2)} ${unit}`
-  }
-}
-
-function rangeText({ range }: Why, format: Format): string {
-  if (!range) return ''
-  const [low, high] = range.map((share) => format.plain(format.percent(Math.max(0, share))))
-  return texts.why.range(low ?? '', high ?? '')
 }
 
 /** What the other materials in the store would do. */

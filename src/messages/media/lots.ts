@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
+import type { Why } from '../../core/why'
 
 /** One material of a mix, as its share of the volume. */
 export interface Stratum {
@@ -117,6 +118,9 @@ export interface LedgerRow {
   readonly canReverse: boolean
 }
 
+/** The numbers of a lot's page that can be asked why. */
+export type LotWhyKey = 'litres' | 'air' | 'lowAir' | 'ph' | 'ec' | 'weight'
+
 export interface LotPage extends LotRow {
   readonly origin: string
   readonly containers: readonly { readonly code: string; readonly name: string }[]
@@ -128,6 +132,7 @@ export interface LotPage extends LotRow {
   readonly ecSme: Reading | null
   readonly ledger: readonly LedgerRow[]
   readonly openOrderId: number | null
+  readonly why: Readonly<Partial<Record<LotWhyKey, Why>>>
   readonly crop: {
     readonly name: string
     readonly airMin: number
@@ -192,7 +197,13 @@ export interface NewLotBody {
   } | null
 }
 
-const lengthCm = (label: string) => Joi.number().greater(0).max(500).required().label(label)
+const lengthCm = (label: string) =>
+  Joi.number()
+    .greater(0)
+    .max(500)
+    .required()
+    .label(label)
+    .messages({ 'number.base': '{{#label}} is missing: a length such as 34 cm' })
 
 const shapeSchema = Joi.alternatives()
   .conditional('.kind', {
@@ -244,8 +255,17 @@ export const newLotSchema = Joi.object<NewLotBody>({
   components: Joi.array()
     .items(
       Joi.object({
-        materialId: Joi.string().max(60).required().label('The material'),
-        litres: Joi.number().min(0).max(LARGEST_LITRES).required().label('The litres'),
+        materialId: Joi.string()
+          .max(60)
+          .required()
+          .label('The material')
+          .messages({ 'string.empty': 'Choose a material' }),
+        litres: Joi.number()
+          .min(0)
+          .max(LARGEST_LITRES)
+          .required()
+          .label('The litres')
+          .messages({ 'number.base': 'Say how much, such as 12 L' }),
       }),
     )
     .min(1)

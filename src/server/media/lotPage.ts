@@ -13,6 +13,7 @@ import { recipeInput, stockOf } from '../recondition/buildRecipe'
 import { readTables } from '../tables'
 import { type LotFacts, lotFacts } from './lotFacts'
 import { lotRow } from './lotRow'
+import { lotWhy } from './lotWhy'
 import { potView } from './potView'
 
 export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<LotPage> {
@@ -39,6 +40,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     totalPorosity: blend?.totalPorosity ?? null,
     bulkDensity: blend?.bulkDensity ?? null,
     ecSme: facts.ecSme,
+    why: lotWhy(facts),
     ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
     openOrderId: open?.id ?? null,
     crop: crop && {

@@ -55,11 +55,11 @@ export function CoreSample({
               height={thick}
               fill={`url(#grain-${grainOf(stratum.group)})`}
             />
-            {top > 1 && <path d={`M1 ${top.toFixed(1)}H${width - 1}`} stroke="#fff" />}
+            {top > 1 && <path d={`M1 ${top.toFixed(1)}H${width - 1}`} className={styles.seam} />}
           </g>
         )
       })}
-      <rect x={1} y={1} width={width - 2} height={height} rx={2} fill="none" stroke="#17211c" />
+      <rect x={1} y={1} width={width - 2} height={height} rx={2} className={styles.frame} />
       {split && <SplitScale split={split} x={width + 4} height={height} />}
     </svg>
   )
@@ -70,9 +70,15 @@ function SplitScale({ split, x, height }: { split: Split; x: number; height: num
   const water = split.water * height
   return (
     <g>
-      <rect x={x} y={1} width={8} height={air} fill="none" stroke="#1668b0" strokeDasharray="2 2" />
-      <rect x={x} y={1 + air} width={8} height={water} fill="#1668b0" />
-      <rect x={x} y={1 + air + water} width={8} height={height - air - water} fill="#6b4f3a" />
+      <rect x={x} y={1} width={8} height={air} className={styles.air} />
+      <rect x={x} y={1 + air} width={8} height={water} className={styles.water} />
+      <rect
+        x={x}
+        y={1 + air + water}
+        width={8}
+        height={height - air - water}
+        className={styles.solids}
+      />
     </g>
   )
 }

@@ -4,7 +4,7 @@ import type { PotView } from '../../messages/media/lots'
 import { useSite } from '../SiteContext'
 import { texts } from '../texts'
 import styles from './PotSection.module.css'
-import { type Frame, frameFor, halfWidthCm, pathOf, wall } from './potGeometry'
+import { type Frame, fitHeight, frameFor, halfWidthCm, pathOf, wall } from './potGeometry'
 import { scatterGrains } from './scatterGrains'
 
 const SIZES = {
@@ -29,16 +29,18 @@ export function PotSection({
 }) {
   const clip = useId()
   const { format } = useSite()
-  const { width, height, grains, labels } = SIZES[size]
+  const { width, grains, labels } = SIZES[size]
   const { shape, surfaceCm, curve } = pot
-  const frame = frameFor(shape, {
+  const box = {
     width,
-    height,
-    left: labels ? (pot.rootDepthCm ? 30 : 10) : 3,
-    right: labels ? 62 : 3,
+    height: SIZES[size].height,
+    left: labels ? (pot.rootDepthCm ? 22 : 8) : 3,
+    right: labels ? 54 : 3,
     top: planted ? 34 : 6,
     bottom: 6,
-  })
+  }
+  const height = fitHeight(shape, box)
+  const frame = frameFor(shape, { ...box, height })
   const media = [
     ...wall(shape, frame, -1, 0, surfaceCm),
     ...wall(shape, frame, 1, 0, surfaceCm).reverse(),

@@ -27,15 +27,30 @@ export interface Frame {
   readonly toY: (zCm: number) => number
 }
 
-/** Fits a container into a box of px, to scale, with room around it. */
-export function frameFor(
-  shape: ContainerShape,
-  box: { width: number; height: number; left: number; right: number; top: number; bottom: number },
-): Frame {
+export interface Box {
+  readonly width: number
+  readonly height: number
+  readonly left: number
+  readonly right: number
+  readonly top: number
+  readonly bottom: number
+}
+
+/** Px a cm takes so that a container fits into a box. */
+function scaleFor(shape: ContainerShape, { width, height, left, right, top, bottom }: Box): number {
   const widest = 2 * Math.max(halfWidthCm(shape, shape.heightCm), halfWidthCm(shape, 0))
-  const room = box.width - box.left - box.right
-  const pxPerCm = Math.min((box.height - box.top - box.bottom) / shape.heightCm, room / widest)
-  const middle = box.left + room / 2
+  return Math.min((height - top - bottom) / shape.heightCm, (width - left - right) / widest)
+}
+
+/** Height a picture really needs: a wide, low container leaves the top of its box empty. */
+export function fitHeight(shape: ContainerShape, box: Box): number {
+  return Math.ceil(box.top + scaleFor(shape, box) * shape.heightCm + box.bottom)
+}
+
+/** Fits a container into a box of px, to scale, with room around it. */
+export function frameFor(shape: ContainerShape, box: Box): Frame {
+  const pxPerCm = scaleFor(shape, box)
+  const middle = box.left + (box.width - box.left - box.right) / 2
   const base = box.height - box.bottom
   return {
     width: box.width,

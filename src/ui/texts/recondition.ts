@@ -1,5 +1,4 @@
 import type {
-  CautionId,
   CheckId,
   DoseRole,
   PartRole,
@@ -7,26 +6,7 @@ import type {
   ToolId,
   WaitReason,
 } from '../../core/recondition'
-
-const cautions: Readonly<Record<CautionId, string>> = {
-  legionella:
-    'Open bags away from your face and do not breathe mist or dust: mixes and composts can carry Legionella longbeachae. Gloves; wash hands before you eat, drink or smoke. With weak lungs or immunity ask your doctor.',
-  dust: 'Damp dry mix, perlite, hulls and powders before you pour them; wear a mask; work outdoors.',
-  asbestos:
-    'Loose vermiculite of unknown age can hold asbestos: leave such a bag closed and ask the local authority.',
-  moss: 'Sphagnum moss can carry a skin fungus: gloves, and cover cuts.',
-  lime: 'Lime irritates eyes and skin: goggles and gloves. Weigh it; never dose lime by the handful.',
-  sulfur: 'Sulfur dust irritates and burns: no flame near it, goggles.',
-  meals: 'Keep fertilizers and meals away from pets and children.',
-  manure:
-    'Manure not well rotted: 120 days before harvest where the crop touches the mix, 90 days otherwise.',
-  residue:
-    'Compost and manure can carry weedkiller residue: try beans or peas in it before you use a new batch widely.',
-  lifting:
-    'Wet pots are heavy: lift with two, and ask someone qualified about the load on a balcony or roof.',
-  'run-off': 'Catch the run-off: not onto neighbours, not into storm drains, not back into pots.',
-  label: 'Rates on the product label go before the amounts here.',
-}
+import { cautions } from './cautions'
 
 const steps: Readonly<Record<StepKind, { title: string; how: string }>> = {
   clear: {

@@ -57,6 +57,14 @@ const rules: Readonly<Record<string, string>> = {
     'Salts of all parts by volume and of what is weighed in, four weeks after mixing.',
   'ec.leach':
     'Above the crop’s ceiling: water displaces the salt solution, and about half of what is poured does the work.',
+  'air.measured': 'Measured on the bench. Beside it what the composition lets expect.',
+  'ph.measured': 'Measured on the mix itself. Beside it what the composition lets expect.',
+  'ph.turnover': 'Worked out at its last turnover, with the lime or sulfur mixed in then.',
+  'ec.measured': 'Measured on the mix itself. Beside it what the composition lets expect.',
+  'ec.composition': 'Salts of all parts, counted by volume.',
+  lowAir:
+    'The height above the base below which less than a tenth of the volume is air. It depends on the mix, not on the pot: in a low pot it is a larger part of all.',
+  ledger: 'All that came in less all that went out, entry by entry.',
   weight: 'Dry mix and the water it holds after draining.',
   cost: 'What is added, at your prices; the old mix costs nothing.',
 }
@@ -106,6 +114,14 @@ const inputs: Readonly<Record<string, string>> = {
   leachPasses: 'passes',
   kgPerL: 'wet weight',
   costPerL: 'cost of a settled litre',
+  estimate: 'expected from its composition',
+  room: 'room in its containers',
+  cameIn: 'came in',
+  wentOut: 'went out',
+  bulkDensity: 'dry weight',
+  lowAirShare: 'air that is too little',
+  lowAirDepth: 'height with less than that',
+  rootDepth: 'depth of the crop’s roots',
 }
 
 const sources: Readonly<Record<string, string>> = {
@@ -118,6 +134,7 @@ const sources: Readonly<Record<string, string>> = {
   nitrogen: 'release and uptake week by week, Handreck & Black (2010)',
   salts: 'Bunt (1988) for salt indices; Warncke (1986) for the extract',
   prices: 'your prices',
+  you: 'your measurement',
 }
 
 export const why = {
@@ -127,6 +144,7 @@ export const why = {
   sources: 'Source',
   lotPhMeasured: 'pH of the old mix, measured',
   lotPhPredicted: 'pH of the old mix, predicted at its last turnover',
+  measured: (day: string) => `Measured on ${day}.`,
   range: (low: string, high: string) =>
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
   none: '—',

@@ -1,0 +1,103 @@
+import type { LotPage, LotWhyKey } from '../../messages/media/lots'
+import { Band } from '../../ui/Band'
+import { WhyFigure } from '../../ui/Figure'
+import type { Amount } from '../../ui/format'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import styles from './LotScreen.module.css'
+
+const words = texts.media.page
+
+export interface Asking {
+  readonly asked: LotWhyKey | null
+  readonly ask: (key: LotWhyKey | null) => void
+}
+
+interface Row {
+  readonly key: LotWhyKey
+  readonly name: string
+  /** What the crop wants, in words. */
+  readonly wanted?: string | null
+  readonly amount: Amount
+  /** Left out for what is booked, null for an estimate. */
+  readonly measuredOn?: string | null
+  readonly band?: Parameters<typeof Band>[0] | null
+}
+
+/** Last values, measured or estimated, each against the crop's band, each to be asked why. */
+export function LotValues({ page, asking }: { page: LotPage; asking: Asking }) {
+  const rows = useRows(page)
+  return (
+    <dl className={styles.values}>
+      {rows.map(({ key, name, wanted, amount, band, ...measured }) => (
+        <div key={key} className={styles.value}>
+          <dt>
+            {name}
+            {wanted && <span className={styles.note}> {wanted}</span>}
+          </dt>
+          <dd>
+            <WhyFigure
+              name={words.whyNames[key]}
+              amount={amount}
+              {...measured}
+              large
+              pressed={asking.asked === key}
+              onAsk={() => asking.ask(key)}
+            />
+          </dd>
+          <dd className={styles.bandCell}>{band && <Band {...band} />}</dd>
+        </div>
+      ))}
+    </dl>
+  )
+}
+
+function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
+  const { format } = useSite()
+  const percent = (share: number) => format.plain(format.percent(share))
+  const number = (value: number, digits = 1) => format.number(value, digits)
+  const rows: (Row | null)[] = [
+    page.litres > 0
+      ? { key: 'litres', name: words.inIt, amount: format.litres(page.litres) }
+      : null,
+    air && {
+      key: 'air',
+      name: words.air,
+      wanted: crop && words.band(number(crop.airMin * 100, 0), percent(crop.airMax), crop.name),
+      amount: format.percent(air.value),
+      measuredOn: air.measuredOn,
+      band: crop && { value: air.value, low: crop.airMin, high: crop.airMax, from: 0, to: 0.45 },
+    },
+    pot && {
+      key: 'lowAir',
+      name: words.lowAir,
+      amount: format.cm(pot.lowAirDepthCm),
+      measuredOn: null,
+    },
+    ph && {
+      key: 'ph',
+      name: words.ph,
+      wanted: crop && words.band(number(crop.pHLow), number(crop.pHHigh), crop.name),
+      amount: { number: number(ph.value), unit: 'pH' },
+      measuredOn: ph.measuredOn,
+      band: crop && { value: ph.value, low: crop.pHLow, high: crop.pHHigh, from: 4, to: 8.5 },
+    },
+    ecSme && {
+      key: 'ec',
+      name: words.ec,
+      wanted: crop && words.ecCeiling(`${number(crop.ecMaxSme)} dS/m`, crop.name),
+      amount: { number: number(ecSme.value), unit: 'dS/m' },
+      measuredOn: ecSme.measuredOn,
+      band: crop && { value: ecSme.value, low: null, high: crop.ecMaxSme, from: 0, to: 6 },
+    },
+    page.bulkDensity !== null && page.water !== null
+      ? {
+          key: 'weight',
+          name: words.weight,
+          amount: { number: number(page.bulkDensity + page.water, 2), unit: words.perLitre },
+          measuredOn: null,
+        }
+      : null,
+  ]
+  return rows.filter((row): row is Row => row !== null)
+}

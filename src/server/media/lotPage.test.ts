@@ -1,0 +1,61 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { demoDatabase, NOW } from '../../../testing/database'
+import { close as near } from '../../../testing/tables'
+import { texts } from '../../ui/texts'
+import { lotPage } from './lotPage'
+import { lotsPage } from './lotsPage'
+
+let garden: Awaited<ReturnType<typeof demoDatabase>>
+before(async () => {
+  garden = await demoDatabase()
+})
+after(() => garden.close())
+
+test('every number of a lot can be asked why, in words that are in the catalogue', async () => {
+  for (const { id, name } of (await lotsPage(garden.db)).lots) {
+    const page = await lotPage(garden.db, id, NOW)
+    const shown = {
+      litres: page.litres > 0,
+      air: page.air !== null,
+      lowAir: page.pot !== null,
+      ph: page.ph !== null,
+      ec: page.ecSme !== null,
+      weight: page.bulkDensity !== null && page.water !== null,
+    }
+    for (const [key, visible] of Object.entries(shown)) {
+      const why = page.why[key as keyof typeof shown]
+      assert.ok(!visible || why, `${name}: ${key}`)
+      if (!why) continue
+      assert.notEqual(texts.why.rule(why.rule), why.rule, why.rule)
+      assert.notEqual(texts.why.sourceOf(why.source), why.source, why.source)
+      for (const input of why.inputs) assert.notEqual(texts.why.input(input.name), input.name)
+    }
+  }
+})
+
+test('a measured number tells its day, an estimated one its range', async () => {
+  const page = await lotPage(garden.db, 3, NOW)
+  assert.ok(page.ph?.measuredOn)
+  assert.equal(page.why.ph?.measuredOn, page.ph.measuredOn)
+  assert.equal(page.why.ph?.range, undefined)
+  assert.equal(page.air?.measuredOn, null)
+  const [low, high] = page.why.air?.range ?? [0, 0]
+  near((low + high) / 2, page.air?.value ?? 0, 1e-9)
+})
+
+test('the inputs of the litres are the ledger', async () => {
+  const page = await lotPage(garden.db, 1, NOW)
+  const input = (name: string) =>
+    page.why.litres?.inputs.find((one) => one.name === name)?.value as number
+  near(input('cameIn') - input('wentOut'), page.litres, 1e-9)
+  assert.equal(page.ledger[0]?.balance.toFixed(6), page.litres.toFixed(6), 'newest entry first')
+})
+
+test('a tired lot says what would bring its air back', async () => {
+  const page = await lotPage(garden.db, 1, NOW)
+  assert.equal(page.finding.kind, 'air-short')
+  assert.ok(page.remedy && page.crop && page.air)
+  assert.ok(page.air.value < page.crop.airMin)
+  assert.ok(page.remedy.airAfter >= page.crop.airMin)
+})

@@ -1,0 +1,143 @@
+import { blendEc, blendPh, PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
+import { AIR_UNCERTAINTY, blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
+import { type Why, whyInput } from '../../core/why'
+import type { LotWhyKey } from '../../messages/media/lots'
+import type { LotFacts } from './lotFacts'
+
+/** Why each number of a lot's page is what it is; a number that is not shown has no reason. */
+export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
+  const { components, surfaceCm, container, air, ph, ecSme } = facts
+  if (components.length === 0) return { litres: litresWhy(facts) }
+  const blend = blendMedia({ components })
+  const capacity =
+    container && surfaceCm
+      ? containerCapacity({ curve: blend.curve, shape: container.shape, fillHeightCm: surfaceCm })
+      : null
+  return {
+    litres: litresWhy(facts),
+    ...(air && {
+      air: {
+        rule: air.measuredOn ? 'air.measured' : 'air',
+        source: air.measuredOn ? 'you' : 'capacity',
+        ...sureness(air, AIR_UNCERTAINTY),
+        inputs: [
+          ...estimateBeside(air, capacity?.airFraction, 'share'),
+          whyInput('porosity', blend.totalPorosity, 'share'),
+          whyInput(
+            'waterHeld',
+            capacity ? 1 - capacity.airFraction - solids(blend) : null,
+            'share',
+          ),
+          whyInput('fillHeight', surfaceCm, 'cm'),
+          ...airBand(facts),
+        ],
+      },
+    }),
+    ...(capacity && {
+      lowAir: {
+        rule: 'lowAir',
+        source: 'capacity',
+        inputs: [
+          whyInput('lowAirShare', LOW_AIR_SHARE, 'share'),
+          whyInput('lowAirDepth', capacity.lowAirDepthCm, 'cm'),
+          whyInput('fillHeight', surfaceCm, 'cm'),
+          whyInput('rootDepth', facts.crop?.rootDepthCm, 'cm'),
+        ],
+      },
+    }),
+    ...(ph && { ph: phWhy(facts, ph) }),
+    ...(ecSme && {
+      ec: {
+        rule: ecSme.measuredOn ? 'ec.measured' : 'ec.composition',
+        source: ecSme.measuredOn ? 'you' : 'salts',
+        ...sureness(ecSme, RELATIVE_UNCERTAINTY * ecSme.value, 'dS/m'),
+        inputs: [
+          ...estimateBeside(ecSme, blendEc({ components }).ecSme, 'dS/m'),
+          whyInput('ecCeiling', facts.crop?.ecMaxSme, 'dS/m'),
+        ],
+      },
+    }),
+    ...(air && {
+      weight: {
+        rule: 'weight',
+        source: 'packing',
+        inputs: [
+          whyInput('bulkDensity', blend.bulkDensity, 'kg/L'),
+          whyInput('waterHeld', Math.max(0, blend.totalPorosity - air.value), 'share'),
+        ],
+      },
+    }),
+  }
+}
+
+function solids(blend: { readonly totalPorosity: number }): number {
+  return 1 - blend.totalPorosity
+}
+
+function litresWhy({ lot, containers }: LotFacts): Why {
+  const sum = (sign: 1 | -1) =>
+    lot.ledger.reduce((total, { litres }) => total + Math.max(0, sign * litres), 0)
+  const room = containers.reduce((total, { litres }) => total + litres, 0)
+  return {
+    rule: 'ledger',
+    source: 'ledger',
+    inputs: [
+      whyInput('cameIn', sum(1), 'L'),
+      whyInput('wentOut', sum(-1), 'L'),
+      whyInput('room', room > 0 ? room : null, 'L'),
+    ],
+  }
+}
+
+function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>): Why {
+  const blend = blendPh({ components: facts.components })
+  const bands = [
+    whyInput('phLow', facts.crop?.pHLow, 'pH'),
+    whyInput('phHigh', facts.crop?.pHHigh, 'pH'),
+  ]
+  if (ph.measuredOn) {
+    return {
+      rule: 'ph.measured',
+      source: 'you',
+      measuredOn: ph.measuredOn,
+      inputs: [whyInput('estimate', blend.ph, 'pH'), ...bands],
+    }
+  }
+  const fromTurnover = Math.abs(ph.value - blend.ph) > 1e-9
+  return {
+    rule: fromTurnover ? 'ph.turnover' : 'ph.composition',
+    source: 'buffer',
+    range: [ph.value - PH_UNCERTAINTY, ph.value + PH_UNCERTAINTY],
+    rangeUnit: 'pH',
+    inputs: [
+      whyInput('buffer', blend.buffer, 'g/L/pH'),
+      whyInput('freeLime', blend.freeLimeGPerL, 'g/L'),
+      ...bands,
+    ],
+  }
+}
+
+function airBand({ crop }: LotFacts) {
+  return [
+    whyInput('airMin', crop ? crop.airMinPercent / 100 : null, 'share'),
+    whyInput('airMax', crop ? crop.airMaxPercent / 100 : null, 'share'),
+  ]
+}
+
+/** A measured number stands with its day; an estimate with its range. */
+function sureness(
+  { value, measuredOn }: NonNullable<LotFacts['air']>,
+  uncertainty: number,
+  rangeUnit: Why['rangeUnit'] = 'share',
+): Pick<Why, 'range' | 'rangeUnit' | 'measuredOn'> {
+  if (measuredOn) return { measuredOn }
+  return { range: [value - uncertainty, value + uncertainty], rangeUnit }
+}
+
+function estimateBeside(
+  reading: NonNullable<LotFacts['air']>,
+  estimate: number | undefined,
+  unit: 'share' | 'dS/m',
+) {
+  return reading.measuredOn ? [whyInput('estimate', estimate, unit)] : []
+}
