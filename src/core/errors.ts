@@ -6,6 +6,7 @@ export type DomainErrorCode =
   | 'too-few'
   | 'not-enough'
   | 'unbalanced'
+  | 'not-converged'
 
 /** An expected refusal, with a sentence a grower can act on. Anything else thrown is a bug. */
 export class DomainError extends Error {

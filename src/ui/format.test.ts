@@ -3,11 +3,16 @@ import { test } from 'node:test'
 import { formatFor } from './format'
 
 test('numbers, litres and days follow the locale and the unit setting', () => {
-  const metric = formatFor({ locale: 'de-DE', unitSystem: 'metric', currency: 'EUR' })
+  const metric = formatFor({
+    locale: 'de-DE',
+    unitSystem: 'metric',
+    currency: 'EUR',
+    timeZone: 'UTC',
+  })
   assert.equal(metric.plain(metric.litres(27.44)), '27,4 L')
   assert.equal(metric.plain(metric.litres(1390)), '1.390 L')
   assert.match(metric.money(2.5), /2,50/)
-  const us = formatFor({ locale: 'en-US', unitSystem: 'us', currency: null })
+  const us = formatFor({ locale: 'en-US', unitSystem: 'us', currency: null, timeZone: 'UTC' })
   assert.equal(us.plain(us.litres(37.85)), '10.0 gal')
   assert.equal(us.plain(us.litres(1)), '4.2 cups')
   assert.equal(us.plain(us.cm(25.4)), '10.0 in')

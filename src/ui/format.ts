@@ -19,18 +19,23 @@ export interface Format {
   readonly cm: (cm: number) => Amount
   readonly percent: (share: number) => Amount
   readonly day: (isoDay: string) => string
+  /** Time of day of an ISO time, in the site's zone. */
+  readonly time: (isoTime: string) => string
   readonly money: (value: number) => string
   readonly plain: (amount: Amount) => string
 }
 
-export function formatFor(site: Pick<SiteView, 'locale' | 'unitSystem' | 'currency'>): Format {
+export function formatFor(
+  site: Pick<SiteView, 'locale' | 'unitSystem' | 'currency' | 'timeZone'>,
+): Format {
   const number = (value: number, digits = 0) =>
     new Intl.NumberFormat(site.locale, {
       minimumFractionDigits: digits,
       maximumFractionDigits: digits,
     }).format(value)
   const us = site.unitSystem === 'us'
-  const digitsFor = (value: number) => (Math.abs(value) < 100 ? 1 : 0)
+  const digitsFor = (value: number) =>
+    Math.abs(value) < 1 && value !== 0 ? 2 : Math.abs(value) < 100 ? 1 : 0
   const amount = (value: number, unit: string, digits = digitsFor(value)): Amount => ({
     number: number(value, digits),
     unit,
@@ -54,6 +59,12 @@ export function formatFor(site: Pick<SiteView, 'locale' | 'unitSystem' | 'curren
         year: 'numeric',
         timeZone: 'UTC',
       }).format(new Date(`${isoDay}T00:00:00Z`)),
+    time: (isoTime) =>
+      new Intl.DateTimeFormat(site.locale, {
+        hour: '2-digit',
+        minute: '2-digit',
+        timeZone: site.timeZone,
+      }).format(new Date(isoTime)),
     money: (value) =>
       site.currency
         ? new Intl.NumberFormat(site.locale, { style: 'currency', currency: site.currency }).format(

@@ -1,5 +1,21 @@
 export { type Blend, blendMedia } from './blendMedia'
+export { conductivity } from './conductivity'
 export { type ContainerCapacity, containerCapacity } from './containerCapacity'
+export {
+  type Drainage,
+  type DrainageInput,
+  type InitialState,
+  type Pour,
+  simulateDrainage,
+  timeToMl,
+} from './drainage/simulateDrainage'
+export {
+  drainedSuctions,
+  type LayeredCapacity,
+  layeredCapacity,
+  layerSuctionAt,
+  type MediaLayer,
+} from './layeredCapacity'
 export {
   contentsOf,
   type LedgerComponent,

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import {
   contentsOf,
   type LedgerLine,
@@ -6,9 +6,10 @@ import {
   requireBalanced,
   reversingLine,
 } from '../../core/media'
-import { placeLot } from '../containers/containers'
+import { placeLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
-import { Conflict, NotFound } from '../errors'
+import { Conflict, NotFound, StaleWrite } from '../errors'
+import { workOrders } from '../recondition/tables'
 import { innings, type LotOrigin, ledgerEntries, lotPlaces, lots, measurements } from './lotTables'
 
 export type Innings = typeof innings.$inferSelect
@@ -147,6 +148,78 @@ export async function reverseEntry(
     const line = reversingLine(entry, note)
     requireBalanced(before, [line])
     await tx.insert(ledgerEntries).values({ lotId, at, reversesId: entryId, ...line })
+  })
+}
+
+/**
+ * Gives a lot another name.
+ * @throws StaleWrite when it was changed since it was read
+ */
+export async function renameLot(
+  db: Database,
+  id: number,
+  { name, version }: { readonly name: string; readonly version: number },
+): Promise<{ readonly version: number }> {
+  return db.transaction(async (tx) => {
+    const before = await readLot(tx, id)
+    if (before.version !== version) {
+      throw new StaleWrite('This lot was changed on another page meanwhile.', {
+        name: before.name,
+        version: before.version,
+      })
+    }
+    await tx
+      .update(lots)
+      .set({ name, version: version + 1 })
+      .where(eq(lots.id, id))
+    return { version: version + 1 }
+  })
+}
+
+/**
+ * Puts a lot away and gives its containers free; nothing of its history is lost.
+ * @returns where it stood, so that it can be taken up again
+ * @throws Conflict while a work order is open on it
+ */
+export async function putAwayLot(
+  db: Database,
+  id: number,
+  at: Date,
+): Promise<{ readonly containerIds: readonly number[] }> {
+  return db.transaction(async (tx) => {
+    await lockLot(tx, id)
+    const open = await tx
+      .select({ id: workOrders.id })
+      .from(workOrders)
+      .where(and(eq(workOrders.lotId, id), eq(workOrders.state, 'open')))
+    if (open.length > 0) {
+      throw new Conflict('A work order is open on this lot: finish it or put it away first.')
+    }
+    const { containerIds } = await readLot(tx, id)
+    await placeLot(tx, id, [])
+    await tx.update(lots).set({ putAwayAt: at }).where(eq(lots.id, id))
+    return { containerIds }
+  })
+}
+
+/**
+ * Takes a lot up again that was put away, into the containers it stood in.
+ * @throws Conflict when it was not put away, or one of the containers holds another lot by now
+ */
+export async function takeUpLot(
+  db: Database,
+  id: number,
+  containerIds: readonly number[],
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    const taken = await tx
+      .update(lots)
+      .set({ putAwayAt: null, version: sql`${lots.version} + 1` })
+      .where(and(eq(lots.id, id), isNotNull(lots.putAwayAt)))
+      .returning({ id: lots.id })
+    if (taken.length === 0) throw new Conflict('This lot was not put away.')
+    await requireContainers(tx, containerIds)
+    await placeLot(tx, id, containerIds)
   })
 }
 

@@ -10,6 +10,7 @@ import { texts } from '../../ui/texts'
 import { WhyText } from '../../ui/WhyText'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
+import { LotChanges } from './LotChanges'
 import { LotComposition } from './LotComposition'
 import styles from './LotScreen.module.css'
 import { type Asking, LotValues } from './LotValues'
@@ -89,6 +90,7 @@ function Lot({ page }: { page: LotPage }) {
         </section>
       </div>
       <Ledger page={page} />
+      <LotChanges page={page} />
     </>
   )
 }

@@ -6,6 +6,7 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { EmptyState } from '../../ui/States'
 import { texts } from '../../ui/texts'
 import { findingText } from './findingText'
 import styles from './LotsScreen.module.css'
@@ -15,20 +16,38 @@ import { StateMark } from './StateMark'
 export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
   return (
     <SiteProvider site={site}>
-      {page.lots.length === 0 ? <NoLots /> : <LotsTable page={page} />}
+      {page.lots.length === 0 ? <NoLots page={page} /> : <LotsTable page={page} />}
     </SiteProvider>
   )
 }
 
-function NoLots() {
+function NoLots({ page: { place } }: { page: LotsPage }) {
+  const words = texts.media
+  if (place !== null) {
+    return (
+      <>
+        <PageHead title={words.lotsAt(place)} lead={<a href="/lots">{words.allLots}</a>} />
+        <EmptyState
+          title={words.noneHere}
+          next={words.noneHereNext}
+          action={<LinkButton href="/lots/new">{words.newLot}</LinkButton>}
+        />
+      </>
+    )
+  }
   return (
-    <div className={styles.empty}>
-      <h1>{texts.media.emptyTitle}</h1>
-      <p>{texts.media.emptyNext}</p>
-      <LinkButton weight="main" href="/lots/new">
-        {texts.media.emptyAction}
-      </LinkButton>
-    </div>
+    <>
+      <PageHead title={words.lots} />
+      <EmptyState
+        title={words.emptyTitle}
+        next={words.emptyNext}
+        action={
+          <LinkButton weight="main" href="/lots/new">
+            {words.emptyAction}
+          </LinkButton>
+        }
+      />
+    </>
   )
 }
 
@@ -39,13 +58,18 @@ function LotsTable({ page }: { page: LotsPage }) {
   return (
     <>
       <PageHead
-        title={words.lots}
-        lead={words.lotsSummary(
-          page.lots.length,
-          litres(page.inPotsLitres),
-          litres(page.inStoreLitres),
-          format.number(page.litreInnings),
-        )}
+        title={page.place === null ? words.lots : words.lotsAt(page.place)}
+        lead={
+          <>
+            {words.lotsSummary(
+              page.lots.length,
+              litres(page.inPotsLitres),
+              litres(page.inStoreLitres),
+              format.number(page.litreInnings),
+            )}{' '}
+            {page.place !== null && <a href="/lots">{words.allLots}</a>}
+          </>
+        }
         actions={
           <LinkButton weight="main" href="/lots/new">
             {words.newLot}

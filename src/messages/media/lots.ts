@@ -79,11 +79,22 @@ export interface LotRow {
 }
 
 export interface LotsPage {
+  /** The place the list was narrowed to. */
+  readonly place: string | null
   readonly lots: readonly LotRow[]
   readonly inPotsLitres: number
   readonly inStoreLitres: number
   /** Σ litres × innings. */
   readonly litreInnings: number
+}
+
+/** One layer of what stands in a pot; layers are told from the base up. */
+export interface PotLayer {
+  readonly name: string
+  readonly thicknessCm: number
+  readonly curve: RetentionCurve
+  readonly ksCmPerS: number
+  readonly strata: readonly Stratum[]
 }
 
 /** A pot cut open: all that the picture needs. */
@@ -97,6 +108,20 @@ export interface PotView {
   readonly lowAirDepthCm: number
   readonly airFraction: number
   readonly rootDepthCm: number | null
+  /** Where more than one mix stands in it; else it is all of `strata` and `curve`. */
+  readonly layers?: readonly PotLayer[]
+  /** Height of an inert filler on the base (upturned pots, foam): it holds no water. */
+  readonly fillerCm?: number
+}
+
+/** How a pot stands at a moment after water was poured. */
+export interface PotFrame {
+  readonly atS: number
+  /** Share of the pores filled, from the base up, in slices of equal height. */
+  readonly wetness: readonly number[]
+  readonly outMl: number
+  /** Water standing on the surface. */
+  readonly pondCm: number
 }
 
 export interface LedgerRow {
@@ -122,6 +147,7 @@ export interface LedgerRow {
 export type LotWhyKey = 'litres' | 'air' | 'lowAir' | 'ph' | 'ec' | 'weight'
 
 export interface LotPage extends LotRow {
+  readonly version: number
   readonly origin: string
   readonly containers: readonly { readonly code: string; readonly name: string }[]
   readonly pot: PotView | null
@@ -243,14 +269,16 @@ const shapeSchema = Joi.alternatives()
   })
   .required()
 
+const nameSchema = Joi.string()
+  .trim()
+  .min(1)
+  .max(80)
+  .required()
+  .label('The name')
+  .messages({ 'string.empty': 'Give the lot a name', 'any.required': 'Give the lot a name' })
+
 export const newLotSchema = Joi.object<NewLotBody>({
-  name: Joi.string()
-    .trim()
-    .min(1)
-    .max(80)
-    .required()
-    .label('The name')
-    .messages({ 'string.empty': 'Give the lot a name', 'any.required': 'Give the lot a name' }),
+  name: nameSchema,
   origin: Joi.string().valid('bag', 'own recipe', 'unknown').required(),
   components: Joi.array()
     .items(
@@ -287,6 +315,31 @@ export const newLotSchema = Joi.object<NewLotBody>({
     .allow(null)
     .required(),
 })
+
+export interface RenameLot {
+  readonly name: string
+  readonly version: number
+}
+
+export const renameLotSchema = Joi.object<RenameLot>({
+  name: nameSchema,
+  version: Joi.number().integer().min(0).required(),
+})
+
+export interface TakeUpLot {
+  readonly containerIds: readonly number[]
+}
+
+export const takeUpLotSchema = Joi.object<TakeUpLot>({
+  containerIds: Joi.array().items(Joi.number().integer().min(1)).max(500).required(),
+})
+
+/** The list of lots may be asked for one place only. */
+export interface LotsQuery {
+  readonly place?: string
+}
+
+export const lotsQuerySchema = Joi.object<LotsQuery>({ place: Joi.string().max(80) }).unknown()
 
 export interface LotParams {
   readonly id: number

@@ -32,6 +32,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
   ])
   return {
     ...lotRow(facts, open),
+    version: facts.lot.version,
     origin: facts.lot.origin,
     containers: facts.containers.map(({ code, name }) => ({ code, name })),
     pot: container && surfaceCm ? potView(components, container, surfaceCm, crop) : null,

@@ -46,8 +46,8 @@ const strata: Stratum[] = [
 
 test('grains lie inside the mix, as many as their share, and the same each time', () => {
   const frame = frameFor(pot, { ...box, height: fitHeight(pot, box) })
-  const once = scatterGrains(strata, pot, frame, 20, 200)
-  assert.deepEqual(scatterGrains(strata, pot, frame, 20, 200), once)
+  const once = scatterGrains(strata, pot, frame, { fromCm: 0, toCm: 20 }, 200)
+  assert.deepEqual(scatterGrains(strata, pot, frame, { fromCm: 0, toCm: 20 }, 200), once)
   const pebbles = once.find(({ materialId }) => materialId === 'perlite')?.d ?? ''
   assert.equal(pebbles.split('M').length - 1, 60)
   for (const [, x, y] of pebbles.matchAll(/M(-?[\d.]+) (-?[\d.]+)/g)) {

@@ -14,14 +14,14 @@ const SMALLEST_PX = 0.7
 const LARGEST_PX = 5.5
 
 /**
- * Scatters the grains of every material through the cut face, as many as its share, as large as its grains.
+ * Scatters the grains of every material through a stretch of the cut face, as many as its share, as large as its grains.
  * Always the same for the same mix: positions come from a counter hashed, not from chance.
  */
 export function scatterGrains(
   strata: readonly Stratum[],
   shape: ContainerShape,
   frame: Frame,
-  surfaceCm: number,
+  { fromCm, toCm }: { readonly fromCm: number; readonly toCm: number },
   count: number,
 ): GrainPath[] {
   return strata.map((stratum, row) => {
@@ -33,7 +33,7 @@ export function scatterGrains(
     )
     let d = ''
     for (let i = 0; i < wanted; i++) {
-      const z = hash(row, i, 1) * surfaceCm
+      const z = fromCm + hash(row, i, 1) * (toCm - fromCm)
       const half = halfWidthCm(shape, z)
       const x = (2 * hash(row, i, 2) - 1) * half * 0.97
       d += DRAW[grain](

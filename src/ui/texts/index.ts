@@ -1,7 +1,9 @@
 import { common } from './common'
 import { media } from './media'
 import { recondition } from './recondition'
+import { styleguide } from './styleguide'
 import { why } from './why'
+import * as workshop from './workshop'
 
 /** Every text a person sees, in one place. Another language is another object of this shape. */
-export const texts = { common, media, recondition, why } as const
+export const texts = { common, media, recondition, styleguide, why, ...workshop } as const

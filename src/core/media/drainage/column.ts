@@ -1,0 +1,333 @@
+import type { MediaLayer } from '../layeredCapacity'
+import { suctionAt } from '../retention'
+import type { Grid } from './grid'
+
+/** cm s⁻² */
+const GRAVITY = 981
+const DISCHARGE = 0.6
+/** 1/cm: a wholly saturated column could not be solved without any give. */
+const STORAGE = 1e-6
+const NEWTON_MOST = 14
+const STEEP_BELOW_N = 1.3
+const STEEP_UP_TO_CM = 0.5
+/** Drier than this share of its pores a cell is updated by its water content, not its suction: suction runs away. */
+const DRY_SATURATION = 0.85
+
+export interface Edges {
+  /** cm² of holes; null leaves the base open. */
+  readonly holeAreaCm2: number | null
+  /** Head of standing water at the base, cm; null for a base that drains freely. */
+  readonly waterTableCm: number | null
+}
+
+/**
+ * A column of media and what flows through it: Richards' equation in its mass-conservative mixed form (Celia,
+ * Bouloutas & Zarba 1990), finite volumes, Newton's method on one implicit stage at a time.
+ *
+ * Typed arrays are made once and plain loops run over them: a day of drainage takes some hundred thousand of these
+ * cell updates, and it has to feel instant.
+ */
+export class Column {
+  readonly psi: Float64Array
+  /** cm³ of water in each cell at the state last evaluated. */
+  readonly water: Float64Array
+  /** cm³/s into each cell at the state last evaluated. */
+  readonly inflow: Float64Array
+  /** cm³/s out of the base. */
+  outflow = 0
+  /** cm³/s through the surface, downwards. */
+  infiltration = 0
+
+  private readonly conductivity: Float64Array
+  private readonly slope: Float64Array
+  private readonly capacity: Float64Array
+  private readonly lower: Float64Array
+  private readonly diagonal: Float64Array
+  private readonly upper: Float64Array
+  private readonly residual: Float64Array
+  private readonly step: Float64Array
+  private outflowSlope = 0
+  private infiltrationSlope = 0
+
+  constructor(
+    private readonly grid: Grid,
+    private readonly layers: readonly MediaLayer[],
+    private readonly edges: Edges,
+  ) {
+    const { cells } = grid
+    this.psi = new Float64Array(cells)
+    this.water = new Float64Array(cells)
+    this.inflow = new Float64Array(cells)
+    this.conductivity = new Float64Array(cells)
+    this.slope = new Float64Array(cells)
+    this.capacity = new Float64Array(cells)
+    this.lower = new Float64Array(cells)
+    this.diagonal = new Float64Array(cells)
+    this.upper = new Float64Array(cells)
+    this.residual = new Float64Array(cells)
+    this.step = new Float64Array(cells)
+  }
+
+  /** Water content, conductivity and their slopes in every cell. */
+  private evaluate(): void {
+    const { cells, volume, layer } = this.grid
+    for (let i = 0; i < cells; i++) {
+      const { curve, ksCmPerS } = this.layers[layer[i] as number] as MediaLayer
+      const { thetaS, thetaR, alpha, n } = curve
+      const head = this.psi[i] as number
+      const cell = volume[i] as number
+      if (head >= 0) {
+        this.water[i] = cell * (thetaS + STORAGE * head)
+        this.capacity[i] = cell * STORAGE
+        this.conductivity[i] = ksCmPerS
+        this.slope[i] = 0
+        continue
+      }
+      const m = 1 - 1 / n
+      const h = -head
+      const x = (alpha * h) ** n
+      const y = (1 + x) ** -m
+      const ratio = x / (1 + x)
+      this.water[i] = cell * (thetaR + (thetaS - thetaR) * y)
+      this.capacity[i] = cell * (STORAGE + ((thetaS - thetaR) * m * n * x * y) / (h * (1 + x)))
+      if (n < STEEP_BELOW_N && h < STEEP_UP_TO_CM) {
+        const xe = (alpha * STEEP_UP_TO_CM) ** n
+        const inner = 1 - (xe / (1 + xe)) ** m
+        const there = (1 + xe) ** (-m / 2) * inner * inner
+        this.conductivity[i] = ksCmPerS * (1 + (there - 1) * (h / STEEP_UP_TO_CM))
+        this.slope[i] = (ksCmPerS * (1 - there)) / STEEP_UP_TO_CM
+        continue
+      }
+      const power = ratio ** m
+      const inner = 1 - power
+      const root = Math.sqrt(y)
+      this.conductivity[i] = ksCmPerS * root * inner * inner
+      // dK/dh, then turned round because ψ = −h.
+      const dRoot = ((-m / 2) * (n * ratio * root)) / h
+      const dInner = (-m * n * power) / (h * (1 + x))
+      this.slope[i] = -ksCmPerS * (dRoot * inner * inner + 2 * root * inner * dInner)
+    }
+  }
+
+  /** Flows between cells, through the base and the surface, and (for Newton) how they change. */
+  private flows(stageS: number, pondMl: number, supplyMlPerS: number, matrix: boolean): void {
+    const { cells, dz, areaAbove, layer } = this.grid
+    const { psi, conductivity, slope, inflow } = this
+    inflow.fill(0)
+    for (let i = 0; i < cells - 1; i++) {
+      const j = i + 1
+      const half = 0.5 * (dz[i] as number)
+      const halfAbove = 0.5 * (dz[j] as number)
+      const distance = half + halfAbove
+      const drive = ((psi[j] as number) - (psi[i] as number)) / distance + 1
+      let k: number
+      let kSlopeHere = 0
+      let kSlopeAbove = 0
+      if (layer[i] === layer[j]) {
+        k = 0.5 * ((conductivity[i] as number) + (conductivity[j] as number))
+        kSlopeHere = 0.5 * (slope[i] as number)
+        kSlopeAbove = 0.5 * (slope[j] as number)
+      } else {
+        // Between layers: both half cells in series, each at the pressure upstream.
+        const down = drive > 0
+        const head = (down ? psi[j] : psi[i]) as number
+        const here = this.conductivityAt(layer[i] as number, head)
+        const above = this.conductivityAt(layer[j] as number, head)
+        k = distance / (half / here.k + halfAbove / above.k)
+        const kSlope =
+          ((k * k) / distance) *
+          ((half * here.slope) / (here.k * here.k) +
+            (halfAbove * above.slope) / (above.k * above.k))
+        if (down) kSlopeAbove = kSlope
+        else kSlopeHere = kSlope
+      }
+      const area = areaAbove[i] as number
+      // Downwards: out of the cell above into this one.
+      const flow = area * k * drive
+      inflow[i] = (inflow[i] as number) + flow
+      inflow[j] = (inflow[j] as number) - flow
+      if (matrix) {
+        const byHere = area * (kSlopeHere * drive - k / distance)
+        const byAbove = area * (kSlopeAbove * drive + k / distance)
+        this.diagonal[i] = (this.diagonal[i] as number) - stageS * byHere
+        this.upper[i] = -stageS * byAbove
+        this.diagonal[j] = (this.diagonal[j] as number) + stageS * byAbove
+        this.lower[j] = stageS * byHere
+      }
+    }
+    this.base()
+    inflow[0] = (inflow[0] as number) - this.outflow
+    this.surface(stageS, pondMl, supplyMlPerS)
+    inflow[cells - 1] = (inflow[cells - 1] as number) + this.infiltration
+    if (matrix) {
+      this.diagonal[0] = (this.diagonal[0] as number) + stageS * this.outflowSlope
+      this.diagonal[cells - 1] =
+        (this.diagonal[cells - 1] as number) - stageS * this.infiltrationSlope
+    }
+  }
+
+  private conductivityAt(layer: number, head: number): { k: number; slope: number } {
+    const { curve, ksCmPerS } = this.layers[layer] as MediaLayer
+    if (head >= 0) return { k: ksCmPerS, slope: 0 }
+    const { alpha, n } = curve
+    const m = 1 - 1 / n
+    const steep = n < STEEP_BELOW_N && -head < STEEP_UP_TO_CM
+    const h = steep ? STEEP_UP_TO_CM : -head
+    const x = (alpha * h) ** n
+    const ratio = x / (1 + x)
+    const power = ratio ** m
+    const inner = 1 - power
+    const root = (1 + x) ** (-m / 2)
+    const there = root * inner * inner
+    if (steep) {
+      return {
+        k: ksCmPerS * (1 + (there - 1) * (-head / STEEP_UP_TO_CM)),
+        slope: (ksCmPerS * (1 - there)) / STEEP_UP_TO_CM,
+      }
+    }
+    const dRoot = ((-m / 2) * (n * ratio * root)) / h
+    const dInner = (-m * n * power) / (h * (1 + x))
+    return {
+      // A floor, so that two bone-dry halves in series do not divide by nothing.
+      k: Math.max(1e-30, ksCmPerS * there),
+      slope: -ksCmPerS * (dRoot * inner * inner + 2 * root * inner * dInner),
+    }
+  }
+
+  /** A seepage face: nothing leaves below zero pressure; holes may hold water back. */
+  private base(): void {
+    const { dz, baseArea } = this.grid
+    const half = 0.5 * (dz[0] as number)
+    const head = this.psi[0] as number
+    const { ksCmPerS } = this.layers[0] as MediaLayer
+    const { waterTableCm, holeAreaCm2 } = this.edges
+    const k = 0.5 * ((this.conductivity[0] as number) + ksCmPerS)
+    const kSlope = 0.5 * (this.slope[0] as number)
+    const conductance = (baseArea * k) / half
+    const drive = head + half - (waterTableCm ?? 0)
+    const driveSlope = (baseArea * kSlope) / half
+    if (waterTableCm === null && drive <= 0) {
+      this.outflow = 0
+      this.outflowSlope = 0
+      return
+    }
+    if (holeAreaCm2 === null || waterTableCm !== null) {
+      this.outflow = conductance * drive
+      this.outflowSlope = conductance + driveSlope * drive
+      return
+    }
+    const c = 1 / (2 * GRAVITY * (DISCHARGE * holeAreaCm2) ** 2)
+    const flow = (2 * conductance * drive) / (1 + Math.sqrt(1 + 4 * c * conductance ** 2 * drive))
+    // Q + c G Q² = G s, differentiated for both G and s.
+    const bottom = 1 + 2 * c * conductance * flow
+    this.outflow = flow
+    this.outflowSlope = (conductance + driveSlope * (drive - c * flow * flow)) / bottom
+  }
+
+  /** What stands on the surface or arrives goes in as fast as the top takes it; the rest stands. */
+  private surface(stageS: number, pondMl: number, supplyMlPerS: number): void {
+    const { cells, dz, areaAbove } = this.grid
+    const top = cells - 1
+    const area = areaAbove[top] as number
+    const half = 0.5 * (dz[top] as number)
+    const { ksCmPerS } = this.layers[this.grid.layer[top] as number] as MediaLayer
+    const available = pondMl + stageS * supplyMlPerS
+    const conductance = (area * ksCmPerS) / half
+    const share = 1 + (conductance * stageS) / area
+    const most = (conductance * (available / area - (this.psi[top] as number) + half)) / share
+    const all = available / stageS
+    if (all <= most) {
+      this.infiltration = all
+      this.infiltrationSlope = 0
+    } else {
+      this.infiltration = most
+      this.infiltrationSlope = -conductance / share
+    }
+  }
+
+  /** Water and flows at the present heads. */
+  refresh(stageS: number, pondMl: number, supplyMlPerS: number): void {
+    this.evaluate()
+    this.flows(stageS, pondMl, supplyMlPerS, false)
+  }
+
+  /**
+   * Solves water(ψ) − stageS · inflow(ψ) = base for the heads.
+   * @param base cm³ in each cell
+   * @param toleranceMl largest residual allowed in a cell, cm³
+   * @returns how many iterations it took, or 0 where it did not come to an end
+   */
+  solve(
+    base: Float64Array,
+    stageS: number,
+    pondMl: number,
+    supplyMlPerS: number,
+    toleranceMl: number,
+  ): number {
+    const { cells } = this.grid
+    for (let iteration = 1; iteration <= NEWTON_MOST; iteration++) {
+      this.evaluate()
+      for (let i = 0; i < cells; i++) {
+        this.diagonal[i] = this.capacity[i] as number
+        this.lower[i] = 0
+        this.upper[i] = 0
+      }
+      this.flows(stageS, pondMl, supplyMlPerS, true)
+      let worst = 0
+      for (let i = 0; i < cells; i++) {
+        const wrong =
+          (this.water[i] as number) - (base[i] as number) - stageS * (this.inflow[i] as number)
+        this.residual[i] = -wrong
+        worst = Math.max(worst, Math.abs(wrong))
+      }
+      if (!Number.isFinite(worst)) return 0
+      if (worst <= toleranceMl) return iteration
+      if (!this.eliminate()) return 0
+      this.advance()
+    }
+    return 0
+  }
+
+  /** Thomas' algorithm on the three diagonals. */
+  private eliminate(): boolean {
+    const { cells } = this.grid
+    const { lower, diagonal, upper, residual, step } = this
+    for (let i = 1; i < cells; i++) {
+      const above = diagonal[i - 1] as number
+      if (above === 0) return false
+      const factor = (lower[i] as number) / above
+      diagonal[i] = (diagonal[i] as number) - factor * (upper[i - 1] as number)
+      residual[i] = (residual[i] as number) - factor * (residual[i - 1] as number)
+    }
+    for (let i = cells - 1; i >= 0; i--) {
+      const next = i === cells - 1 ? 0 : (upper[i] as number) * (step[i + 1] as number)
+      step[i] = ((residual[i] as number) - next) / (diagonal[i] as number)
+      if (!Number.isFinite(step[i])) return false
+    }
+    return true
+  }
+
+  /** Newton's step; in dry cells taken in water content, whose curve is the straighter one there. */
+  private advance(): void {
+    const { cells, volume, layer } = this.grid
+    for (let i = 0; i < cells; i++) {
+      const { curve } = this.layers[layer[i] as number] as MediaLayer
+      const head = this.psi[i] as number
+      const change = this.step[i] as number
+      const range = curve.thetaS - curve.thetaR
+      const theta = (this.water[i] as number) / (volume[i] as number)
+      const saturation = (theta - curve.thetaR) / range
+      if (head < 0 && saturation < DRY_SATURATION) {
+        const next = theta + ((this.capacity[i] as number) / (volume[i] as number)) * change
+        const lowest = curve.thetaR + 1e-9 * range
+        if (next < curve.thetaR + 0.98 * range) {
+          this.psi[i] = -Math.min(1e6, suctionAt(curve, Math.max(lowest, next)))
+          continue
+        }
+        this.psi[i] = -suctionAt(curve, curve.thetaR + 0.98 * range)
+        continue
+      }
+      this.psi[i] = head + change
+    }
+  }
+}

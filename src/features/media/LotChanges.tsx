@@ -1,0 +1,67 @@
+import { useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { LotPage } from '../../messages/media/lots'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
+import styles from './LotScreen.module.css'
+
+const words = texts.media.page
+
+/** Another name for a lot, or putting it away; either can be undone on the page that follows. */
+export function LotChanges({ page }: { readonly page: LotPage }) {
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const form = useForm({ defaultValues: { name: page.name } })
+  const address = `/api/media/lots/${page.id}`
+
+  const rename = form.handleSubmit(async ({ name }) => {
+    const answer = await send<{ version: number }>('PATCH', address, {
+      name,
+      version: page.version,
+    })
+    if (!answer.ok) return setProblem(answer.problem)
+    showToastOnNextPage({
+      text: words.renamed(name.trim()),
+      undo: {
+        method: 'PATCH',
+        address,
+        body: { name: page.name, version: answer.data.version },
+      },
+    })
+    window.location.reload()
+  })
+  const putAway = async () => {
+    const answer = await send<{ containerIds: number[] }>('POST', `${address}/put-away`, {})
+    if (!answer.ok) return setProblem(answer.problem)
+    showToastOnNextPage({
+      text: words.putAwayDone(page.name),
+      undo: { method: 'POST', address: `${address}/take-up`, body: answer.data },
+    })
+    window.location.assign('/lots')
+  }
+
+  return (
+    <details className={styles.changes}>
+      <summary>{words.changeIt}</summary>
+      <form className={styles.entry} onSubmit={rename} noValidate>
+        <TextField
+          label={words.rename}
+          error={problem?.fields.find(({ field }) => field === 'name')?.message}
+          {...form.register('name')}
+        />
+        <div className={styles.wide}>
+          <Button type="submit">{words.saveName}</Button>
+        </div>
+      </form>
+      <div className={styles.away}>
+        <Button onClick={putAway}>{words.putAway}</Button>
+        <span className={styles.note}>{words.putAwayHint}</span>
+      </div>
+      <ProblemNotice problem={problem} />
+    </details>
+  )
+}

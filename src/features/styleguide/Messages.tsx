@@ -1,0 +1,48 @@
+import { useState } from 'react'
+import { Button } from '../../ui/Button'
+import { Dialog } from '../../ui/Dialog'
+import { Caution, Notice } from '../../ui/Notice'
+import { ErrorState } from '../../ui/States'
+import { texts } from '../../ui/texts'
+import { showToast } from '../../ui/toast'
+import styles from './Styleguide.module.css'
+
+const words = texts.styleguide.messages
+const { cautions } = texts.recondition
+
+export function Messages() {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <Notice>{words.note}</Notice>
+      <Notice tone="ok">{words.ok}</Notice>
+      <Notice tone="act">{words.act}</Notice>
+      <Caution lead={words.cautionLead} lines={[cautions.dust, cautions.legionella]} />
+      <ErrorState
+        happened={words.errorHappened}
+        kept={words.errorKept}
+        todo={words.errorTodo}
+        action={<Button>{words.errorAction}</Button>}
+      />
+      <div className={styles.row}>
+        <Button onClick={() => setOpen(true)}>{words.open}</Button>
+        <Button onClick={() => showToast({ text: words.toastText })}>{words.toast}</Button>
+      </div>
+      <Dialog
+        open={open}
+        title={words.dialogTitle}
+        onClose={() => setOpen(false)}
+        actions={
+          <>
+            <Button onClick={() => setOpen(false)}>{texts.common.cancel}</Button>
+            <Button weight="main" onClick={() => setOpen(false)}>
+              {words.dialogYes}
+            </Button>
+          </>
+        }
+      >
+        <p>{words.dialogText}</p>
+      </Dialog>
+    </>
+  )
+}

@@ -1,0 +1,9 @@
+import { takeUpLot } from '../../../../../data/media/lots'
+import { lotParamsSchema, takeUpLotSchema } from '../../../../../messages/media/lots'
+import { defineEndpoint } from '../../../../../server/defineEndpoint'
+
+export const POST = defineEndpoint({
+  params: lotParamsSchema,
+  body: takeUpLotSchema,
+  handle: ({ db, params, body }) => takeUpLot(db, params.id, body.containerIds),
+})

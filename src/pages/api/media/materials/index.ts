@@ -1,0 +1,8 @@
+import { materialsQuerySchema } from '../../../../messages/media/materials'
+import { defineEndpoint } from '../../../../server/defineEndpoint'
+import { materialsPage } from '../../../../server/media/materialsPage'
+
+export const GET = defineEndpoint({
+  query: materialsQuerySchema,
+  handle: ({ db, query }) => materialsPage(db, query),
+})

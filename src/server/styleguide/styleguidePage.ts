@@ -1,0 +1,160 @@
+import type { ContainerShape } from '../../core/containers'
+import { containerVolume } from '../../core/containers'
+import {
+  blendMedia,
+  type Component,
+  containerCapacity,
+  drainedSuctions,
+  layeredCapacity,
+  waterContent,
+} from '../../core/media'
+import { whyInput } from '../../core/why'
+import { materialsById } from '../../data/media/materials'
+import type { PotView } from '../../messages/media/lots'
+import type { SamplePot, StyleguidePage } from '../../messages/styleguide'
+import type { OpenDatabase } from '../database'
+import { strataOf } from '../media/lotFacts'
+import { materialsPage } from '../media/materialsPage'
+import { potFrames } from '../media/potFrames'
+
+const POT: ContainerShape = {
+  kind: 'round',
+  topDiameterCm: 26,
+  baseDiameterCm: 19,
+  heightCm: 24,
+}
+const TROUGH: ContainerShape = {
+  kind: 'rectangular',
+  topLengthCm: 80,
+  topWidthCm: 34,
+  baseLengthCm: 74,
+  baseWidthCm: 28,
+  heightCm: 20,
+}
+const BOWL: ContainerShape = { kind: 'bowl', rimDiameterCm: 36, heightCm: 15 }
+const FIRST_PAGE = { offset: 0, limit: 20, filter: '', order: 'name', descending: false } as const
+
+/** Real mixes of the shipped materials in real pots: what a component looks like when it is used. */
+export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> {
+  const materials = await materialsById(db)
+  const mix = (parts: Readonly<Record<string, number>>): Component[] =>
+    Object.entries(parts).map(([id, amount]) => {
+      const material = materials.get(id)
+      if (!material) throw new Error(`The shipped materials have no ${id}.`)
+      return { material, parts: amount }
+    })
+  const open = mix({
+    'peat-medium': 45,
+    'garden-compost': 20,
+    'perlite-coarse': 27,
+    'bark-fine': 8,
+  })
+  const fine = mix({ 'peat-fine': 60, 'garden-compost': 40 })
+  const gravel = mix({ gravel: 1 })
+  const blend = blendMedia({ components: open })
+  const pot = potOf(open, POT, 21.5, 18)
+  return {
+    strata: strataOf(open),
+    split: { air: pot.airFraction, water: blend.totalPorosity - pot.airFraction },
+    pot,
+    trough: potOf(fine, TROUGH, 17.5, 20),
+    bowl: potOf(open, BOWL, 13, 12),
+    layered: layeredPot(open, gravel),
+    innings: [
+      { number: 1, cropName: 'Beetroot', season: 2023, outcome: 'well', open: false },
+      { number: 2, cropName: 'Chard', season: 2024, outcome: 'fair', open: false },
+      { number: 3, cropName: 'Potato', season: 2025, outcome: 'poor', open: false },
+      { number: 4, cropName: 'Strawberry', season: 2026, outcome: null, open: true },
+    ],
+    why: {
+      rule: 'air',
+      source: 'capacity',
+      range: [pot.airFraction - 0.03, pot.airFraction + 0.03],
+      inputs: [
+        whyInput('porosity', blend.totalPorosity, 'share'),
+        whyInput('waterHeld', blend.totalPorosity - pot.airFraction, 'share'),
+        whyInput('fillHeight', 21.5, 'cm'),
+      ],
+    },
+    materials: await materialsPage(db, FIRST_PAGE),
+    frames: potFrames(pot, blend.ksCmPerS, 2000),
+    curves: [
+      { name: 'open mix', points: curveOf(open) },
+      { name: 'fine mix', points: curveOf(fine) },
+    ],
+    airByHeight: [8, 12, 16, 20, 30].map((heightCm) => ({
+      heightCm,
+      air: potOf(open, { ...POT, heightCm: heightCm + 2.5 }, heightCm, null).airFraction,
+    })),
+    pots: nursery(open, fine),
+  }
+}
+
+function potOf(
+  components: readonly Component[],
+  shape: ContainerShape,
+  surfaceCm: number,
+  rootDepthCm: number | null,
+): PotView {
+  const { curve } = blendMedia({ components })
+  const { lowAirDepthCm, airFraction } = containerCapacity({
+    curve,
+    shape,
+    fillHeightCm: surfaceCm,
+  })
+  const strata = strataOf(components)
+  const headspaceCm = shape.heightCm - surfaceCm
+  return { shape, headspaceCm, surfaceCm, curve, strata, lowAirDepthCm, airFraction, rootDepthCm }
+}
+
+/** The same mix over a layer of gravel: the pull starts anew where the gravel stops conducting. */
+function layeredPot(mix: readonly Component[], gravel: readonly Component[]): PotView {
+  const above = potOf(mix, POT, 21.5, 18)
+  const layer = (components: readonly Component[], name: string, thicknessCm: number) => {
+    const { curve, ksCmPerS } = blendMedia({ components })
+    return { name, thicknessCm, curve, ksCmPerS, strata: strataOf(components) }
+  }
+  const layers = [layer(gravel, 'Gravel', 5), layer(mix, 'Mix', 16.5)]
+  const { airLitres } = layeredCapacity({ shape: POT, layers })
+  const startCm = drainedSuctions(layers)[1]?.startCm ?? 0
+  return {
+    ...above,
+    layers,
+    airFraction: airLitres / containerVolume({ shape: POT, fillHeightCm: 21.5 }),
+    lowAirDepthCm: 5 + Math.max(0, above.lowAirDepthCm - startCm),
+  }
+}
+
+/** Suctions from 1 to 100 cm, evenly on a logarithmic axis. */
+function curveOf(components: readonly Component[]): [number, number][] {
+  const { curve } = blendMedia({ components })
+  return Array.from({ length: 41 }, (_, i) => {
+    const suctionCm = 10 ** (i / 20)
+    return [suctionCm, 100 * waterContent(curve, suctionCm)]
+  })
+}
+
+/** A thousand and two hundred pots: three shapes in ten sizes, filled with two mixes. */
+function nursery(open: readonly Component[], fine: readonly Component[]): SamplePot[] {
+  const kinds = [open, fine].flatMap((mix) =>
+    [POT, TROUGH, BOWL].flatMap((shape) =>
+      Array.from({ length: 10 }, (_, size) => {
+        const heightCm = Math.round(shape.heightCm * (0.6 + size * 0.12))
+        const sized = { ...shape, heightCm }
+        const fillHeightCm = heightCm - 2.5
+        return {
+          shape: shape.kind,
+          heightCm,
+          litres: containerVolume({ shape: sized, fillHeightCm }),
+          air: potOf(mix, sized, fillHeightCm, null).airFraction,
+        }
+      }),
+    ),
+  )
+  const places = ['Upper flight', 'Crane deck', 'South wall', 'North landing', 'By the door']
+  return Array.from({ length: 1200 }, (_, i) => ({
+    code: `N${String(i + 1).padStart(4, '0')}`,
+    place: places[(i * 7) % places.length] ?? '',
+    ...(kinds[(i * 11) % kinds.length] ?? { shape: '', heightCm: 0, litres: 0, air: 0 }),
+  }))
+}

@@ -1,0 +1,108 @@
+import { useEffect, useState } from 'react'
+import styles from './Clock.module.css'
+import { useSite } from './SiteContext'
+import { texts } from './texts'
+
+/** Something that happened while a clock ran. */
+export interface Moment {
+  readonly id: string
+  readonly name: string
+  /** ISO time. */
+  readonly at: string
+  readonly corrected?: boolean
+}
+
+export interface ClockKey {
+  readonly name: string
+  readonly onPress: () => void
+  readonly disabled?: boolean
+}
+
+/**
+ * Time since a moment. Nothing is counted: it is worked out anew from the moments each time, so that a reload, sleep
+ * or a second device lose nothing. Up to three large keys, also under the digits 1 to 3.
+ */
+export function Clock({
+  label,
+  startedAt,
+  endedAt = null,
+  moments,
+  keys,
+}: {
+  readonly label: string
+  readonly startedAt: string | null
+  readonly endedAt?: string | null
+  readonly moments: readonly Moment[]
+  readonly keys: readonly ClockKey[]
+}) {
+  const { format } = useSite()
+  const nowMs = useNow(startedAt !== null && endedAt === null)
+  const start = startedAt === null ? null : Date.parse(startedAt)
+  const end = endedAt === null ? nowMs : Date.parse(endedAt)
+  const seconds = start === null || end === null ? 0 : Math.max(0, (end - start) / 1000)
+  return (
+    <section className={styles.clock} aria-label={label}>
+      <p className={styles.face}>
+        <span role="timer" aria-label={texts.clock.elapsed}>
+          {elapsed(seconds)}
+        </span>
+        {startedAt && <small>{texts.clock.startedAt(format.time(startedAt))}</small>}
+      </p>
+      <div className={styles.keys}>
+        {keys.map(({ name, onPress, disabled = false }, index) => (
+          <button
+            key={name}
+            type="button"
+            className={styles.key}
+            disabled={disabled}
+            onClick={onPress}
+            data-clock-key={index + 1}
+            aria-keyshortcuts={String(index + 1)}
+          >
+            <span>{name}</span>
+            <span className={styles.digit} aria-hidden="true">
+              {index + 1}
+            </span>
+          </button>
+        ))}
+      </div>
+      {start !== null && moments.length > 0 && (
+        <table className={styles.moments}>
+          <caption className="visually-hidden">{texts.clock.moments}</caption>
+          <tbody>
+            {moments.map(({ id, name, at, corrected }) => (
+              <tr key={id}>
+                <td>{name}</td>
+                <td>
+                  {elapsed((Date.parse(at) - start) / 1000)}
+                  {corrected && <small> {texts.clock.corrected}</small>}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
+  )
+}
+
+/** The present time while it matters; null before the page's script has taken over. */
+function useNow(running: boolean): number | null {
+  const [now, setNow] = useState<number | null>(null)
+  useEffect(() => {
+    setNow(Date.now())
+    if (!running) return
+    const timer = setInterval(() => setNow(Date.now()), 200)
+    return () => clearInterval(timer)
+  }, [running])
+  return now
+}
+
+/** Seconds as people read a clock: 4:07, 1:02:33. */
+export function elapsed(seconds: number): string {
+  const whole = Math.max(0, Math.floor(seconds))
+  const pad = (value: number) => String(value).padStart(2, '0')
+  const hours = Math.floor(whole / 3600)
+  const rest = `${pad(Math.floor((whole % 3600) / 60))}:${pad(whole % 60)}`
+  return hours > 0 ? `${hours}:${rest}` : rest.replace(/^0/, '')
+}

@@ -1,0 +1,35 @@
+import { useEffect, useSyncExternalStore } from 'react'
+import { Button } from './Button'
+import { send } from './send'
+import styles from './ToastHost.module.css'
+import { texts } from './texts'
+import { presentToast, showToast, subscribeToToast, takeUpToast } from './toast'
+
+/** Where toasts appear; one a page. It stays until it is closed: nobody has to be quick. */
+export function ToastHost() {
+  const toast = useSyncExternalStore(subscribeToToast, presentToast, () => null)
+  useEffect(takeUpToast, [])
+
+  const undo = async () => {
+    if (!toast?.undo) return
+    const answer = await send(toast.undo.method, toast.undo.address, toast.undo.body)
+    if (answer.ok) {
+      showToast(null)
+      window.location.reload()
+    } else showToast({ text: answer.problem.detail })
+  }
+
+  return (
+    <div className={styles.host} role="status" aria-live="polite">
+      {toast && (
+        <div className={styles.toast}>
+          <span>{toast.text}</span>
+          {toast.undo && <Button onClick={undo}>{texts.common.undo}</Button>}
+          <Button weight="quiet" onClick={() => showToast(null)}>
+            {texts.common.close}
+          </Button>
+        </div>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,123 @@
+import { useEffect, useRef, useState } from 'react'
+import { Button } from '../Button'
+import { useSite } from '../SiteContext'
+import { texts } from '../texts'
+import styles from './Chart.module.css'
+import { type ChartSpec, chartRows } from './chartSpec'
+import type { EChartsType } from './drawChart'
+import { readPalette } from './palette'
+import { saveCsv, savePng, saveSvg } from './saveChart'
+
+/** A chart with its sentence, its numbers and ways to save it. The drawing is loaded once the page stands. */
+export function Chart({ spec }: { readonly spec: ChartSpec }) {
+  const canvas = useRef<HTMLDivElement>(null)
+  const chart = useRef<EChartsType | null>(null)
+  const [drawn, setDrawn] = useState(false)
+
+  useEffect(() => {
+    const element = canvas.current
+    if (!element) return
+    let remove: (() => void) | null = null
+    let left = false
+    void import('./drawChart').then(({ drawChart, optionOf }) => {
+      if (left) return
+      const put = drawChart(element)
+      remove = put.remove
+      chart.current = put.chart
+      const draw = () => {
+        const style = getComputedStyle(element)
+        const fontPx = Math.round(Number.parseFloat(style.fontSize))
+        put.chart.setOption(optionOf(spec, readPalette(element), style.fontFamily, fontPx), true)
+      }
+      draw()
+      setDrawn(true)
+      window.addEventListener('innings:theme', draw)
+      const removeChart = remove
+      remove = () => {
+        window.removeEventListener('innings:theme', draw)
+        removeChart()
+      }
+    })
+    return () => {
+      left = true
+      remove?.()
+      chart.current = null
+    }
+  }, [spec])
+
+  const svg = () => chart.current?.renderToSVGString() ?? ''
+  return (
+    <figure className={styles.chart}>
+      <figcaption>
+        <h3>{spec.title}</h3>
+        <p>{spec.says}</p>
+      </figcaption>
+      <div
+        className={styles.canvas}
+        ref={canvas}
+        role="img"
+        aria-label={spec.says}
+        data-drawn={drawn}
+      />
+      <p className={styles.axis}>{spec.x.unit ? `${spec.x.name}, ${spec.x.unit}` : spec.x.name}</p>
+      <div className={styles.foot}>
+        <Numbers spec={spec} />
+        <span className={styles.save}>
+          {texts.chart.save}
+          <Button weight="quiet" disabled={!drawn} onClick={() => saveSvg(svg(), spec.title)}>
+            {texts.chart.svg}
+          </Button>
+          <Button
+            weight="quiet"
+            disabled={!drawn}
+            onClick={() => {
+              const ground = canvas.current && getComputedStyle(canvas.current).backgroundColor
+              void savePng(svg(), spec.title, ground ?? 'white')
+            }}
+          >
+            {texts.chart.png}
+          </Button>
+          <Button weight="quiet" onClick={() => void saveCsv(spec)}>
+            {texts.chart.csv}
+          </Button>
+        </span>
+      </div>
+    </figure>
+  )
+}
+
+const MOST_ROWS = 40
+
+/** The numbers behind a chart, thinned where there are very many: the CSV has all. */
+function Numbers({ spec }: { readonly spec: ChartSpec }) {
+  const { format } = useSite()
+  const [head = [], ...rows] = chartRows(spec)
+  const every = Math.ceil(rows.length / MOST_ROWS)
+  const written = (value: string | number) =>
+    typeof value === 'number' ? format.number(value, Number.isInteger(value) ? 0 : 2) : value
+  return (
+    <details className={styles.numbers}>
+      <summary>{texts.chart.numbers}</summary>
+      <table>
+        <thead>
+          <tr>
+            {head.map((name) => (
+              <th key={name}>{name}</th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows
+            .filter((_, index) => index % every === 0)
+            .map((row) => (
+              <tr key={row[0]}>
+                {row.map((value, column) => (
+                  <td key={head[column]}>{written(value)}</td>
+                ))}
+              </tr>
+            ))}
+        </tbody>
+      </table>
+    </details>
+  )
+}

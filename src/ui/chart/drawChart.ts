@@ -1,0 +1,121 @@
+import { BarChart, LineChart, ScatterChart } from 'echarts/charts'
+import { GridComponent, MarkAreaComponent } from 'echarts/components'
+import { type EChartsType, init, use } from 'echarts/core'
+import { LabelLayout } from 'echarts/features'
+import { SVGRenderer } from 'echarts/renderers'
+import type { Axis, ChartSpec, Series, Tone } from './chartSpec'
+
+use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, LabelLayout, SVGRenderer])
+
+export type Palette = Readonly<Record<Tone | 'band' | 'line', string>>
+
+export type { EChartsType }
+
+/** Puts a chart into an element and keeps its width; returns it with a way to take it out again. */
+export function drawChart(element: HTMLElement): { chart: EChartsType; remove: () => void } {
+  const chart = init(element, null, { renderer: 'svg' })
+  const watcher = new ResizeObserver(() => chart.resize())
+  watcher.observe(element)
+  return {
+    chart,
+    remove: () => {
+      watcher.disconnect()
+      chart.dispose()
+    },
+  }
+}
+
+/** Direct labels instead of a legend, axes with units, bars from zero, nothing that moves. */
+export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx: number) {
+  const text = { color: colours.quiet, fontFamily: font, fontSize: fontPx }
+  const [firstSeries] = spec.series
+  return {
+    animation: false,
+    textStyle: text,
+    // Room on the right for the names of the lines, above for that of the y axis.
+    grid: { left: 8, right: 104, top: 34, bottom: 30, containLabel: true },
+    xAxis: {
+      ...axisOf(spec.x, text, colours),
+      nameLocation: 'end',
+      nameGap: 8,
+      name: '',
+    },
+    yAxis: {
+      ...axisOf(spec.y, text, colours),
+      name: labelOf(spec.y),
+      nameTextStyle: { ...text, align: 'left' },
+      splitNumber: 4,
+    },
+    series: spec.series.map((series) => ({
+      ...seriesOf(series, colours, text),
+      ...(series === firstSeries ? stretchesOf(spec, colours, text) : {}),
+    })),
+  }
+}
+
+export function labelOf({ name, unit }: Axis): string {
+  return unit ? `${name}, ${unit}` : name
+}
+
+function axisOf(axis: Axis, text: object, colours: Palette) {
+  return {
+    type: axis.places ? ('category' as const) : axis.log ? ('log' as const) : ('value' as const),
+    ...(axis.places ? { data: [...axis.places] } : {}),
+    ...(axis.min === undefined ? {} : { min: axis.min }),
+    ...(axis.max === undefined ? {} : { max: axis.max }),
+    axisLabel: { ...text, hideOverlap: true },
+    axisLine: { show: true, lineStyle: { color: colours.quiet } },
+    axisTick: { show: false },
+    splitLine: { show: false },
+  }
+}
+
+function seriesOf(series: Series, colours: Palette, text: object) {
+  const colour = colours[series.tone]
+  const data = series.points.map(([x, y]) => [x, y])
+  const label = { ...text, color: colour, formatter: series.name }
+  switch (series.kind) {
+    case 'line':
+      return {
+        type: 'line' as const,
+        name: series.name,
+        data,
+        showSymbol: false,
+        lineStyle: { color: colour, width: 2, type: series.dashed ? ('dashed' as const) : 'solid' },
+        endLabel: { show: true, distance: 6, ...label },
+        labelLayout: { moveOverlap: 'shiftY' as const },
+      }
+    case 'dots':
+      return {
+        type: 'scatter' as const,
+        name: series.name,
+        data,
+        symbolSize: 8,
+        itemStyle: { color: colour },
+      }
+    case 'bars':
+      return {
+        type: 'bar' as const,
+        name: series.name,
+        data: data.map(([, y]) => y),
+        itemStyle: { color: colour },
+        barMaxWidth: 36,
+        label: { show: true, position: 'top' as const, ...text, color: colours.ink },
+      }
+  }
+}
+
+function stretchesOf({ stretches = [] }: ChartSpec, colours: Palette, text: object) {
+  if (stretches.length === 0) return {}
+  return {
+    markArea: {
+      silent: true,
+      itemStyle: { color: colours.band, opacity: 0.5 },
+      label: { ...text, position: 'insideTopLeft' as const },
+      data: stretches.map(({ axis, from, to, name }) => [
+        { name, [`${axis}Axis`]: from },
+        { [`${axis}Axis`]: to },
+      ]),
+    },
+  }
+}

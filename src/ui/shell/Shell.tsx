@@ -1,0 +1,56 @@
+import { useMemo, useState, useSyncExternalStore } from 'react'
+import { ToastHost } from '../ToastHost'
+import { texts } from '../texts'
+import { FindDialog } from './FindDialog'
+import { KeysDialog } from './KeysDialog'
+import { useKeySettings } from './keySettings'
+import styles from './Shell.module.css'
+import { chooseTheme, chosenTheme, subscribeToTheme, THEMES } from './theme'
+import { useKeys } from './useKeys'
+
+const words = texts.shell
+
+/** What every page has besides itself: Find, the look, the list of keys, toasts. */
+export default function Shell() {
+  const [open, setOpen] = useState<'find' | 'keys' | null>(null)
+  const settings = useKeySettings()
+  const act = useMemo(() => ({ find: () => setOpen('find'), help: () => setOpen('keys') }), [])
+  useKeys(settings, act)
+  const close = () => setOpen(null)
+  return (
+    <div className={styles.shell}>
+      <button type="button" className={styles.find} onClick={act.find}>
+        {words.find}
+        {settings.on && <kbd className={styles.kbd}>{settings.find}</kbd>}
+      </button>
+      <Looks />
+      <button type="button" className={styles.quiet} onClick={act.help}>
+        {words.keys} <kbd className={styles.kbd}>F1</kbd>
+      </button>
+      <FindDialog open={open === 'find'} onClose={close} />
+      <KeysDialog open={open === 'keys'} onClose={close} />
+      <ToastHost />
+    </div>
+  )
+}
+
+/** Day, evening, outdoors; pressed again, the system decides between day and evening. */
+function Looks() {
+  const chosen = useSyncExternalStore(subscribeToTheme, chosenTheme, () => null)
+  return (
+    <fieldset className={styles.looks}>
+      <legend className="visually-hidden">{words.theme}</legend>
+      {THEMES.map((theme) => (
+        <button
+          key={theme}
+          type="button"
+          className={`${styles.look} ${styles[theme]}`}
+          aria-pressed={chosen === theme}
+          onClick={() => chooseTheme(chosen === theme ? null : theme)}
+        >
+          {words.themes[theme]}
+        </button>
+      ))}
+    </fieldset>
+  )
+}

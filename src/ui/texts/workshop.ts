@@ -1,0 +1,85 @@
+export const table = {
+  filter: 'Filter',
+  filterHint: 'any word or number in the table',
+  columns: 'Columns',
+  copy: 'Copy as text',
+  copied: (rows: number) =>
+    `${rows} ${rows === 1 ? 'row' : 'rows'} copied, columns parted by tabs.`,
+  copyFailed: 'The browser did not allow copying.',
+  shown: (shown: number, total: number) =>
+    shown === total ? `${total} rows` : `${shown} of ${total} rows`,
+  chosen: (count: number) => `${count} chosen`,
+  chooseAll: 'Choose all rows',
+  choose: (name: string) => `Choose ${name}`,
+  clear: 'Choose none',
+  none: 'Nothing fits the filter.',
+  showAll: 'Show all',
+  loading: 'Fetching more rows',
+  failed: 'The rows could not be fetched.',
+  again: 'Try again',
+  sortedUp: 'sorted, smallest first',
+  sortedDown: 'sorted, largest first',
+} as const
+
+export const chart = {
+  save: 'Save',
+  svg: 'as SVG',
+  png: 'as PNG',
+  csv: 'data as CSV',
+  numbers: 'The numbers',
+  drawing: 'The chart is drawn once the page is ready.',
+} as const
+
+export const clock = {
+  elapsed: 'elapsed',
+  startedAt: (time: string) => `started ${time}`,
+  key: (digit: number) => `key ${digit}`,
+  corrected: 'corrected',
+  moments: 'Moments',
+} as const
+
+export const photo = {
+  take: 'Take or choose a photo',
+  again: 'Another photo',
+  remove: 'Take it out',
+  hint: 'It is made smaller here, and where it was taken is left out.',
+  noPhoto: 'This file is no picture that can be read. Choose a JPEG, PNG or WebP.',
+} as const
+
+export const shell = {
+  find: 'Find',
+  findTitle: 'Find a place, a lot, a pot or something to do',
+  findHint: 'Type a name or a pot’s code',
+  nothing: 'Nothing of that name.',
+  turnOver: (lot: string) => `Turn over ${lot}`,
+  continueOrder: (lot: string) => `Go on with the work order for ${lot}`,
+  emptyPot: 'empty',
+  findFailed: 'The list could not be fetched. Close and try again.',
+  kinds: { area: 'Areas', action: 'Do', lot: 'Lots', pot: 'Pots', place: 'Places' },
+  themes: { light: 'Day', dark: 'Evening', outdoor: 'Outdoors' },
+  theme: 'Look',
+  themeAction: (name: string) => `Look: ${name}`,
+  keys: 'Keys',
+  keysTitle: 'What works here',
+  keysLead: 'Single keys work while no field is being typed in.',
+  keysSwitch: 'Single keys work',
+  findKey: 'Key for Find',
+  findKeyHint: 'one character; . unless you change it',
+  rows: [
+    ['F1', 'this list'],
+    ['Tab, Shift + Tab', 'to the next thing that can be used, and back'],
+    ['Enter, Space', 'press what has the focus'],
+    ['Arrows, Home, End', 'through a table, tabs or a list'],
+    ['Space in a table', 'choose the row'],
+    ['Enter in a table', 'open the row'],
+    ['1, 2, 3 at a clock', 'its three large keys'],
+    ['Escape', 'close what is open'],
+  ],
+} as const
+
+export const player = {
+  play: 'Play',
+  pause: 'Hold',
+  time: 'Time since the water was poured',
+  told: (time: string, out: string) => `${time} after pouring, ${out} has run out`,
+} as const

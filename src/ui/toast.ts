@@ -1,0 +1,44 @@
+import type { SendMethod } from './send'
+
+/** A request that takes back what was just done. */
+export interface Undo {
+  readonly method: SendMethod
+  readonly address: string
+  readonly body: unknown
+}
+
+export interface Toast {
+  readonly text: string
+  readonly undo?: Undo
+}
+
+const KEPT = 'toast'
+let present: Toast | null = null
+const listeners = new Set<() => void>()
+
+/** Says what was just done, with a way to undo it, until it is closed or the next thing is done. */
+export function showToast(toast: Toast | null): void {
+  present = toast
+  for (const listener of listeners) listener()
+}
+
+/** Says it on the page that comes next. */
+export function showToastOnNextPage(toast: Toast): void {
+  sessionStorage.setItem(KEPT, JSON.stringify(toast))
+}
+
+/** Takes up what the page before wanted said. */
+export function takeUpToast(): void {
+  const kept = sessionStorage.getItem(KEPT)
+  sessionStorage.removeItem(KEPT)
+  if (kept) showToast(JSON.parse(kept) as Toast)
+}
+
+export function subscribeToToast(listener: () => void): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+export function presentToast(): Toast | null {
+  return present
+}
