@@ -66,3 +66,10 @@ export async function makeOrder(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Make the work order' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Work order for')
 }
+
+/** The page of all parts, with its charts drawn. */
+export async function openStyleguide(page: Page): Promise<void> {
+  await page.goto('/styleguide')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await expect(page.locator('[data-drawn="true"]')).toHaveCount(2)
+}

@@ -21,7 +21,10 @@ export function Dialog({
   const heading = useId()
   useEffect(() => {
     const element = dialog.current
-    if (open && !element?.open) element?.showModal()
+    if (open && !element?.open) {
+      element?.showModal()
+      element?.querySelector<HTMLElement>('[data-first-focus]')?.focus()
+    }
     if (!open && element?.open) element.close()
   }, [open])
   return (

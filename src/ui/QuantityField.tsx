@@ -24,7 +24,7 @@ export function QuantityField({
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'defaultValue'>) {
   const { site, format } = useSite()
   const { value, problem } = readQuantity(typed, dimension, site.measures)
-  const echo = value === null ? hint : texts.common.echo(written(value, dimension, format))
+  const echo = value === null ? hint : texts.common.echo(typed, written(value, dimension, format))
   return (
     <TextField
       label={label}

@@ -1,7 +1,8 @@
-import { createContext, type ReactNode, useContext, useMemo, useSyncExternalStore } from 'react'
+import { createContext, type ReactNode, useContext, useMemo } from 'react'
 import type { SiteView } from '../messages/site'
 import { type Format, formatFor } from './format'
 import styles from './SiteContext.module.css'
+import { useReady } from './useReady'
 
 const Context = createContext<{ site: SiteView; format: Format } | null>(null)
 
@@ -11,11 +12,7 @@ const Context = createContext<{ site: SiteView; format: Format } | null>(null)
  */
 export function SiteProvider({ site, children }: { site: SiteView; children: ReactNode }) {
   const value = useMemo(() => ({ site, format: formatFor(site) }), [site])
-  const ready = useSyncExternalStore(
-    neverChanges,
-    () => true,
-    () => false,
-  )
+  const ready = useReady()
   return (
     <Context.Provider value={value}>
       <fieldset className={styles.stage} disabled={!ready} role="presentation">
@@ -23,10 +20,6 @@ export function SiteProvider({ site, children }: { site: SiteView; children: Rea
       </fieldset>
     </Context.Provider>
   )
-}
-
-function neverChanges() {
-  return () => {}
 }
 
 export function useSite(): { site: SiteView; format: Format } {

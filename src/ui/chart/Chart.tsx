@@ -26,8 +26,10 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
       chart.current = put.chart
       const draw = () => {
         const style = getComputedStyle(element)
+        // Double quotes would end the attribute the saved picture puts it in.
+        const font = style.fontFamily.replaceAll('"', "'")
         const fontPx = Math.round(Number.parseFloat(style.fontSize))
-        put.chart.setOption(optionOf(spec, readPalette(element), style.fontFamily, fontPx), true)
+        put.chart.setOption(optionOf(spec, readPalette(element), font, fontPx), true)
       }
       draw()
       setDrawn(true)

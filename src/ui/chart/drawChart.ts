@@ -33,7 +33,7 @@ export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx
     animation: false,
     textStyle: text,
     // Room on the right for the names of the lines, above for that of the y axis.
-    grid: { left: 8, right: 104, top: 34, bottom: 30, containLabel: true },
+    grid: { left: 8, right: 104, top: 34, bottom: 6, containLabel: true },
     xAxis: {
       ...axisOf(spec.x, text, colours),
       nameLocation: 'end',

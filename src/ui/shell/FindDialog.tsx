@@ -4,10 +4,9 @@ import type { FindAnswer } from '../../messages/find'
 import { Dialog } from '../Dialog'
 import { texts } from '../texts'
 import styles from './FindDialog.module.css'
-import { type FindEntry, findEntries } from './findEntries'
-import { chooseTheme, THEMES } from './theme'
+import { entryKey, type FindEntry, findEntries, matchEntries } from './findEntries'
+import { chooseTheme, isTheme } from './theme'
 
-const KINDS = ['lot', 'pot', 'place', 'action', 'area'] as const
 const words = texts.shell
 
 /** One list of places, lots, pots and things to do: type a name or a pot's code, Enter goes there. */
@@ -26,69 +25,71 @@ export function FindDialog({
 }
 
 function List({ onClose }: { readonly onClose: () => void }) {
-  const [items, setItems] = useState<readonly FindEntry[] | null>(null)
+  const [entries, setEntries] = useState<readonly FindEntry[] | null>(null)
   const [failed, setFailed] = useState(false)
+  const [typed, setTyped] = useState('')
+  const [chosen, setChosen] = useState('')
   useEffect(() => {
     const stop = new AbortController()
     fetch('/api/find', { signal: stop.signal })
       .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error('refused'))))
-      .then((answer: FindAnswer) => setItems(findEntries(answer)))
+      .then((answer: FindAnswer) => setEntries(findEntries(answer)))
       .catch(() => setFailed(!stop.signal.aborted))
     return () => stop.abort()
   }, [])
 
+  const matches = matchEntries(entries ?? [], typed)
+  // What is chosen follows the typing at once, so that a quick Enter goes where the list shows.
+  const present = matches.find((entry) => entryKey(entry) === chosen) ?? matches[0]
+  const kinds = [...new Set(matches.map(({ kind }) => kind))]
+  const go = ({ kind, address }: FindEntry) => {
+    if (kind === 'look' && isTheme(address)) {
+      chooseTheme(address)
+      onClose()
+    } else window.location.assign(address)
+  }
+
   return (
-    <Command label={words.findTitle} loop className={styles.find}>
-      <Command.Input autoFocus placeholder={words.findHint} className={styles.input} />
+    <Command
+      label={words.findTitle}
+      loop
+      shouldFilter={false}
+      value={present ? entryKey(present) : ''}
+      onValueChange={setChosen}
+      className={styles.find}
+    >
+      <Command.Input
+        data-first-focus
+        placeholder={words.findHint}
+        className={styles.input}
+        value={typed}
+        onValueChange={(text) => {
+          setTyped(text)
+          setChosen('')
+        }}
+      />
       {failed && <p role="alert">{words.findFailed}</p>}
       <Command.List className={styles.list}>
-        {items && <Command.Empty className={styles.empty}>{words.nothing}</Command.Empty>}
-        {KINDS.map((kind) => (
-          <Group key={kind} kind={kind} items={items ?? []} />
+        {entries && matches.length === 0 && <p className={styles.empty}>{words.nothing}</p>}
+        {kinds.map((kind) => (
+          <Command.Group key={kind} heading={words.kinds[kind]} className={styles.group}>
+            {matches
+              .filter((entry) => entry.kind === kind)
+              .map((entry) => (
+                <Command.Item
+                  key={entryKey(entry)}
+                  value={entryKey(entry)}
+                  className={styles.item}
+                  onSelect={() => go(entry)}
+                >
+                  {entry.code && <strong>{entry.code}</strong>}
+                  <span>{entry.name}</span>
+                  {entry.note && <small>{entry.note}</small>}
+                </Command.Item>
+              ))}
+          </Command.Group>
         ))}
-        <Command.Group heading={words.theme} className={styles.group}>
-          {THEMES.map((theme) => (
-            <Command.Item
-              key={theme}
-              value={words.themeAction(words.themes[theme])}
-              className={styles.item}
-              onSelect={() => {
-                chooseTheme(theme)
-                onClose()
-              }}
-            >
-              {words.themeAction(words.themes[theme])}
-            </Command.Item>
-          ))}
-        </Command.Group>
       </Command.List>
     </Command>
-  )
-}
-
-function Group({
-  kind,
-  items,
-}: {
-  readonly kind: FindEntry['kind']
-  readonly items: readonly FindEntry[]
-}) {
-  const own = items.filter((item) => item.kind === kind)
-  if (own.length === 0) return null
-  return (
-    <Command.Group heading={words.kinds[kind]} className={styles.group}>
-      {own.map(({ name, code, note, address }) => (
-        <Command.Item
-          key={`${code ?? ''}${name}${address}`}
-          // A name alone could stand twice; the code first, so that it is found by its letters.
-          value={[code, name, note].filter(Boolean).join(' ')}
-          className={styles.item}
-          onSelect={() => window.location.assign(address)}
-        >
-          {code && <strong>{code}</strong>} {name}
-          {note && <small>{note}</small>}
-        </Command.Item>
-      ))}
-    </Command.Group>
   )
 }

@@ -1,6 +1,7 @@
 import { useMemo, useState, useSyncExternalStore } from 'react'
 import { ToastHost } from '../ToastHost'
 import { texts } from '../texts'
+import { useReady } from '../useReady'
 import { FindDialog } from './FindDialog'
 import { KeysDialog } from './KeysDialog'
 import { useKeySettings } from './keySettings'
@@ -17,8 +18,9 @@ export default function Shell() {
   const act = useMemo(() => ({ find: () => setOpen('find'), help: () => setOpen('keys') }), [])
   useKeys(settings, act)
   const close = () => setOpen(null)
+  const ready = useReady()
   return (
-    <div className={styles.shell}>
+    <fieldset className={styles.shell} disabled={!ready} role="presentation">
       <button type="button" className={styles.find} onClick={act.find}>
         {words.find}
         {settings.on && <kbd className={styles.kbd}>{settings.find}</kbd>}
@@ -30,7 +32,7 @@ export default function Shell() {
       <FindDialog open={open === 'find'} onClose={close} />
       <KeysDialog open={open === 'keys'} onClose={close} />
       <ToastHost />
-    </div>
+    </fieldset>
   )
 }
 

@@ -1,12 +1,14 @@
 import type { FindAnswer } from '../../messages/find'
 import { texts } from '../texts'
+import { THEMES } from './theme'
 
 /** A line of Find: what it is called, how it is told from others, where it leads. */
 export interface FindEntry {
-  readonly kind: 'lot' | 'pot' | 'place' | 'action' | 'area'
+  readonly kind: 'lot' | 'pot' | 'place' | 'action' | 'area' | 'look'
   readonly name: string
   readonly code?: string
   readonly note?: string
+  /** Where it leads; a look leads nowhere, it is put on. */
   readonly address: string
 }
 
@@ -51,5 +53,39 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
     ),
     { kind: 'area', name: texts.common.areas.lots, address: '/lots' },
     { kind: 'area', name: texts.common.areas.turnover, address: '/turnover' },
+    ...THEMES.map(
+      (theme): FindEntry => ({
+        kind: 'look',
+        name: words.themeAction(words.themes[theme]),
+        address: theme,
+      }),
+    ),
   ]
+}
+
+/** How well an entry fits what was typed; lower is better, null not at all. Every word typed must be found. */
+function rankOf({ name, code, note }: FindEntry, words: readonly string[]): number | null {
+  const text = [code, name, note].filter(Boolean).join(' ').toLocaleLowerCase()
+  if (!words.every((word) => text.includes(word))) return null
+  const [first = ''] = words
+  if (code?.toLocaleLowerCase() === first) return 0
+  if (code?.toLocaleLowerCase().startsWith(first)) return 1
+  if (name.toLocaleLowerCase().startsWith(first)) return 2
+  return text.includes(` ${first}`) ? 3 : 4
+}
+
+/** The entries that fit, best first; all of them, as they came, while nothing is typed. */
+export function matchEntries(entries: readonly FindEntry[], typed: string): FindEntry[] {
+  const words = typed.toLocaleLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0) return [...entries]
+  return entries
+    .map((entry) => ({ entry, rank: rankOf(entry, words) }))
+    .filter((one): one is { entry: FindEntry; rank: number } => one.rank !== null)
+    .sort((a, b) => a.rank - b.rank)
+    .map(({ entry }) => entry)
+}
+
+/** Tells entries apart. */
+export function entryKey({ kind, code = '', name, address }: FindEntry): string {
+  return `${kind} ${code} ${name} ${address}`
 }

@@ -1,5 +1,6 @@
 import { useVirtualizer } from '@tanstack/react-virtual'
-import { type RefObject, useEffect, useSyncExternalStore } from 'react'
+import { type RefObject, useEffect } from 'react'
+import { useReady } from '../useReady'
 
 /** Up to so many rows all are drawn: fewer gain nothing. The server draws as many. */
 const DRAW_ALL = 80
@@ -11,11 +12,7 @@ export function useWindow(
   scroller: RefObject<HTMLDivElement | null>,
   onEnd: (() => void) | undefined,
 ) {
-  const mounted = useSyncExternalStore(
-    () => () => {},
-    () => true,
-    () => false,
-  )
+  const mounted = useReady()
   const long = count > DRAW_ALL
   const virtual = useVirtualizer({
     count: long ? count : 0,

@@ -3,7 +3,8 @@ export const common = {
   areas: { media: 'Media', lots: 'Lots', turnover: 'Turnover' },
   skip: 'Skip to the page',
   noAnswer: 'Innings did not answer. What you typed is still here; try again in a moment.',
-  echo: (written: string) => `= ${written}`,
+  echo: (typed: string, written: string) =>
+    typed.trim() === written ? `= ${written}` : `${typed.trim()} = ${written}`,
   estimated: 'Estimated from what it is made of',
   about: 'about ',
   measuredOn: (day: string) => `measured on ${day}`,

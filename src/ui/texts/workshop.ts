@@ -55,7 +55,7 @@ export const shell = {
   continueOrder: (lot: string) => `Go on with the work order for ${lot}`,
   emptyPot: 'empty',
   findFailed: 'The list could not be fetched. Close and try again.',
-  kinds: { area: 'Areas', action: 'Do', lot: 'Lots', pot: 'Pots', place: 'Places' },
+  kinds: { area: 'Areas', action: 'Do', lot: 'Lots', pot: 'Pots', place: 'Places', look: 'Look' },
   themes: { light: 'Day', dark: 'Evening', outdoor: 'Outdoors' },
   theme: 'Look',
   themeAction: (name: string) => `Look: ${name}`,

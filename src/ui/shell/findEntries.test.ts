@@ -1,0 +1,34 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import { entryKey, findEntries, matchEntries } from './findEntries'
+
+const entries = findEntries({
+  lots: [
+    { id: 1, name: 'Long trough by the door' },
+    { id: 3, name: 'Camellia tub' },
+  ],
+  pots: [
+    { code: 'P04', name: 'Oak tub', place: 'North landing', lotId: 3 },
+    { code: 'P14', name: 'Tall pot', place: 'South wall', lotId: null },
+  ],
+  places: ['North landing', 'South wall'],
+  orders: [{ id: 9, lotId: 1 }],
+})
+const first = (typed: string) => matchEntries(entries, typed)[0]
+
+test('a pot is found by its code and leads to the lot that stands in it', () => {
+  assert.equal(first('p04')?.address, '/lots/3')
+  assert.equal(first('P14')?.address, '/lots?place=South%20wall', 'an empty pot leads to its place')
+})
+
+test('every word must fit, in any order; nothing fits nonsense', () => {
+  assert.equal(first('door long')?.address, '/lots/1')
+  assert.equal(first('turn over camellia')?.address, '/turnover/new?lot=3')
+  assert.equal(first('go on work order')?.address, '/turnover/orders/9')
+  assert.deepEqual(matchEntries(entries, 'zeppelin'), [])
+  assert.equal(matchEntries(entries, '  ').length, entries.length)
+})
+
+test('no two entries are taken for one another', () => {
+  assert.equal(new Set(entries.map(entryKey)).size, entries.length)
+})
