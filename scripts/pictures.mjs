@@ -83,6 +83,17 @@ await take('order', `/turnover/orders/${id}`, desk, async (page) => {
   await page.getByText('1 of 13 steps done').waitFor()
 })
 await take('turnover', '/turnover', desk)
+await take('lot-evening', '/lots/3', desk, async (page) => {
+  await page.getByRole('button', { name: 'Evening' }).click()
+  await page.getByRole('button', { name: /^Why this pH/ }).click()
+})
+await take('find', '/lots', desk, async (page) => {
+  await page.getByRole('button', { name: /^Find/ }).click()
+  await page.getByPlaceholder(/^Type a name/).fill('crane')
+  await page.getByRole('option').first().waitFor()
+})
+await take('parts', '/styleguide#pictures', desk)
+await take('clock-phone', '/styleguide/screens/clock', phone)
 
 await browser.close()
 server.kill('SIGTERM')

@@ -34,3 +34,40 @@ export interface SamplePot {
   readonly heightCm: number
   readonly air: number
 }
+
+/** Several mixes in one pot, watered alike. */
+export interface CompareScreenPage {
+  readonly runs: readonly {
+    readonly name: string
+    readonly pot: PotView
+    readonly frames: readonly PotFrame[]
+    readonly air: number
+    readonly firstDripS: number | null
+    readonly halfLitreS: number | null
+    readonly keptLitres: number
+    readonly curve: readonly (readonly [number, number])[]
+  }[]
+  readonly pouredLitres: number
+}
+
+/** One way to go on with a lot, as a column of the ladder. */
+export interface LadderWay {
+  readonly id: 'as-is' | 'fresh' | 'compost' | 'full' | 'replace'
+  readonly pot: PotView
+  readonly air: number
+  readonly ph: number
+  readonly ecSme: number
+}
+
+export interface TriageScreenPage {
+  readonly ways: readonly LadderWay[]
+  readonly crop: {
+    readonly name: string
+    readonly airMin: number
+    readonly airMax: number
+    readonly pHLow: number
+    readonly pHHigh: number
+    readonly ecMaxSme: number
+  }
+  readonly innings: readonly InningsMark[]
+}

@@ -16,6 +16,10 @@ export interface ClockKey {
   readonly name: string
   readonly onPress: () => void
   readonly disabled?: boolean
+  /** What it is for, in a few words. */
+  readonly note?: string
+  /** The one to press next. */
+  readonly main?: boolean
 }
 
 /**
@@ -49,17 +53,20 @@ export function Clock({
         {startedAt && <small>{texts.clock.startedAt(format.time(startedAt))}</small>}
       </p>
       <div className={styles.keys}>
-        {keys.map(({ name, onPress, disabled = false }, index) => (
+        {keys.map(({ name, onPress, disabled = false, note, main = false }, index) => (
           <button
             key={name}
             type="button"
-            className={styles.key}
+            className={`${styles.key} ${main ? styles.next : ''}`}
             disabled={disabled}
             onClick={onPress}
             data-clock-key={index + 1}
             aria-keyshortcuts={String(index + 1)}
           >
-            <span>{name}</span>
+            <span>
+              {name}
+              {note && <small>{note}</small>}
+            </span>
             <span className={styles.digit} aria-hidden="true">
               {index + 1}
             </span>

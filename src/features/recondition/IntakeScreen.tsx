@@ -16,6 +16,7 @@ import { texts } from '../../ui/texts'
 import { useDraft } from '../../ui/useDraft'
 import { recipeAddress } from './answers'
 import styles from './IntakeScreen.module.css'
+import { TurnoverSteps } from './TurnoverSteps'
 
 interface Values {
   drop: string
@@ -126,6 +127,9 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
         beside={`${texts.media.lotNumber(page.lot.id)} · ${page.lot.where}`}
         lead={words.lead}
       />
+      <div className={styles.way}>
+        <TurnoverSteps now={0} />
+      </div>
       {page.openOrderId !== null && (
         <Notice tone="act">
           {words.openOrder} <a href={`/turnover/orders/${page.openOrderId}`}>{words.toOrder}</a>

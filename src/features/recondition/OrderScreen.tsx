@@ -11,6 +11,7 @@ import { send } from '../../ui/send'
 import { texts } from '../../ui/texts'
 import styles from './OrderScreen.module.css'
 import { OrderStep } from './OrderStep'
+import { TurnoverSteps } from './TurnoverSteps'
 
 const words = texts.recondition.order
 
@@ -89,6 +90,9 @@ function Order({ page }: { page: OrderPage }) {
           </>
         }
       />
+      <div className={styles.way}>
+        <TurnoverSteps now={state === 'finished' ? 4 : 2} />
+      </div>
       {state === 'finished' && finishedOn && (
         <Notice tone="ok">
           {words.finished(format.day(finishedOn))}{' '}

@@ -13,6 +13,7 @@ import { intakeAddress } from './answers'
 import { Checks, Findings } from './Findings'
 import { Predictions } from './Predictions'
 import styles from './RecipeScreen.module.css'
+import { TurnoverSteps } from './TurnoverSteps'
 import { WhyPanel } from './WhyPanel'
 
 /** The key of the number that is being asked why. */
@@ -67,6 +68,9 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
           </>
         }
       />
+      <div className={styles.way}>
+        <TurnoverSteps now={1} addresses={[intakeAddress(page.answers)]} />
+      </div>
       <div className={styles.grid}>
         <div className={styles.panel}>
           <AmountsTable page={page} asking={asking} />

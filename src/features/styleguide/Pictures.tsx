@@ -47,7 +47,10 @@ export function Pictures({ page }: { readonly page: StyleguidePage }) {
         </figure>
       </div>
       <h3>{words.played}</h3>
-      <PotPlayer pot={page.pot} frames={page.frames} label={words.played} />
+      <PotPlayer
+        runs={[{ name: words.pot, pot: page.pot, frames: page.frames }]}
+        label={words.played}
+      />
       <h3>{words.strip}</h3>
       <InningsStrip innings={page.innings} />
     </>

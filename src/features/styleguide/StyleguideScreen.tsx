@@ -17,6 +17,15 @@ import { Ways } from './Ways'
 
 const words = texts.styleguide
 
+/** The screens that set the tone; the first two are built by now. */
+const DRAWN = [
+  ['lot', '/lots/1'],
+  ['recipe', '/turnover/new?lot=1'],
+  ['compare', '/styleguide/screens/compare'],
+  ['clock', '/styleguide/screens/clock'],
+  ['triage', '/styleguide/screens/triage'],
+] as const
+
 /** All shared parts in every state: the place to look before building, and to look at after a change. */
 export default function StyleguideScreen({
   page,
@@ -48,6 +57,14 @@ export default function StyleguideScreen({
           </a>
         ))}
       </nav>
+      <p className={styles.contents}>
+        <span>{words.screens}:</span>
+        {DRAWN.map(([name, address]) => (
+          <a key={name} href={address}>
+            {texts.drawnScreens.names[name]}
+          </a>
+        ))}
+      </p>
       {sections.map(([id, content]) => (
         <section key={id} id={id} className={styles.section} aria-labelledby={`${id}-title`}>
           <h2 id={`${id}-title`}>{words.sections[id]}</h2>

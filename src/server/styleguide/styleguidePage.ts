@@ -3,7 +3,6 @@ import { containerVolume } from '../../core/containers'
 import {
   blendMedia,
   type Component,
-  containerCapacity,
   drainedSuctions,
   layeredCapacity,
   waterContent,
@@ -16,33 +15,15 @@ import type { OpenDatabase } from '../database'
 import { strataOf } from '../media/lotFacts'
 import { materialsPage } from '../media/materialsPage'
 import { potFrames } from '../media/potFrames'
+import { INNINGS, mixer, POT, potOf, TROUGH } from './samples'
 
-const POT: ContainerShape = {
-  kind: 'round',
-  topDiameterCm: 26,
-  baseDiameterCm: 19,
-  heightCm: 24,
-}
-const TROUGH: ContainerShape = {
-  kind: 'rectangular',
-  topLengthCm: 80,
-  topWidthCm: 34,
-  baseLengthCm: 74,
-  baseWidthCm: 28,
-  heightCm: 20,
-}
 const BOWL: ContainerShape = { kind: 'bowl', rimDiameterCm: 36, heightCm: 15 }
 const FIRST_PAGE = { offset: 0, limit: 20, filter: '', order: 'name', descending: false } as const
 
 /** Real mixes of the shipped materials in real pots: what a component looks like when it is used. */
 export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> {
   const materials = await materialsById(db)
-  const mix = (parts: Readonly<Record<string, number>>): Component[] =>
-    Object.entries(parts).map(([id, amount]) => {
-      const material = materials.get(id)
-      if (!material) throw new Error(`The shipped materials have no ${id}.`)
-      return { material, parts: amount }
-    })
+  const mix = mixer(materials)
   const open = mix({
     'peat-medium': 45,
     'garden-compost': 20,
@@ -60,12 +41,7 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
     trough: potOf(fine, TROUGH, 17.5, 20),
     bowl: potOf(open, BOWL, 13, 12),
     layered: layeredPot(open, gravel),
-    innings: [
-      { number: 1, cropName: 'Beetroot', season: 2023, outcome: 'well', open: false },
-      { number: 2, cropName: 'Chard', season: 2024, outcome: 'fair', open: false },
-      { number: 3, cropName: 'Potato', season: 2025, outcome: 'poor', open: false },
-      { number: 4, cropName: 'Strawberry', season: 2026, outcome: null, open: true },
-    ],
+    innings: INNINGS,
     why: {
       rule: 'air',
       source: 'capacity',
@@ -88,23 +64,6 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
     })),
     pots: nursery(open, fine),
   }
-}
-
-function potOf(
-  components: readonly Component[],
-  shape: ContainerShape,
-  surfaceCm: number,
-  rootDepthCm: number | null,
-): PotView {
-  const { curve } = blendMedia({ components })
-  const { lowAirDepthCm, airFraction } = containerCapacity({
-    curve,
-    shape,
-    fillHeightCm: surfaceCm,
-  })
-  const strata = strataOf(components)
-  const headspaceCm = shape.heightCm - surfaceCm
-  return { shape, headspaceCm, surfaceCm, curve, strata, lowAirDepthCm, airFraction, rootDepthCm }
 }
 
 /** The same mix over a layer of gravel: the pull starts anew where the gravel stops conducting. */

@@ -10,15 +10,9 @@ import { chooseTheme, isTheme } from './theme'
 const words = texts.shell
 
 /** One list of places, lots, pots and things to do: type a name or a pot's code, Enter goes there. */
-export function FindDialog({
-  open,
-  onClose,
-}: {
-  readonly open: boolean
-  readonly onClose: () => void
-}) {
+export default function FindDialog({ onClose }: { readonly onClose: () => void }) {
   return (
-    <Dialog open={open} title={words.findTitle} onClose={onClose}>
+    <Dialog open title={words.findTitle} onClose={onClose}>
       <List onClose={onClose} />
     </Dialog>
   )

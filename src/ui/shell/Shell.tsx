@@ -1,8 +1,7 @@
-import { useMemo, useState, useSyncExternalStore } from 'react'
+import { lazy, Suspense, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { ToastHost } from '../ToastHost'
 import { texts } from '../texts'
 import { useReady } from '../useReady'
-import { FindDialog } from './FindDialog'
 import { KeysDialog } from './KeysDialog'
 import { useKeySettings } from './keySettings'
 import styles from './Shell.module.css'
@@ -11,6 +10,10 @@ import { useKeys } from './useKeys'
 
 const words = texts.shell
 
+// Fetched once the page stands: nobody waits for it, and it is there when the key is pressed.
+const fetchFind = () => import('./FindDialog')
+const FindDialog = lazy(fetchFind)
+
 /** What every page has besides itself: Find, the look, the list of keys, toasts. */
 export default function Shell() {
   const [open, setOpen] = useState<'find' | 'keys' | null>(null)
@@ -18,6 +21,7 @@ export default function Shell() {
   const act = useMemo(() => ({ find: () => setOpen('find'), help: () => setOpen('keys') }), [])
   useKeys(settings, act)
   const close = () => setOpen(null)
+  useEffect(() => void fetchFind(), [])
   const ready = useReady()
   return (
     <fieldset className={styles.shell} disabled={!ready} role="presentation">
@@ -29,7 +33,11 @@ export default function Shell() {
       <button type="button" className={styles.quiet} onClick={act.help}>
         {words.keys} <kbd className={styles.kbd}>F1</kbd>
       </button>
-      <FindDialog open={open === 'find'} onClose={close} />
+      {open === 'find' && (
+        <Suspense fallback={null}>
+          <FindDialog onClose={close} />
+        </Suspense>
+      )}
       <KeysDialog open={open === 'keys'} onClose={close} />
       <ToastHost />
     </fieldset>

@@ -1,4 +1,5 @@
 import { common } from './common'
+import { drawnScreens } from './drawnScreens'
 import { media } from './media'
 import { recondition } from './recondition'
 import { styleguide } from './styleguide'
@@ -6,4 +7,12 @@ import { why } from './why'
 import * as workshop from './workshop'
 
 /** Every text a person sees, in one place. Another language is another object of this shape. */
-export const texts = { common, media, recondition, styleguide, why, ...workshop } as const
+export const texts = {
+  common,
+  drawnScreens,
+  media,
+  recondition,
+  styleguide,
+  why,
+  ...workshop,
+} as const

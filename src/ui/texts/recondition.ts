@@ -318,4 +318,8 @@ export const recondition = {
   tools,
   waits,
   cautions,
+  way: {
+    label: 'The way of a turnover',
+    names: ['What was found', 'Recipe', 'Work order', 'Next innings'],
+  },
 } as const

@@ -81,5 +81,6 @@ export const player = {
   play: 'Play',
   pause: 'Hold',
   time: 'Time since the water was poured',
-  told: (time: string, out: string) => `${time} after pouring, ${out} has run out`,
+  after: (time: string) => `${time} after pouring`,
+  ranOut: (out: string) => `${out} has run out`,
 } as const

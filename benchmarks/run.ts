@@ -1,0 +1,28 @@
+import { cpus } from 'node:os'
+import { kernels } from './kernels'
+import { type Figure, meets } from './measure'
+import { pages } from './pages'
+
+// `npm run bench`: one table; a missed goal is marked and makes the command fail. Words narrow it to part of it.
+const wanted = process.argv.slice(2)
+const parts: readonly [string, () => Figure[] | Promise<Figure[]>][] = [
+  ['kernels', kernels],
+  ['pages', pages],
+]
+const figures: Figure[] = []
+for (const [name, measure] of parts) {
+  if (wanted.length === 0 || wanted.includes(name)) figures.push(...(await measure()))
+}
+
+const machine = `${cpus().length} × ${cpus()[0]?.model.trim() ?? 'unknown'}, Node ${process.version}`
+const width = Math.max(...figures.map(({ name }) => name.length))
+const goalOf = ({ goal }: Figure) =>
+  !goal ? '' : 'below' in goal ? `< ${goal.below}` : `> ${goal.above}`
+console.log(`${'name'.padEnd(width)}  ${'figure'.padStart(9)}  unit  goal      (${machine})`)
+for (const figure of figures) {
+  const met = meets(figure)
+  console.log(
+    `${figure.name.padEnd(width)}  ${figure.value.toFixed(figure.value < 10 ? 2 : 0).padStart(9)}  ${figure.unit.padEnd(4)}  ${goalOf(figure).padEnd(8)}  ${met === false ? 'MISSED' : ''}`,
+  )
+}
+if (figures.some((figure) => meets(figure) === false)) process.exitCode = 1

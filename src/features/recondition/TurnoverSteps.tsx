@@ -1,0 +1,28 @@
+import { Stepper } from '../../ui/Stepper'
+import { texts } from '../../ui/texts'
+
+const { names, label } = texts.recondition.way
+
+/** Where one is on the way of a turnover; what lies behind can be gone back to. */
+export function TurnoverSteps({
+  now,
+  addresses = [],
+}: {
+  /** 0 found, 1 recipe, 2 work order, 3 all done. */
+  readonly now: number
+  readonly addresses?: readonly (string | undefined)[]
+}) {
+  return (
+    <Stepper
+      label={label}
+      steps={names.map((name, index) => {
+        const address = index < now ? addresses[index] : undefined
+        return {
+          name,
+          state: index < now ? 'done' : index === now ? 'now' : 'next',
+          ...(address ? { address } : {}),
+        }
+      })}
+    />
+  )
+}
