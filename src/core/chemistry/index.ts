@@ -1,5 +1,8 @@
 export { type BlendPh, blendPh } from './blendPh'
+export { ecAt25 } from './ecAt25'
+export { type FeedPlan, feedPlan } from './feedPlan'
 export { type DoseLimit, type FertilizerDose, fertilizerDose } from './fertilizerDose'
+export { type Jar, type JarTest, jarTest } from './jarTest'
 export { type Leaching, leach } from './leach'
 export {
   type LimeDose,
@@ -15,10 +18,13 @@ export {
   type NitrogenWeek,
   nitrogenBudget,
   nitrogenSpanWeeks,
+  refeed,
 } from './nitrogenBudget'
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
+export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
 export { reacted } from './release'
-export { type BlendEc, blendEc, convertEc, type EcMethod } from './salts'
+export { type BlendEc, blendEc, convertEc, type EcBand, type EcMethod, ecBand } from './salts'
 export { type SulfurDose, type SulfurReason, sulfurDose, sulfurEffect } from './sulfurDose'
 export type { Amendment, AmendmentKind, Crop, CropKind, Dose } from './tables'
 export { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from './uncertainty'
+export { type WaterDrift, waterDrift } from './waterDrift'

@@ -95,10 +95,12 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
     min: 0,
   })
 
-  const flows = {
-    releasedByEnd: cumulativeRelease(shares, yieldOfMix, amendments, weeks, weeklyMeanTempC),
-    immobilisableByEnd: cumulativeImmobilisable(shares, yieldOfMix, weeks, weeklyMeanTempC),
-    demandByEnd: cumulativeDemand(crop, weeks),
+  const byWeek = (byEnd: readonly number[]) =>
+    byEnd.map((sofar, week) => sofar - (byEnd[week - 1] ?? 0))
+  const flows: Flows = {
+    released: byWeek(cumulativeRelease(shares, yieldOfMix, amendments, weeks, weeklyMeanTempC)),
+    immobilisable: byWeek(cumulativeImmobilisable(shares, yieldOfMix, weeks, weeklyMeanTempC)),
+    demand: byWeek(cumulativeDemand(crop, weeks)),
     fed: Array.from({ length: weeks }, (_, week) =>
       requireNumber(
         'The feed in mg/L',
@@ -107,6 +109,35 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
       ),
     ),
   }
+  return summarised(flows, initialMgPerL, leachPerWeek, isNeverFed(crop))
+}
+
+/**
+ * A budget run again with more fed, mg N per L of mix for each week.
+ * @throws DomainError where a week's feed is below 0
+ */
+export function refeed(budget: NitrogenBudget, moreMgPerL: readonly number[]): NitrogenBudget {
+  const of = (field: 'released' | 'immobilisable' | 'demand') =>
+    budget.weeks.map((week) => week[field])
+  const flows: Flows = {
+    released: of('released'),
+    immobilisable: of('immobilisable'),
+    demand: of('demand'),
+    fed: budget.weeks.map(
+      ({ fed }, week) => fed + requireNumber('The feed in mg/L', moreMgPerL[week] ?? 0, { min: 0 }),
+    ),
+  }
+  // More feed makes no week short that was not.
+  const neverShort = budget.firstShortWeek === null
+  return summarised(flows, budget.initialMgPerL, budget.leachPerWeek, neverShort)
+}
+
+function summarised(
+  flows: Flows,
+  initialMgPerL: number,
+  leachPerWeek: number,
+  neverShort: boolean,
+): NitrogenBudget {
   const run = (factor: number) => runWeeks(flows, initialMgPerL, leachPerWeek, factor)
   const rows = run(1)
   const total = (field: keyof NitrogenWeek) => rows.reduce((sum, row) => sum + row[field], 0)
@@ -120,7 +151,7 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
       coverageOf(run(1 - RELEASE_UNCERTAINTY)),
       coverageOf(run(1 + RELEASE_UNCERTAINTY)),
     ],
-    firstShortWeek: isNeverFed(crop) ? null : (short?.week ?? null),
+    firstShortWeek: neverShort ? null : (short?.week ?? null),
     initialMgPerL,
     leachPerWeek,
     releasedMgPerL: total('released'),
@@ -133,10 +164,11 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
   }
 }
 
+/** mg N per L of mix in each week. */
 interface Flows {
-  readonly releasedByEnd: readonly number[]
-  readonly immobilisableByEnd: readonly number[]
-  readonly demandByEnd: readonly number[]
+  readonly released: readonly number[]
+  readonly immobilisable: readonly number[]
+  readonly demand: readonly number[]
   readonly fed: readonly number[]
 }
 
@@ -147,12 +179,10 @@ function runWeeks(
   releaseFactor: number,
 ): NitrogenWeek[] {
   let pool = initial
-  const step = (byEnd: readonly number[], week: number) =>
-    (byEnd[week] as number) - (byEnd[week - 1] ?? 0)
   return flows.fed.map((fed, index) => {
-    const released = releaseFactor * step(flows.releasedByEnd, index)
-    const immobilisable = step(flows.immobilisableByEnd, index)
-    const demand = step(flows.demandByEnd, index)
+    const released = releaseFactor * (flows.released[index] as number)
+    const immobilisable = flows.immobilisable[index] as number
+    const demand = flows.demand[index] as number
     const available = pool + released + fed
     const immobilised = Math.min(immobilisable, available)
     const uptake = Math.min(available - immobilised, demand)

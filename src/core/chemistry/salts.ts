@@ -48,12 +48,41 @@ export function convertEc({
   return y0 + ((own - x0) * (y1 - y0)) / (x1 - x0)
 }
 
+/** How salty a reading is, from rain to brine. */
+export type EcBand = 'very low' | 'low' | 'normal' | 'high' | 'very high' | 'extreme'
+
+const BANDS: readonly EcBand[] = ['very low', 'low', 'normal', 'high', 'very high', 'extreme']
+
+/**
+ * The band a conductivity falls into; a value on a knot belongs to the band that starts there.
+ * @param value dS/m at 25 °C, as read by the method
+ * @param waterEc of the water used, taken off first for the dilution methods
+ * @throws DomainError for a negative value or an unknown method
+ */
+export function ecBand({
+  value,
+  method,
+  waterEc = 0,
+}: {
+  value: number
+  method: EcMethod
+  waterEc?: number
+}): EcBand {
+  requireNumber('The conductivity', value, { min: 0 })
+  requireNumber('The conductivity of the water', waterEc, { min: 0 })
+  requireOneOf('The method', method, METHODS)
+  const own = DILUTIONS.includes(method) ? Math.max(0, value - waterEc) : value
+  const reached = KNOTS[method].filter((knot) => own >= knot - 1e-9).length
+  return BANDS[Math.max(1, reached) - 1] as EcBand
+}
+
 export interface BlendEc {
   /** dS/m at 25 °C. */
   readonly ec1to2: number
   readonly ecSme: number
   readonly fromMedia: number
   readonly fromAmendments: number
+  readonly band: EcBand
   readonly volumeYield: number
 }
 
@@ -100,6 +129,7 @@ export function blendEc({
     ecSme: convertEc({ value: ec1to2, from: '1:2', to: 'SME' }),
     fromMedia,
     fromAmendments,
+    band: ecBand({ value: ec1to2, method: '1:2' }),
     volumeYield: yieldOfMix,
   }
 }
