@@ -1,6 +1,8 @@
+import { listAmendments } from '../data/chemistry/amendments'
 import { listContainers } from '../data/containers/containers'
 import { materialsById } from '../data/media/materials'
 import { listCrops } from '../data/season/crops'
+import { dayAt, now } from './clock'
 import type { OpenDatabase } from './database'
 import type { Tables } from './media/lotFacts'
 
@@ -10,7 +12,11 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
   return {
     materials: await materialsById(db),
     crops: new Map(crops.map((crop) => [crop.id, crop])),
+    amendments: new Map(
+      (await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment]),
+    ),
     containers: await listContainers(db),
     timeZone,
+    today: dayAt(timeZone, now()),
   }
 }

@@ -45,6 +45,7 @@ const TEXT: readonly (readonly [string, readonly string[]])[] = [
   ['act-text', ['ground', 'panel', 'act-wash']],
   ['stop', ['ground', 'panel', 'stop-wash']],
   ['rail-ink', ['rail']],
+  ['rail-here-ink', ['rail-here']],
   ['rail-quiet', ['rail']],
 ]
 

@@ -125,6 +125,24 @@ test('leaching: halving the salts of 10 L takes ln 2 volumes of its water, twice
   )
 })
 
+test('leaching for less salt never takes less water, and what is poured for it brings the salts down', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 1, max: 8, noNaN: true }),
+      fc.double({ min: 0.3, max: 0.99, noNaN: true }),
+      fc.double({ min: 0.3, max: 0.99, noNaN: true }),
+      (ec, one, other) => {
+        const litres = (share: number) =>
+          leach({ ec, target: ec * share, mediaLitres: 10, waterFraction: 0.5 }).litres
+        assert.ok(litres(Math.min(one, other)) >= litres(Math.max(one, other)) - 1e-9)
+        // What is left after so much water: displacement is exponential, half of the water does the work.
+        const left = ec * Math.exp((-0.5 * litres(one)) / (10 * 0.5))
+        assert.ok(left <= ec && Math.abs(left - ec * one) < 1e-9)
+      },
+    ),
+  )
+})
+
 test('nitrogen from one source: half of what can be released after its half-time, faster when warm', () => {
   const source = { gPerL: 5, nPercent: 4, nReleaseSeason: 0.65, releaseDays50: 45, weeks: 45 }
   // 10 · 5 · 4 · 0.65 = 130 mg/L in all

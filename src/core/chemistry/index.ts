@@ -11,6 +11,7 @@ export {
   limeDose,
   limeEffect,
 } from './limeDose'
+export { type LimeEvent, unreactedLime } from './limeReserve'
 export {
   isNeverFed,
   type NitrogenBudget,

@@ -41,4 +41,5 @@ export {
   type WaitReason,
   type WorkStep,
 } from './scheduleWork'
+export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'

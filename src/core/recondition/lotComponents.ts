@@ -19,5 +19,13 @@ export function lotComponents(
       ? {}
       : { ec1to2: convertEc({ value: measured.ecSme, from: 'SME', to: '1:2' }) * yieldOfLot }),
   }
-  return shares.map(({ material, share }) => ({ material, parts: share, measured: own }))
+  const reserve = (measured.unreactedLimeGPerL ?? 0) * yieldOfLot
+  return shares.map(({ material, share }) => ({
+    material,
+    parts: share,
+    measured: {
+      ...own,
+      ...(reserve > 0 ? { freeLimeGPerL: material.freeLimeGPerL + reserve } : {}),
+    },
+  }))
 }

@@ -3,6 +3,7 @@ import type { ContainerShape } from '../containers'
 import type { Component, Material } from '../media'
 import type { HouseholdMeasures } from '../units'
 import type { Why } from '../why'
+import type { SolubleFeed } from './solubleFeed'
 
 /** What triage said of a lot, as far as a recipe needs it. */
 export interface TriageVerdict {
@@ -26,6 +27,8 @@ export interface LotMeasured {
   readonly buffer?: number | undefined
   /** Saturated media extract, dS/m. */
   readonly ecSme?: number | undefined
+  /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
+  readonly unreactedLimeGPerL?: number | undefined
 }
 
 export interface StockMaterial {
@@ -157,8 +160,8 @@ export interface Recipe {
   /** Where pH ends when all lime has reacted. */
   readonly phEventual: number
   readonly unreactedLimeGPerL: number
-  /** Soluble feed for what is missing: not worked out yet. */
-  readonly feedPlan: null
+  /** Soluble feed for what is missing; null where nothing is, or no such feed is in the list. */
+  readonly feedPlan: SolubleFeed | null
   readonly cost: number
   readonly checks: readonly RecipeCheck[]
   readonly why: Readonly<Record<string, Why>>

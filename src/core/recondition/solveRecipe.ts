@@ -19,6 +19,7 @@ import {
   type RecipeInput,
   type RecipeLimits,
 } from './recipeTypes'
+import { planSolubleFeed } from './solubleFeed'
 import { explainRecipe } from './why'
 
 /**
@@ -108,7 +109,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
     predictedRounded,
     phEventual: outcome.phEventual,
     unreactedLimeGPerL: outcome.unreactedLimeGPerL,
-    feedPlan: null,
+    feedPlan: planSolubleFeed(batch, input, doses, settledLitres),
     cost,
     checks,
     why: explainRecipe({

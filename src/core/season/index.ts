@@ -1,1 +1,5 @@
+export {
+  extraterrestrialRadiation,
+  referenceEvapotranspiration,
+} from './referenceEvapotranspiration'
 export { weeklyTemperatures } from './weeklyTemperatures'

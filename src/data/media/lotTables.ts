@@ -87,7 +87,14 @@ export const innings = pgTable(
   (table) => [unique('innings_in_order').on(table.lotId, table.number)],
 )
 
-export type MeasuredQuantity = 'ph' | 'ecSme' | 'airFraction'
+export type MeasuredQuantity = 'ph' | 'ecSme' | 'airFraction' | 'buffer'
+
+/** A reading as it was read off, before it was converted. */
+export interface ReadAs {
+  readonly value: number
+  readonly unit: 'pH' | 'dS/m' | 'g/L'
+  readonly tempC?: number
+}
 
 export const measurements = pgTable(
   'measurements',
@@ -100,6 +107,7 @@ export const measurements = pgTable(
     quantity: text('quantity').$type<MeasuredQuantity>().notNull(),
     value: doublePrecision('value').notNull(),
     method: text('method').notNull(),
+    readAs: jsonb('read_as').$type<ReadAs>(),
   },
   (table) => [index('measurements_by_lot').on(table.lotId, table.at)],
 )

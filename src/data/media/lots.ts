@@ -223,6 +223,18 @@ export async function takeUpLot(
   })
 }
 
+/** Keeps a measurement of a lot. */
+export async function addMeasurement(
+  db: Database,
+  lotId: number,
+  measured: Pick<Measurement, 'quantity' | 'value' | 'method' | 'at' | 'readAs'>,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockLot(tx, lotId)
+    await tx.insert(measurements).values({ lotId, ...measured })
+  })
+}
+
 /** The innings a lot is in, if any. */
 export function presentInnings(lot: Pick<Lot, 'innings'>): Innings | null {
   return lot.innings.find(({ endedOn }) => endedOn === null) ?? null

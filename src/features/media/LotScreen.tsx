@@ -7,13 +7,14 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
-import { WhyText } from '../../ui/WhyText'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
+import { LotAnswer } from './LotAnswer'
 import { LotChanges } from './LotChanges'
+import { LotChemistrySection } from './LotChemistrySection'
 import { LotComposition } from './LotComposition'
 import styles from './LotScreen.module.css'
-import { type Asking, LotValues } from './LotValues'
+import { type Asking, LotValues, VALUE_KEYS } from './LotValues'
 import { StateMark } from './StateMark'
 
 /** One lot: its sentence with the next action, its pot cut open, what it is made of, its ledger. */
@@ -30,7 +31,6 @@ function Lot({ page }: { page: LotPage }) {
   const words = texts.media
   const [asked, setAsked] = useState<LotWhyKey | null>(null)
   const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
-  const why = asked && page.why[asked]
   const codes = page.containers.map(({ code }) => code).join(', ')
   return (
     <>
@@ -80,15 +80,10 @@ function Lot({ page }: { page: LotPage }) {
           <h2 id="made-of">{words.page.composition}</h2>
           <LotComposition page={page} />
           <LotValues page={page} asking={asking} />
-          {why && asked && (
-            <WhyText
-              title={words.page.whyTitle(words.page.whyNames[asked])}
-              why={why}
-              onClose={() => setAsked(null)}
-            />
-          )}
+          <LotAnswer page={page} asking={asking} keys={VALUE_KEYS} />
         </section>
       </div>
+      <LotChemistrySection page={page} asking={asking} />
       <Ledger page={page} />
       <LotChanges page={page} />
     </>

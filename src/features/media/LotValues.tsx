@@ -8,6 +8,8 @@ import styles from './LotScreen.module.css'
 
 const words = texts.media.page
 
+export const VALUE_KEYS: readonly LotWhyKey[] = ['litres', 'air', 'lowAir', 'ph', 'ec', 'weight']
+
 export interface Asking {
   readonly asked: LotWhyKey | null
   readonly ask: (key: LotWhyKey | null) => void

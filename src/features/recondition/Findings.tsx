@@ -1,4 +1,4 @@
-import type { RecipeCheck } from '../../core/recondition'
+import type { RecipeCheck, SolubleFeed } from '../../core/recondition'
 import type { RecipePage } from '../../messages/recondition/turnover'
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
@@ -50,10 +50,31 @@ export function Findings({ page }: { page: RecipePage }) {
           )}
         </Notice>
       )}
+      {recipe.feedPlan && <FeedPlan plan={recipe.feedPlan} page={page} />}
       {recipe.leftoverLitres >= 0.5 && (
         <Notice>{words.leftover(litres(recipe.leftoverLitres))}</Notice>
       )}
     </>
+  )
+}
+
+/** Soluble feed for what the mix does not give. */
+function FeedPlan({ plan, page }: { plan: SolubleFeed; page: RecipePage }) {
+  const { format } = useSite()
+  const product = page.names[plan.productId]?.name ?? plan.productId
+  return (
+    <Notice>
+      {words.feedPlan(
+        plan.startWeek ?? 0,
+        plan.endWeek ?? 0,
+        format.plain(format.grams(plan.gPerCan)),
+        product,
+        format.plain(format.litres(plan.litresPerFeed)),
+      )}{' '}
+      {plan.reached
+        ? words.feedReaches(format.plain(format.percent(plan.coverageAfter)))
+        : words.feedFallsShort(format.plain(format.percent(plan.coverageAfter)))}
+    </Notice>
   )
 }
 

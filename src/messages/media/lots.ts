@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
 import type { Why } from '../../core/why'
@@ -144,7 +145,60 @@ export interface LedgerRow {
 }
 
 /** The numbers of a lot's page that can be asked why. */
-export type LotWhyKey = 'litres' | 'air' | 'lowAir' | 'ph' | 'ec' | 'weight'
+export type LotWhyKey =
+  | 'litres'
+  | 'air'
+  | 'lowAir'
+  | 'ph'
+  | 'ec'
+  | 'weight'
+  | 'buffer'
+  | 'freeLime'
+  | 'drift'
+  | 'nitrogen'
+  | 'pk'
+
+/** pH, salts and feed of a lot for its crop, or for the last one once more. */
+export interface LotChemistry {
+  readonly cropName: string
+  /** false: worked out as if the last crop were grown again. */
+  readonly growing: boolean
+  /** g CaCO3-equivalent per L and pH unit. */
+  readonly buffer: Reading
+  readonly freeLimeGPerL: number
+  /** Of that, from earlier corrections. */
+  readonly unreactedLimeGPerL: number
+  readonly ecBand: EcBand | null
+  readonly drift: {
+    readonly deltaPh: number
+    readonly phAfter: number | null
+    readonly monthsToLeave: number | null
+    readonly rainShare: number | null
+    readonly sulfurGPerL: number | null
+  } | null
+  readonly nitrogen: {
+    /** mg N per L in each week. */
+    readonly weeks: readonly {
+      readonly week: number
+      readonly released: number
+      readonly tiedUp: number
+      readonly wanted: number
+      readonly taken: number
+    }[]
+    readonly coverage: number
+    readonly coverageRange: readonly [number, number]
+    readonly firstShortWeek: number | null
+    readonly missingMgPerL: number
+  }
+  readonly p: PkVerdict
+  readonly k: PkVerdict
+  /** What was weighed in, newest first. */
+  readonly added: readonly {
+    readonly on: string
+    readonly name: string
+    readonly grams: number
+  }[]
+}
 
 export interface LotPage extends LotRow {
   readonly version: number
@@ -158,6 +212,9 @@ export interface LotPage extends LotRow {
   readonly ecSme: Reading | null
   readonly ledger: readonly LedgerRow[]
   readonly openOrderId: number | null
+  readonly chemistry: LotChemistry | null
+  /** Products a jar test can be made with. */
+  readonly correctors: readonly { readonly id: string; readonly name: string }[]
   readonly why: Readonly<Partial<Record<LotWhyKey, Why>>>
   readonly crop: {
     readonly name: string

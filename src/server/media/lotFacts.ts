@@ -1,4 +1,4 @@
-import { blendEc, blendPh, type Crop } from '../../core/chemistry'
+import { type Amendment, blendEc, blendPh, type Crop, unreactedLime } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
 import type { LotMeasured } from '../../core/recondition'
@@ -24,14 +24,21 @@ export interface LotFacts {
   readonly air: Reading | null
   readonly ph: Reading | null
   readonly ecSme: Reading | null
+  /** What a jar test found; null where there was none. */
+  readonly buffer: Reading | null
+  /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
+  readonly unreactedLimeGPerL: number
   readonly where: string
 }
 
 export interface Tables {
   readonly materials: ReadonlyMap<string, Material>
   readonly crops: ReadonlyMap<string, Crop>
+  readonly amendments: ReadonlyMap<string, Amendment>
   readonly containers: readonly StoredContainer[]
   readonly timeZone: string
+  /** ISO day at the site. */
+  readonly today: string
 }
 
 export function lotFacts(lot: Lot, tables: Tables): LotFacts {
@@ -59,6 +66,8 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
   })
   const ph = reading('ph', () => (some ? (predicted?.ph ?? blendPh({ components }).ph) : null))
   const ecSme = reading('ecSme', () => (some ? blendEc({ components }).ecSme : null))
+  const buffer = reading('buffer', () => null)
+  const unreactedLimeGPerL = unreactedLime({ events: limeEvents(lot, tables) })
   return {
     lot,
     components,
@@ -77,10 +86,14 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
     measured: {
       ph: ph?.measuredOn ? ph.value : (predicted?.ph ?? undefined),
       ecSme: ecSme?.measuredOn ? ecSme.value : undefined,
+      buffer: buffer?.value,
+      unreactedLimeGPerL,
     },
     air,
     ph,
     ecSme,
+    buffer,
+    unreactedLimeGPerL,
     where: whereOf(lot, containers),
   }
 }
@@ -115,4 +128,20 @@ function whereOf(lot: Lot, containers: readonly StoredContainer[]): string {
   const [first] = containers
   if (!first) return lot.storeBin ?? ''
   return [...new Set(containers.map(({ place }) => place))].join(', ')
+}
+
+/** The ledger as the lime sees it: litres in and out, and what was mixed in. */
+function limeEvents({ ledger }: Lot, { amendments, timeZone, today }: Tables) {
+  return ledger.map(({ at, litres, doses }) => ({
+    daysAgo: daysBetween(dayAt(timeZone, at), today),
+    litres,
+    doses: doses.flatMap(({ amendmentId, grams }) => {
+      const amendment = amendments.get(amendmentId)
+      return amendment ? [{ amendment, grams }] : []
+    }),
+  }))
+}
+
+function daysBetween(from: string, to: string): number {
+  return Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000))
 }

@@ -1,6 +1,5 @@
 import { blendMedia, contentsOf } from '../../core/media'
 import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
-import { listAmendments } from '../../data/chemistry/amendments'
 import type { LedgerEntry } from '../../data/media/lots'
 import { readLot } from '../../data/media/lots'
 import { listMaterials } from '../../data/media/materials'
@@ -11,6 +10,7 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { recipeInput, stockOf } from '../recondition/buildRecipe'
 import { readTables } from '../tables'
+import { lotChemistry } from './lotChemistry'
 import { type LotFacts, lotFacts } from './lotFacts'
 import { lotRow } from './lotRow'
 import { lotWhy } from './lotWhy'
@@ -22,13 +22,14 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
   const facts = lotFacts(await readLot(db, id), tables)
   const orders = await listWorkOrders(db)
   const open = orders.find(({ lotId, state }) => lotId === id && state === 'open') ?? null
+  const chemistry = lotChemistry(facts, tables, site)
   const { components, container, crop, surfaceCm } = facts
   const blend = components.length > 0 ? blendMedia({ components }) : null
   const stock = await stockOf(db)
   const materials = await listMaterials(db)
   const names = new Map<string, string>([
     ...[...tables.materials.values()].map(({ id: key, name }) => [key, name] as const),
-    ...(await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment.name] as const),
+    ...[...tables.amendments.values()].map(({ id: key, name }) => [key, name] as const),
   ])
   return {
     ...lotRow(facts, open),
@@ -41,7 +42,12 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     totalPorosity: blend?.totalPorosity ?? null,
     bulkDensity: blend?.bulkDensity ?? null,
     ecSme: facts.ecSme,
-    why: lotWhy(facts),
+    chemistry: chemistry?.view ?? null,
+    correctors: [...tables.amendments.values()]
+      .filter(({ cce, nPercent }) => Math.abs(cce) > 0.3 && nPercent === 0)
+      .map(({ id: key, name }) => ({ id: key, name }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
+    why: { ...lotWhy(facts), ...chemistry?.why },
     ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
     openOrderId: open?.id ?? null,
     crop: crop && {

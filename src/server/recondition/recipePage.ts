@@ -102,6 +102,7 @@ function namesOf({ recipe, input, facts }: BuiltRecipe): Record<string, NamedThi
     names[amendment.id] = { name: amendment.name, stratum: null, caution: amendment.caution }
   }
   const used = [...recipe.parts, ...recipe.doses, ...recipe.aggregateOptions].map(({ id }) => id)
+  if (recipe.feedPlan) used.push(recipe.feedPlan.productId)
   return Object.fromEntries(Object.entries(names).filter(([id]) => used.includes(id)))
 }
 

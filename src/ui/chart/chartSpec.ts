@@ -19,6 +19,8 @@ export interface Series {
   readonly tone: Tone
   readonly points: readonly Point[]
   readonly dashed?: boolean
+  /** Where a line carries its name: at its end, or at its highest point where the ends meet. */
+  readonly nameAt?: 'end' | 'peak'
 }
 
 /** A stretch that is wanted, or to be noticed. */
@@ -27,6 +29,8 @@ export interface Stretch {
   readonly from: number
   readonly to: number
   readonly name: string
+  /** Wanted where left out. */
+  readonly tone?: 'wanted' | 'short'
 }
 
 export interface ChartSpec {

@@ -7,7 +7,7 @@ import type { Axis, ChartSpec, Series, Tone } from './chartSpec'
 
 use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, LabelLayout, SVGRenderer])
 
-export type Palette = Readonly<Record<Tone | 'band' | 'line', string>>
+export type Palette = Readonly<Record<Tone | 'band' | 'short', string>>
 
 export type { EChartsType }
 
@@ -74,15 +74,27 @@ function seriesOf(series: Series, colours: Palette, text: object) {
   const colour = colours[series.tone]
   const data = series.points.map(([x, y]) => [x, y])
   const label = { ...text, color: colour, formatter: series.name }
+  const peak = series.points.reduce(
+    (best, [, y], at) => (y > (series.points[best]?.[1] ?? 0) ? at : best),
+    0,
+  )
   switch (series.kind) {
     case 'line':
       return {
         type: 'line' as const,
         name: series.name,
-        data,
-        showSymbol: false,
+        data:
+          series.nameAt === 'peak'
+            ? data.map((value, at) => ({
+                value,
+                label: { show: at === peak, position: 'top' as const, ...label },
+              }))
+            : data,
+        // A label needs a symbol, even one of no size.
+        showSymbol: series.nameAt === 'peak',
+        symbolSize: 0,
         lineStyle: { color: colour, width: 2, type: series.dashed ? ('dashed' as const) : 'solid' },
-        endLabel: { show: true, distance: 6, ...label },
+        endLabel: { show: series.nameAt !== 'peak', distance: 6, ...label },
         labelLayout: { moveOverlap: 'shiftY' as const },
       }
     case 'dots':
@@ -110,10 +122,16 @@ function stretchesOf({ stretches = [] }: ChartSpec, colours: Palette, text: obje
   return {
     markArea: {
       silent: true,
-      itemStyle: { color: colours.band, opacity: 0.5 },
       label: { ...text, position: 'insideTopLeft' as const },
-      data: stretches.map(({ axis, from, to, name }) => [
-        { name, [`${axis}Axis`]: from },
+      data: stretches.map(({ axis, from, to, name, tone = 'wanted' }) => [
+        {
+          name,
+          [`${axis}Axis`]: from,
+          itemStyle:
+            tone === 'short'
+              ? { color: colours.short, opacity: 1 }
+              : { color: colours.band, opacity: 0.5 },
+        },
         { [`${axis}Axis`]: to },
       ]),
     },

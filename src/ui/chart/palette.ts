@@ -8,7 +8,7 @@ const TOKENS: Readonly<Record<keyof Palette, string>> = {
   loam: '--loam',
   quiet: '--quiet',
   band: '--band',
-  line: '--line',
+  short: '--act-wash',
 }
 
 /** The tokens as the theme resolves them for an element: a chart needs plain colours. */

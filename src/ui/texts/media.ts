@@ -1,5 +1,6 @@
 import type { LedgerKind } from '../../core/media'
 import type { HandKind, InningsMark, LotState } from '../../messages/media/lots'
+import { chemistry } from './chemistry'
 
 const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
   filled: 'Filled',
@@ -113,6 +114,11 @@ export const media = {
       ph: 'this pH',
       ec: 'these salts',
       weight: 'this weight',
+      buffer: 'this buffer',
+      freeLime: 'this much free lime',
+      drift: 'this drift',
+      nitrogen: 'this share of nitrogen',
+      pk: 'this verdict on phosphorus and potassium',
     },
     ledger: 'Ledger',
     ledgerNote:
@@ -144,6 +150,7 @@ export const media = {
     putAwayDone: (name: string) => `${name} was put away.`,
     emptiedHint: 'Everything that is in it leaves the ledger.',
   },
+  chemistry,
   ledgerKinds,
   handKinds,
   create: {

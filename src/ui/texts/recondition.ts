@@ -274,7 +274,12 @@ export const recondition = {
     change: 'Change the answers',
     opened: 'This lot has an open work order already.',
     simplified:
-      'Not worked out yet, so look for yourself: a plan for soluble feed, material that holds more water, phosphorus and potassium.',
+      'Not worked out yet, so look for yourself: material that holds more water for a rare watering habit.',
+    feedPlan: (from: number, to: number, grams: string, product: string, litres: string) =>
+      `From week ${from} to week ${to}, once a week: ${grams} of ${product.toLowerCase()} in a 10 L can, ${litres} of it for this batch.`,
+    feedReaches: (share: string) => `With that the crop gets ${share} of its nitrogen.`,
+    feedFallsShort: (share: string) =>
+      `That is the strongest feed its roots bear; with it the crop gets ${share} of its nitrogen. Feed twice a week, or mix more in.`,
     chartShare: 'share measured out',
     chartAir: 'air, %',
     chartLabel: (name: string) => `Air after draining against the share of ${name}`,

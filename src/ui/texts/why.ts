@@ -64,6 +64,16 @@ const rules: Readonly<Record<string, string>> = {
   'ec.composition': 'Salts of all parts, counted by volume.',
   lowAir:
     'The height above the base below which less than a tenth of the volume is air. It depends on the mix, not on the pot: in a low pot it is a larger part of all.',
+  'buffer.jar': 'Read off a jar test; it takes the place of what the composition lets expect.',
+  'buffer.composition':
+    'The buffers of all parts, counted by volume. A jar test would tell it better.',
+  freeLime:
+    'Lime that has not reacted yet: what limey parts bring, and what is left of earlier corrections. Half of it counts as lime given; all of it must be used up before sulfur lowers anything.',
+  drift:
+    'Half of the lime in the water reacts with the mix, the rest drains away. Water is what the pot loses in the six warmest months less the rain that reaches it.',
+  'nitrogen.season':
+    'Each week wood takes up nitrogen first, then the crop, then water washes out a twentieth of what is left. The range counts all release 30 % lower or higher.',
+  pk: 'Given over the season against what the crop needs beside its nitrogen: a fifth as much phosphorus, a fifth more potassium.',
   ledger: 'All that came in less all that went out, entry by entry.',
   weight: 'Dry mix and the water it holds after draining.',
   cost: 'What is added, at your prices; the old mix costs nothing.',
@@ -119,6 +129,20 @@ const inputs: Readonly<Record<string, string>> = {
   cameIn: 'came in',
   wentOut: 'went out',
   bulkDensity: 'dry weight',
+  limeOfParts: 'in limey parts',
+  limeUnreacted: 'left of earlier corrections',
+  alkalinity: 'lime in each litre of your tap water',
+  waterGiven: 'water given in six months',
+  limeInWater: 'lime it brings',
+  mixInPot: 'mix in the container',
+  nitrogenStart: 'there at the start',
+  nitrogenReleased: 'released over the season',
+  nitrogenTiedUp: 'tied up by wood',
+  nitrogenWashedOut: 'washed out',
+  pGiven: 'phosphorus given',
+  pNeed: 'phosphorus needed',
+  kGiven: 'potassium given',
+  kNeed: 'potassium needed',
   lowAirShare: 'air that is too little',
   lowAirDepth: 'height with less than that',
   rootDepth: 'depth of the crop’s roots',
@@ -133,6 +157,8 @@ const sources: Readonly<Record<string, string>> = {
   buffer: 'buffer method, Bunt (1988); Handreck & Black (2010)',
   nitrogen: 'release and uptake week by week, Handreck & Black (2010)',
   salts: 'Bunt (1988) for salt indices; Warncke (1986) for the extract',
+  drift:
+    'Handreck & Black (2010) for the half that reacts; Hargreaves & Samani (1985) for the water',
   prices: 'your prices',
   you: 'your measurement',
 }

@@ -1,0 +1,146 @@
+import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { LotPage } from '../../messages/media/lots'
+import type { ReadingAnswer } from '../../messages/media/readings'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useDraft } from '../../ui/useDraft'
+import styles from './LotScreen.module.css'
+import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
+
+const words = texts.media.chemistry.reading
+
+/** Writes down what a meter showed or how jars turned out. */
+export function ReadingForm({ page }: { readonly page: LotPage }) {
+  const { format } = useSite()
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const form = useForm<ReadingValues>({ defaultValues: READING_DEFAULTS })
+  const throwAway = useDraft(
+    `reading/${page.id}`,
+    form,
+    useMemo(() => READING_DEFAULTS, []),
+  )
+  const values = form.watch()
+  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
+
+  const save = form.handleSubmit(async (typed) => {
+    const answer = await send<ReadingAnswer>(
+      'POST',
+      `/api/media/lots/${page.id}/readings`,
+      readingBody(typed),
+    )
+    if (!answer.ok) return setProblem(answer.problem)
+    throwAway()
+    const { quantity, value, gPerL, weeks } = answer.data
+    const amount = format.number(value, 2)
+    showToastOnNextPage({
+      text:
+        gPerL === undefined
+          ? words.kept[quantity](amount)
+          : words.keptJar(amount, format.number(gPerL, 1), format.number(weeks ?? 0)),
+    })
+    window.location.reload()
+  })
+
+  return (
+    <details className={styles.changes}>
+      <summary>{words.title}</summary>
+      <form className={styles.entry} onSubmit={save} noValidate>
+        <div className={styles.wide}>
+          <Choice
+            label={words.kind}
+            options={(['ph', 'ec', 'jar'] as const).map((value) => ({
+              value,
+              label: words.kinds[value],
+            }))}
+            {...form.register('kind')}
+          />
+        </div>
+        {values.kind === 'jar' ? (
+          <>
+            <SelectField
+              label={words.product}
+              error={errorOf('amendmentId')}
+              {...form.register('amendmentId')}
+            >
+              <option value="">{words.chooseProduct}</option>
+              {page.correctors.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+            <TextField
+              label={words.target}
+              inputMode="decimal"
+              error={errorOf('target')}
+              {...form.register('target')}
+            />
+            <TextField
+              label={words.days}
+              inputMode="numeric"
+              error={errorOf('days')}
+              {...form.register('days')}
+            />
+            <div className={styles.wide}>
+              {values.jars.map((jar, index) => (
+                <div key={jar.key} className={styles.jar}>
+                  <TextField
+                    label={words.dose(index + 1)}
+                    inputMode="decimal"
+                    error={errorOf(`points.${index}.gPerL`)}
+                    {...form.register(`jars.${index}.gPerL`)}
+                  />
+                  <TextField
+                    label={words.phOfJar(index + 1)}
+                    inputMode="decimal"
+                    error={errorOf(`points.${index}.ph`)}
+                    {...form.register(`jars.${index}.ph`)}
+                  />
+                </div>
+              ))}
+              <p className={styles.note}>{words.jarHint}</p>
+            </div>
+          </>
+        ) : (
+          <>
+            <TextField
+              label={values.kind === 'ph' ? words.phValue : words.ecValue}
+              inputMode="decimal"
+              error={errorOf('value')}
+              {...form.register('value')}
+            />
+            <SelectField label={words.method} {...form.register('method')}>
+              {Object.entries(words.methods)
+                .filter(([method]) => values.kind === 'ph' || method !== 'strip')
+                .map(([method, name]) => (
+                  <option key={method} value={method}>
+                    {name}
+                  </option>
+                ))}
+            </SelectField>
+            {values.kind === 'ec' && (
+              <TextField
+                label={words.temperature}
+                hint={words.temperatureHint}
+                inputMode="decimal"
+                error={errorOf('tempC')}
+                {...form.register('tempC')}
+              />
+            )}
+          </>
+        )}
+        <div className={styles.wide}>
+          <ProblemNotice problem={problem} />
+          <Button type="submit">{words.save}</Button>
+        </div>
+      </form>
+    </details>
+  )
+}

@@ -1,0 +1,56 @@
+/** The form of a reading as typed. */
+export interface ReadingValues {
+  kind: 'ph' | 'ec' | 'jar'
+  value: string
+  method: string
+  tempC: string
+  amendmentId: string
+  target: string
+  days: string
+  jars: { key: string; gPerL: string; ph: string }[]
+}
+
+export const READING_DEFAULTS: ReadingValues = {
+  kind: 'ph',
+  value: '',
+  method: '1:2',
+  tempC: '20',
+  amendmentId: '',
+  target: '',
+  days: '14',
+  jars: ['0', '1', '2', '4'].map((gPerL) => ({ key: gPerL, gPerL, ph: '' })),
+}
+
+/** A typed number, with a decimal comma too; null where it is none, so that the server names its field. */
+export function readNumber(text: string): number | null {
+  const plain = text.trim().replace(',', '.')
+  return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : null
+}
+
+/** What is sent. Jars without a pH at the end were not made. */
+export function readingBody(values: ReadingValues): unknown {
+  const { kind, method, amendmentId } = values
+  switch (kind) {
+    case 'ph':
+      return { kind, method, value: readNumber(values.value) }
+    case 'ec':
+      return {
+        kind,
+        method: method === 'strip' ? '1:2' : method,
+        value: readNumber(values.value),
+        tempC: readNumber(values.tempC),
+      }
+    case 'jar': {
+      const last = values.jars.findLastIndex(({ ph }) => ph.trim() !== '')
+      return {
+        kind,
+        amendmentId,
+        target: readNumber(values.target),
+        days: readNumber(values.days),
+        points: values.jars
+          .slice(0, Math.max(3, last + 1))
+          .map(({ gPerL, ph }) => ({ gPerL: readNumber(gPerL), ph: readNumber(ph) })),
+      }
+    }
+  }
+}

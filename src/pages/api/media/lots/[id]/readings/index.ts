@@ -1,0 +1,11 @@
+import { lotParamsSchema } from '../../../../../../messages/media/lots'
+import { newReadingSchema } from '../../../../../../messages/media/readings'
+import { defineEndpoint } from '../../../../../../server/defineEndpoint'
+import { newReading } from '../../../../../../server/media/newReading'
+
+export const POST = defineEndpoint({
+  params: lotParamsSchema,
+  body: newReadingSchema,
+  status: 201,
+  handle: ({ db, params, body, now }) => newReading(db, params.id, body, now),
+})

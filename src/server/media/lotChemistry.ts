@@ -1,0 +1,207 @@
+import {
+  blendPh,
+  type Dose,
+  ecBand,
+  nitrogenBudget,
+  nitrogenSpanWeeks,
+  pkBalance,
+  type WaterDrift,
+  waterDrift,
+} from '../../core/chemistry'
+import { areaAt } from '../../core/containers'
+import { lotComponents } from '../../core/recondition'
+import { referenceEvapotranspiration, weeklyTemperatures } from '../../core/season'
+import { type Why, whyInput } from '../../core/why'
+import { presentInnings } from '../../data/media/lots'
+import type { Site } from '../../data/site/site'
+import type { LotChemistry, LotWhyKey } from '../../messages/media/lots'
+import { dayAt } from '../clock'
+import { plantingDay } from '../recondition/buildRecipe'
+import type { LotFacts, Tables } from './lotFacts'
+
+export interface ChemistryOfLot {
+  readonly view: LotChemistry
+  readonly why: Partial<Record<LotWhyKey, Why>>
+}
+
+const SEASON_MONTHS = 6
+
+/** pH, salts and nitrogen of a lot over its crop's season, each with its reason; null for an empty or unplanted lot. */
+export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): ChemistryOfLot | null {
+  const { crop, lot, ph, ecSme } = facts
+  if (facts.components.length === 0 || !crop || !ph) return null
+  const present = presentInnings(lot)
+  const components = lotComponents(facts.components, facts.measured)
+  const blend = blendPh({ components })
+  const amendments = dosesOf(facts, tables)
+  const startDate = present?.startedOn ?? plantingDay(crop, tables.today)
+  const weeks = Math.ceil(nitrogenSpanWeeks(crop))
+  const budget = nitrogenBudget({
+    components,
+    crop,
+    amendments: present ? amendments : [],
+    weeks,
+    weeklyMeanTempC: weeklyTemperatures({
+      monthlyMeanTempC: site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2),
+      startDate,
+      weeks,
+    }),
+  })
+  const pk = pkBalance({ components, crop, amendments: present ? amendments : [] })
+  const water = driftOf(facts, site, blend.buffer)
+  const buffer = facts.buffer ?? { value: blend.buffer, measuredOn: null }
+  return {
+    view: {
+      cropName: crop.name,
+      growing: present !== null,
+      buffer,
+      freeLimeGPerL: blend.freeLimeGPerL,
+      unreactedLimeGPerL: facts.unreactedLimeGPerL,
+      ecBand: ecSme ? ecBand({ value: ecSme.value, method: 'SME' }) : null,
+      drift: water?.drift ?? null,
+      nitrogen: {
+        weeks: budget.weeks.map(({ week, released, immobilised, demand, uptake }) => ({
+          week,
+          released,
+          tiedUp: immobilised,
+          wanted: demand,
+          taken: uptake,
+        })),
+        coverage: budget.coverage,
+        coverageRange: budget.coverageRange,
+        firstShortWeek: budget.firstShortWeek,
+        missingMgPerL: budget.missingMgPerL,
+      },
+      p: pk.p,
+      k: pk.k,
+      added: addedOf(facts, tables),
+    },
+    why: {
+      buffer: {
+        rule: facts.buffer ? 'buffer.jar' : 'buffer.composition',
+        source: facts.buffer ? 'you' : 'buffer',
+        ...(facts.buffer?.measuredOn ? { measuredOn: facts.buffer.measuredOn } : {}),
+        inputs: facts.buffer
+          ? [whyInput('estimate', blendPh({ components: facts.components }).buffer, 'g/L/pH')]
+          : [],
+      },
+      freeLime: {
+        rule: 'freeLime',
+        source: 'buffer',
+        inputs: [
+          whyInput(
+            'limeOfParts',
+            Math.max(0, blend.freeLimeGPerL - facts.unreactedLimeGPerL),
+            'g/L',
+          ),
+          whyInput('limeUnreacted', facts.unreactedLimeGPerL, 'g/L'),
+        ],
+      },
+      ...(water && {
+        drift: {
+          rule: 'drift',
+          source: 'drift',
+          inputs: [
+            whyInput('alkalinity', site.tapWater.alkalinityMgPerL / 1000, 'g/L'),
+            whyInput('waterGiven', water.litresApplied, 'L'),
+            whyInput('limeInWater', water.drift.limeEquivalentG, 'g'),
+            whyInput('mixInPot', water.mediaLitres, 'L'),
+            whyInput('buffer', blend.buffer, 'g/L/pH'),
+            whyInput('phHigh', crop.pHHigh, 'pH'),
+          ],
+        },
+      }),
+      nitrogen: {
+        rule: 'nitrogen.season',
+        source: 'nitrogen',
+        range: budget.coverageRange,
+        inputs: [
+          whyInput('demand', budget.demandMgPerL / 1000, 'g/L'),
+          whyInput('nitrogenStart', budget.initialMgPerL / 1000, 'g/L'),
+          whyInput('nitrogenReleased', budget.releasedMgPerL / 1000, 'g/L'),
+          whyInput('nitrogenTiedUp', budget.immobilisedMgPerL / 1000, 'g/L'),
+          whyInput('nitrogenWashedOut', budget.leachedMgPerL / 1000, 'g/L'),
+          whyInput('firstShortWeek', budget.firstShortWeek, 'weeks'),
+        ],
+      },
+      pk: {
+        rule: 'pk',
+        source: 'nitrogen',
+        inputs: [
+          whyInput('pGiven', pk.pGiven / 1000, 'g/L'),
+          whyInput('pNeed', pk.pNeed / 1000, 'g/L'),
+          whyInput('kGiven', pk.kGiven / 1000, 'g/L'),
+          whyInput('kNeed', pk.kNeed / 1000, 'g/L'),
+        ],
+      },
+    },
+  }
+}
+
+/** Doses mixed in since this innings began, per litre of what is there. */
+function dosesOf({ lot }: LotFacts, { amendments, timeZone }: Tables): Dose[] {
+  const started = presentInnings(lot)?.startedOn
+  if (!started || !(lot.contents.litres > 0)) return []
+  return lot.ledger
+    .filter(({ at }) => dayAt(timeZone, at) >= started)
+    .flatMap(({ doses }) => doses)
+    .flatMap(({ amendmentId, grams }) => {
+      const amendment = amendments.get(amendmentId)
+      const gPerL = grams / lot.contents.litres
+      return amendment && gPerL > 0 ? [{ amendment, gPerL }] : []
+    })
+}
+
+function addedOf({ lot }: LotFacts, { amendments, timeZone }: Tables): LotChemistry['added'] {
+  return lot.ledger
+    .flatMap(({ at, doses }) =>
+      doses.map(({ amendmentId, grams }) => ({
+        on: dayAt(timeZone, at),
+        name: amendments.get(amendmentId)?.name ?? amendmentId,
+        grams,
+      })),
+    )
+    .reverse()
+}
+
+/** What the tap water does to the pH of one container over the warm half of the year. */
+function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site, buffer: number) {
+  if (!container || !crop || !ph) return null
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  const mediaLitres = container.litres * Math.min(1, lot.contents.litres / room)
+  const rimM2 = areaAt({ shape: container.shape, zCm: container.shape.heightCm }) / 10_000
+  const litresApplied = waterGiven(site, crop.kc, rimM2)
+  const drift: WaterDrift = waterDrift({
+    alkalinity: site.tapWater.alkalinityMgPerL,
+    litresApplied,
+    mediaLitres,
+    buffer,
+    ph: ph.value,
+    phHigh: crop.pHHigh,
+    months: SEASON_MONTHS,
+  })
+  return { drift, litresApplied, mediaLitres }
+}
+
+/** Of what falls on the rim, leaves keep half off. */
+const RAIN_REACHING_SHARE = 0.5
+
+/** Water a container is given in the six warmest months, L: what it loses less the rain that reaches it. */
+function waterGiven(site: Site, kc: number, rimM2: number): number {
+  return site.climateByMonth
+    .map(({ tMinC, tMaxC, rainMm }, month) => {
+      const et0MmPerDay = referenceEvapotranspiration({
+        latitudeDeg: site.latitudeDeg,
+        dayOfYear: Math.round(30.4 * month + 15),
+        tMinC,
+        tMaxC,
+      })
+      return {
+        warmth: tMinC + tMaxC,
+        litres: Math.max(0, et0MmPerDay * 30.4 * kc - RAIN_REACHING_SHARE * rainMm) * rimM2,
+      }
+    })
+    .sort((a, b) => b.warmth - a.warmth)
+    .slice(0, SEASON_MONTHS)
+    .reduce((sum, { litres }) => sum + litres, 0)
+}

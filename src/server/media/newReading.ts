@@ -1,0 +1,77 @@
+import { convertEc, ecAt25, jarTest } from '../../core/chemistry'
+import { DomainError } from '../../core/errors'
+import { listAmendments } from '../../data/chemistry/amendments'
+import { NotFound } from '../../data/errors'
+import { addMeasurement } from '../../data/media/lots'
+import { readSite } from '../../data/site/site'
+import type { NewReading, ReadingAnswer } from '../../messages/media/readings'
+import type { OpenDatabase } from '../database'
+
+/**
+ * Keeps a reading of a lot: salts as saturated extract at 25 °C, whatever they were read with; a jar test as the
+ * buffer it implies.
+ */
+export async function newReading(
+  db: OpenDatabase,
+  lotId: number,
+  reading: NewReading,
+  at: Date,
+): Promise<ReadingAnswer> {
+  switch (reading.kind) {
+    case 'ph':
+      await addMeasurement(db, lotId, {
+        quantity: 'ph',
+        value: reading.value,
+        method: reading.method,
+        at,
+        readAs: { value: reading.value, unit: 'pH' },
+      })
+      return { quantity: 'ph', value: reading.value }
+    case 'ec': {
+      const { value, method, tempC } = reading
+      const { tapWater } = await readSite(db)
+      const ecSme = convertEc({
+        value: ecAt25({ ec: value, tempC }),
+        from: method,
+        to: 'SME',
+        waterEc: tapWater.ecDsPerM,
+      })
+      await addMeasurement(db, lotId, {
+        quantity: 'ecSme',
+        value: ecSme,
+        method,
+        at,
+        readAs: { value, unit: 'dS/m', tempC },
+      })
+      return { quantity: 'ecSme', value: ecSme }
+    }
+    case 'jar':
+      return keepJarTest(db, lotId, reading, at)
+  }
+}
+
+async function keepJarTest(
+  db: OpenDatabase,
+  lotId: number,
+  { amendmentId, target, days, points }: Extract<NewReading, { kind: 'jar' }>,
+  at: Date,
+): Promise<ReadingAnswer> {
+  const found = (await listAmendments(db)).find(({ amendment }) => amendment.id === amendmentId)
+  if (!found) throw new NotFound('That product is not in the list.')
+  const test = jarTest({ points, target, days, material: found.amendment })
+  if (test.buffer === null) {
+    throw new DomainError(
+      'out-of-range',
+      'The untreated jar is too near to the pH wanted to tell how strongly the mix holds on.',
+      { field: 'target' },
+    )
+  }
+  await addMeasurement(db, lotId, {
+    quantity: 'buffer',
+    value: test.buffer,
+    method: 'jar test',
+    at,
+    readAs: { value: test.gPerL, unit: 'g/L' },
+  })
+  return { quantity: 'buffer', value: test.buffer, gPerL: test.gPerL, weeks: test.weeks }
+}
