@@ -1,11 +1,11 @@
 import { BarChart, LineChart, ScatterChart } from 'echarts/charts'
 import { GridComponent, MarkAreaComponent } from 'echarts/components'
 import { type EChartsType, init, use } from 'echarts/core'
-import { LabelLayout } from 'echarts/features'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Axis, ChartSpec, Series, Tone } from './chartSpec'
+import { spreadLabels } from './spreadLabels'
 
-use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, LabelLayout, SVGRenderer])
+use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, SVGRenderer])
 
 export type Palette = Readonly<Record<Tone | 'band' | 'short', string>>
 
@@ -29,6 +29,7 @@ export function drawChart(element: HTMLElement): { chart: EChartsType; remove: (
 export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx: number) {
   const text = { color: colours.quiet, fontFamily: font, fontSize: fontPx }
   const [firstSeries] = spec.series
+  const shifts = spreadLabels(spec)
   return {
     animation: false,
     textStyle: text,
@@ -46,8 +47,8 @@ export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx
       nameTextStyle: { ...text, align: 'left' },
       splitNumber: 4,
     },
-    series: spec.series.map((series) => ({
-      ...seriesOf(series, colours, text),
+    series: spec.series.map((series, index) => ({
+      ...seriesOf(series, colours, text, shifts[index] ?? 0),
       ...(series === firstSeries ? stretchesOf(spec, colours, text) : {}),
     })),
   }
@@ -70,7 +71,7 @@ function axisOf(axis: Axis, text: object, colours: Palette) {
   }
 }
 
-function seriesOf(series: Series, colours: Palette, text: object) {
+function seriesOf(series: Series, colours: Palette, text: object, shiftPx: number) {
   const colour = colours[series.tone]
   const data = series.points.map(([x, y]) => [x, y])
   const label = { ...text, color: colour, formatter: series.name }
@@ -94,8 +95,7 @@ function seriesOf(series: Series, colours: Palette, text: object) {
         showSymbol: series.nameAt === 'peak',
         symbolSize: 0,
         lineStyle: { color: colour, width: 2, type: series.dashed ? ('dashed' as const) : 'solid' },
-        endLabel: { show: series.nameAt !== 'peak', distance: 6, ...label },
-        labelLayout: { moveOverlap: 'shiftY' as const },
+        endLabel: { show: series.nameAt !== 'peak', distance: 6, offset: [0, shiftPx], ...label },
       }
     case 'dots':
       return {

@@ -1,0 +1,43 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import type { ChartSpec } from './chartSpec'
+import { chartRows } from './chartSpec'
+import { spreadLabels } from './spreadLabels'
+
+const line = (name: string, ...ys: number[]) => ({
+  kind: 'line' as const,
+  name,
+  tone: 'ink' as const,
+  points: ys.map((y, x) => [x, y] as const),
+})
+const spec = (...series: ChartSpec['series'][number][]): ChartSpec => ({
+  title: 'T',
+  says: 'S',
+  x: { name: 'week', unit: '' },
+  y: { name: 'nitrogen', unit: 'mg/L', min: 0, max: 100 },
+  series,
+})
+
+test('names at the end of lines never stand on each other', () => {
+  const shift = spreadLabels(spec(line('a', 0, 1), line('b', 0, 1.5), line('c', 0, 80)))
+  const px = [1, 1.5, 80].map((y, i) => ((100 - y) / 100) * 190 + (shift[i] ?? 0))
+  const sorted = [...px].sort((a, b) => a - b)
+  assert.ok(sorted.slice(1).every((y, i) => y - (sorted[i] ?? 0) >= 15 - 1e-9))
+  assert.equal(shift[0], 0, 'the lowest keeps its place')
+  assert.equal(shift[2], 0, 'one with room keeps its place')
+  assert.ok((px[1] ?? 0) < (px[0] ?? 0), 'the higher line has the higher name')
+})
+
+test('a name at the peak takes no room at the end', () => {
+  const shift = spreadLabels(spec({ ...line('a', 9, 1), nameAt: 'peak' }, line('b', 0, 1)))
+  assert.deepEqual(shift, [0, 0])
+})
+
+test('the numbers of a chart are one table, with a gap where a series has no point', () => {
+  const rows = chartRows(spec(line('a', 5, 6), { ...line('b', 7), tone: 'ok' }))
+  assert.deepEqual(rows, [
+    ['week', 'a (mg/L)', 'b (mg/L)'],
+    [0, 5, 7],
+    [1, 6, ''],
+  ])
+})
