@@ -1,19 +1,24 @@
 import { type RetentionCurve, suctionAt } from './retention'
 
-/** Below this n Mualem's curve falls off a cliff at saturation: it is taken as linear up to the suction below. */
-const STEEP_BELOW_N = 1.3
-const STEEP_UP_TO_CM = 0.5
+/**
+ * Suction up to which conductivity is taken as linear, cm. Below n = 2 Mualem's curve leaves saturation vertically, and
+ * below 1.3 it falls off a cliff there (Vogel et al. 2001 give fine soils an air entry for the same reason).
+ */
+export function linearUpToCm(n: number): number {
+  if (n < 1.3) return 0.5
+  return n < 2 ? 0.05 : 0
+}
 
 /**
- * Unsaturated hydraulic conductivity, cm/s (Mualem 1976 with van Genuchten 1980, exponent ½). For n below 1.3 it
- * goes in a straight line from Ks at 0 to Mualem's value at 0.5 cm.
+ * Unsaturated hydraulic conductivity, cm/s (Mualem 1976 with van Genuchten 1980, exponent ½), in a straight
+ * line next to saturation where the curve is too steep there.
  * @param suctionCm positive head in cm of water; 0 or less means saturated
  */
 export function conductivity(curve: RetentionCurve, ksCmPerS: number, suctionCm: number): number {
   if (!(suctionCm > 0)) return ksCmPerS
-  if (curve.n < STEEP_BELOW_N && suctionCm < STEEP_UP_TO_CM) {
-    const there = mualem(curve, STEEP_UP_TO_CM)
-    return ksCmPerS * (1 + (there - 1) * (suctionCm / STEEP_UP_TO_CM))
+  const linearCm = linearUpToCm(curve.n)
+  if (suctionCm < linearCm) {
+    return ksCmPerS * (1 + (mualem(curve, linearCm) - 1) * (suctionCm / linearCm))
   }
   return ksCmPerS * mualem(curve, suctionCm)
 }

@@ -1,3 +1,4 @@
+import { linearUpToCm } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
 import { suctionAt } from '../retention'
 import type { Grid } from './grid'
@@ -7,9 +8,12 @@ const GRAVITY = 981
 const DISCHARGE = 0.6
 /** 1/cm: a wholly saturated column could not be solved without any give. */
 const STORAGE = 1e-6
-const NEWTON_MOST = 14
-const STEEP_BELOW_N = 1.3
-const STEEP_UP_TO_CM = 0.5
+const NEWTON_MOST = 12
+const PICARD_MOST = 40
+/** Error in a cell's water content at which a stage counts as solved. */
+const THETA_SOLVED = 1e-7
+/** Share of the pores filled up to which a dry cell may be wetted, or a full one dried, in one iteration. */
+const NEARLY_FULL = 0.98
 /** Drier than this share of its pores a cell is updated by its water content, not its suction: suction runs away. */
 const DRY_SATURATION = 0.85
 
@@ -90,12 +94,13 @@ export class Column {
       const ratio = x / (1 + x)
       this.water[i] = cell * (thetaR + (thetaS - thetaR) * y)
       this.capacity[i] = cell * (STORAGE + ((thetaS - thetaR) * m * n * x * y) / (h * (1 + x)))
-      if (n < STEEP_BELOW_N && h < STEEP_UP_TO_CM) {
-        const xe = (alpha * STEEP_UP_TO_CM) ** n
+      const linearCm = linearUpToCm(n)
+      if (h < linearCm) {
+        const xe = (alpha * linearCm) ** n
         const inner = 1 - (xe / (1 + xe)) ** m
         const there = (1 + xe) ** (-m / 2) * inner * inner
-        this.conductivity[i] = ksCmPerS * (1 + (there - 1) * (h / STEEP_UP_TO_CM))
-        this.slope[i] = (ksCmPerS * (1 - there)) / STEEP_UP_TO_CM
+        this.conductivity[i] = ksCmPerS * (1 + (there - 1) * (h / linearCm))
+        this.slope[i] = (ksCmPerS * (1 - there)) / linearCm
         continue
       }
       const power = ratio ** m
@@ -171,8 +176,9 @@ export class Column {
     if (head >= 0) return { k: ksCmPerS, slope: 0 }
     const { alpha, n } = curve
     const m = 1 - 1 / n
-    const steep = n < STEEP_BELOW_N && -head < STEEP_UP_TO_CM
-    const h = steep ? STEEP_UP_TO_CM : -head
+    const linearCm = linearUpToCm(n)
+    const steep = -head < linearCm
+    const h = steep ? linearCm : -head
     const x = (alpha * h) ** n
     const ratio = x / (1 + x)
     const power = ratio ** m
@@ -181,8 +187,8 @@ export class Column {
     const there = root * inner * inner
     if (steep) {
       return {
-        k: ksCmPerS * (1 + (there - 1) * (-head / STEEP_UP_TO_CM)),
-        slope: (ksCmPerS * (1 - there)) / STEEP_UP_TO_CM,
+        k: ksCmPerS * (1 + (there - 1) * (-head / linearCm)),
+        slope: (ksCmPerS * (1 - there)) / linearCm,
       }
     }
     const dRoot = ((-m / 2) * (n * ratio * root)) / h
@@ -252,21 +258,40 @@ export class Column {
   }
 
   /**
-   * Solves water(ψ) − stageS · inflow(ψ) = base for the heads.
+   * Solves water(ψ) − stageS · inflow(ψ) = base for the heads: Newton's method, and where that circles (conductivity
+   * bends sharply next to saturation) once more with the slope of conductivity left out (Picard's method), which
+   * creeps but does not circle.
    * @param base cm³ in each cell
-   * @param toleranceMl largest residual allowed in a cell, cm³
+   * @param start heads to begin from
    * @returns how many iterations it took, or 0 where it did not come to an end
    */
   solve(
     base: Float64Array,
+    start: Float64Array,
     stageS: number,
     pondMl: number,
     supplyMlPerS: number,
-    toleranceMl: number,
   ): number {
-    const { cells } = this.grid
-    for (let iteration = 1; iteration <= NEWTON_MOST; iteration++) {
+    const newton = this.iterate(base, stageS, pondMl, supplyMlPerS, NEWTON_MOST, true)
+    if (newton > 0) return newton
+    this.psi.set(start)
+    const picard = this.iterate(base, stageS, pondMl, supplyMlPerS, PICARD_MOST, false)
+    return picard > 0 ? NEWTON_MOST : 0
+  }
+
+  private iterate(
+    base: Float64Array,
+    stageS: number,
+    pondMl: number,
+    supplyMlPerS: number,
+    most: number,
+    newton: boolean,
+  ): number {
+    const { cells, volume } = this.grid
+    let before = Number.POSITIVE_INFINITY
+    for (let iteration = 1; iteration <= most; iteration++) {
       this.evaluate()
+      if (!newton) this.slope.fill(0)
       for (let i = 0; i < cells; i++) {
         this.diagonal[i] = this.capacity[i] as number
         this.lower[i] = 0
@@ -278,12 +303,14 @@ export class Column {
         const wrong =
           (this.water[i] as number) - (base[i] as number) - stageS * (this.inflow[i] as number)
         this.residual[i] = -wrong
-        worst = Math.max(worst, Math.abs(wrong))
+        worst = Math.max(worst, Math.abs(wrong) / (volume[i] as number))
       }
       if (!Number.isFinite(worst)) return 0
-      if (worst <= toleranceMl) return iteration
+      if (worst <= THETA_SOLVED) return iteration
       if (!this.eliminate()) return 0
-      this.advance()
+      // Where a step made it worse, the next one is taken by half: two states may be circling each other.
+      this.advance(iteration > 2 && worst > 0.7 * before ? 0.5 : 1)
+      before = worst
     }
     return 0
   }
@@ -307,27 +334,28 @@ export class Column {
     return true
   }
 
-  /** Newton's step; in dry cells taken in water content, whose curve is the straighter one there. */
-  private advance(): void {
+  /**
+   * Newton's step. In dry cells it is taken in water content, whose curve is the straighter one there; in wet cells no
+   * step may cross far over the bend at saturation at once.
+   */
+  private advance(share: number): void {
     const { cells, volume, layer } = this.grid
     for (let i = 0; i < cells; i++) {
       const { curve } = this.layers[layer[i] as number] as MediaLayer
       const head = this.psi[i] as number
-      const change = this.step[i] as number
+      const change = share * (this.step[i] as number)
       const range = curve.thetaS - curve.thetaR
       const theta = (this.water[i] as number) / (volume[i] as number)
       const saturation = (theta - curve.thetaR) / range
       if (head < 0 && saturation < DRY_SATURATION) {
         const next = theta + ((this.capacity[i] as number) / (volume[i] as number)) * change
         const lowest = curve.thetaR + 1e-9 * range
-        if (next < curve.thetaR + 0.98 * range) {
-          this.psi[i] = -Math.min(1e6, suctionAt(curve, Math.max(lowest, next)))
-          continue
-        }
-        this.psi[i] = -suctionAt(curve, curve.thetaR + 0.98 * range)
+        const wettest = curve.thetaR + NEARLY_FULL * range
+        this.psi[i] = -Math.min(1e6, suctionAt(curve, Math.min(wettest, Math.max(lowest, next))))
         continue
       }
-      this.psi[i] = head + change
+      const bend = suctionAt(curve, curve.thetaR + (head >= 0 ? NEARLY_FULL : 0.6) * range)
+      this.psi[i] = Math.max(-bend, head + change)
     }
   }
 }
