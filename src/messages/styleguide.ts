@@ -10,6 +10,7 @@ export interface StyleguidePage {
   readonly trough: PotView
   readonly bowl: PotView
   readonly layered: PotView
+  readonly onFiller: PotView
   /** The first pot, watered with two litres. */
   readonly frames: readonly PotFrame[]
   readonly innings: readonly InningsMark[]

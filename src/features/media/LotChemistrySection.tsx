@@ -102,10 +102,13 @@ function Values({ chemistry, asking }: { chemistry: LotChemistry; asking: Asking
   )
 }
 
+/** Later than this it has been turned over anyway. */
+const FAR_OFF_MONTHS = 24
+
 /** What the water does to an acid lover, and what would hold it. */
 function Drift({ chemistry: { drift } }: { chemistry: LotChemistry }) {
   const { format } = useSite()
-  if (!drift || drift.monthsToLeave === null) return null
+  if (!drift || drift.monthsToLeave === null || drift.monthsToLeave > FAR_OFF_MONTHS) return null
   const months = drift.monthsToLeave
   const holds = [
     // Above the band already, rain water would only hold it there.

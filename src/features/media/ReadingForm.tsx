@@ -9,7 +9,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
 import { texts } from '../../ui/texts'
-import { showToastOnNextPage } from '../../ui/toast'
+import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
@@ -30,6 +30,7 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
   const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
 
   const save = form.handleSubmit(async (typed) => {
+    showToast(null)
     const answer = await send<ReadingAnswer>(
       'POST',
       `/api/media/lots/${page.id}/readings`,

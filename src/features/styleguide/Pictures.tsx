@@ -45,6 +45,10 @@ export function Pictures({ page }: { readonly page: StyleguidePage }) {
           <PotSection pot={page.layered} />
           <figcaption>{words.layered}</figcaption>
         </figure>
+        <figure>
+          <PotSection pot={page.onFiller} />
+          <figcaption>{words.onFiller}</figcaption>
+        </figure>
       </div>
       <h3>{words.played}</h3>
       <PotPlayer

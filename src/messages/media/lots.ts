@@ -403,7 +403,7 @@ export interface LotParams {
 }
 
 export const lotParamsSchema = Joi.object<LotParams>({
-  id: Joi.number().integer().min(1).required(),
+  id: Joi.number().integer().min(1).required().label('The number of the lot'),
 })
 
 export interface EntryParams extends LotParams {

@@ -155,5 +155,15 @@ test('jars that do not reach the pH wanted are told, and nothing is kept', async
     ),
     (error) => error instanceof DomainError && error.code === 'out-of-range',
   )
+  // Sulfur cannot lift a mix.
+  await assert.rejects(
+    newReading(
+      garden.db,
+      6,
+      { kind: 'jar', amendmentId: 'sulfur', target: 6, days: 14, points },
+      NOW,
+    ),
+    /leads away from it/,
+  )
   assert.equal((await chemistryOf(6)).buffer.measuredOn, null)
 })

@@ -60,9 +60,12 @@ async function keepJarTest(
   if (!found) throw new NotFound('That product is not in the list.')
   const test = jarTest({ points, target, days, material: found.amendment })
   if (test.buffer === null) {
+    const near = Math.abs(target - test.ph0) < 0.2
     throw new DomainError(
       'out-of-range',
-      'The untreated jar is too near to the pH wanted to tell how strongly the mix holds on.',
+      near
+        ? 'The untreated jar is too near to the pH wanted to tell how strongly the mix holds on.'
+        : `The untreated jar is past the pH wanted already, and ${found.amendment.name.toLowerCase()} leads away from it.`,
       { field: 'target' },
     )
   }

@@ -41,6 +41,7 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
     trough: potOf(fine, TROUGH, 17.5, 20),
     bowl: potOf(open, BOWL, 13, 12),
     layered: layeredPot(open, gravel),
+    onFiller: potOnFiller(open),
     innings: INNINGS,
     why: {
       rule: 'air',
@@ -63,6 +64,24 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
       air: potOf(open, { ...POT, heightCm: heightCm + 2.5 }, heightCm, null).airFraction,
     })),
     pots: nursery(open, fine),
+  }
+}
+
+/** The same mix over upturned pots: they hold no water, and the column above them is shorter. */
+function potOnFiller(mix: readonly Component[]): PotView {
+  const fillerCm = 7
+  const above = potOf(mix, POT, 21.5, 14)
+  const { curve, ksCmPerS } = blendMedia({ components: mix })
+  const { waterLitres, airLitres } = layeredCapacity({
+    shape: POT,
+    layers: [{ thicknessCm: 21.5 - fillerCm, curve, ksCmPerS }],
+    baseOffsetCm: fillerCm,
+  })
+  return {
+    ...above,
+    fillerCm,
+    airFraction: (curve.thetaS * airLitres) / (airLitres + waterLitres),
+    lowAirDepthCm: fillerCm + above.lowAirDepthCm,
   }
 }
 

@@ -71,6 +71,7 @@ export const styleguide = {
     trough: 'A trough, cut across',
     bowl: 'A hanging bowl',
     layered: 'The same mix over gravel: the wet zone moves up with it',
+    onFiller: 'On upturned pots: a shorter column, less air',
     strip: 'Innings strip',
     played: 'Watered with two litres: play it, or move the time',
   },
