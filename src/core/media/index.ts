@@ -1,4 +1,6 @@
+export { type AgedMedia, ageMedia } from './ageMedia'
 export { type Blend, blendMedia } from './blendMedia'
+export { calibrateFromPorosity, type PorosityCalibration } from './calibrateFromPorosity'
 export { conductivity } from './conductivity'
 export { type ContainerCapacity, containerCapacity } from './containerCapacity'
 export {

@@ -1,3 +1,4 @@
+export { type DryDown, dryDown, type WateringVerdict, wateringFit } from './dryDown'
 export {
   extraterrestrialRadiation,
   referenceEvapotranspiration,

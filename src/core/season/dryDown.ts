@@ -1,0 +1,132 @@
+import { areaAt, type ContainerShape, containerVolume } from '../containers'
+import { containerCapacity, type RetentionCurve, waterContent } from '../media'
+import { requireNumber } from '../validate'
+import { referenceEvapotranspiration } from './referenceEvapotranspiration'
+
+export interface DryDown {
+  readonly et0MmPerDay: number
+  /** What the container loses, L a day. */
+  readonly lossLPerDay: number
+  /** Water between container capacity and the refill point, L. */
+  readonly usableLitres: number
+  /** Days from capacity to the refill point; null where nothing is lost. */
+  readonly days: number | null
+  /** Weights to judge by lifting: container, dry mix and its water. */
+  readonly heftCapacityKg: number
+  readonly heftRefillKg: number
+  /** With every pore full: what a shelf or floor has to bear. */
+  readonly saturatedKg: number
+}
+
+const SLICES = 400
+
+/**
+ * How long a watered container lasts, and what it weighs wet and thirsty: reference evapotranspiration (Hargreaves &
+ * Samani 1985) times the crop's factor and its canopy, against the water between capacity and the refill point.
+ * @param bulkDensity of the dry mix, kg/L
+ * @param canopyCm2 of the crop; at least the area of the rim counts
+ * @param exposureFactor 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving
+ * @param refillSuctionCm 50, or 100 for plants that like it dry between waterings
+ * @param containerKg of the empty container
+ * @throws DomainError for impossible input
+ */
+export function dryDown({
+  curve,
+  bulkDensity,
+  shape,
+  fillHeightCm,
+  latitudeDeg,
+  dayOfYear,
+  tMinC,
+  tMaxC,
+  kc,
+  canopyCm2 = 0,
+  exposureFactor = 1,
+  refillSuctionCm = 50,
+  containerKg = 0,
+}: {
+  curve: RetentionCurve
+  bulkDensity: number
+  shape: ContainerShape
+  fillHeightCm: number
+  latitudeDeg: number
+  dayOfYear: number
+  tMinC: number
+  tMaxC: number
+  kc: number
+  canopyCm2?: number
+  exposureFactor?: number
+  refillSuctionCm?: number
+  containerKg?: number
+}): DryDown {
+  requireNumber('The bulk density', bulkDensity, { above: 0 })
+  requireNumber('The crop factor', kc, { min: 0, max: 3 })
+  requireNumber('The canopy in cm²', canopyCm2, { min: 0 })
+  requireNumber('The exposure', exposureFactor, { min: 0, max: 5 })
+  requireNumber('The refill suction in cm', refillSuctionCm, { above: 0, max: 15_000 })
+  requireNumber('The weight of the container', containerKg, { min: 0 })
+  const { waterLitres } = containerCapacity({ curve, shape, fillHeightCm })
+  const et0MmPerDay = referenceEvapotranspiration({ latitudeDeg, dayOfYear, tMinC, tMaxC })
+  const rimCm2 = areaAt({ shape, zCm: shape.heightCm })
+  const lossLPerDay = (et0MmPerDay * kc * exposureFactor * Math.max(rimCm2, canopyCm2)) / 10_000
+  const usableLitres = usable(curve, shape, fillHeightCm, refillSuctionCm)
+  const litres = containerVolume({ shape, fillHeightCm })
+  const dryKg = containerKg + bulkDensity * litres
+  return {
+    et0MmPerDay,
+    lossLPerDay,
+    usableLitres,
+    days: lossLPerDay > 0 ? usableLitres / lossLPerDay : null,
+    heftCapacityKg: dryKg + waterLitres,
+    heftRefillKg: dryKg + waterLitres - usableLitres,
+    saturatedKg: dryKg + curve.thetaS * litres,
+  }
+}
+
+/** Water above the refill point, height by height: a tall pot's top may be drier than that already. */
+function usable(
+  curve: RetentionCurve,
+  shape: ContainerShape,
+  fillHeightCm: number,
+  refillSuctionCm: number,
+): number {
+  const atRefill = waterContent(curve, refillSuctionCm)
+  const step = fillHeightCm / SLICES
+  let ml = 0
+  for (let i = 0; i < SLICES; i++) {
+    const zCm = (i + 0.5) * step
+    ml += Math.max(0, waterContent(curve, zCm) - atRefill) * areaAt({ shape, zCm }) * step
+  }
+  return ml / 1000
+}
+
+export type WateringVerdict = 'stays wet' | 'fits' | 'dries out'
+
+/**
+ * A watering habit against how long the container lasts. Watered more than twice as often as it dries, with less air
+ * than the crop wants, it stays wet: more air, or a taller pot. Watered later than a fifth past its time it dries out:
+ * a mix that holds more water, or a larger pot.
+ * @param days from capacity to the refill point; null where nothing is lost
+ * @param everyDays the habit
+ */
+export function wateringFit({
+  days,
+  airFraction,
+  cropAirMin,
+  everyDays,
+}: {
+  days: number | null
+  airFraction: number
+  cropAirMin: number
+  everyDays: number
+}): { readonly verdict: WateringVerdict; readonly change: 'more air' | 'more water' | null } {
+  requireNumber('The air after draining', airFraction, { min: 0, max: 1 })
+  requireNumber('The least air of the crop', cropAirMin, { min: 0, max: 1 })
+  requireNumber('The days between waterings', everyDays, { above: 0 })
+  const lasts = days ?? Number.POSITIVE_INFINITY
+  if (everyDays > 1.2 * lasts) return { verdict: 'dries out', change: 'more water' }
+  if (everyDays < 0.5 * lasts && airFraction < cropAirMin) {
+    return { verdict: 'stays wet', change: 'more air' }
+  }
+  return { verdict: 'fits', change: null }
+}
