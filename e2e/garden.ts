@@ -3,7 +3,19 @@ import { createRequire } from 'node:module'
 import { test as base, expect, type Page } from '@playwright/test'
 import { copyOfDemo, type Running, remove, startServer } from './server'
 
-/** Every test has a server and a garden of its own, and fails on any error the page reports. */
+/** Fails a test on any error its page reports. */
+async function withoutErrors(page: Page, use: (page: Page) => Promise<void>): Promise<void> {
+  const errors: string[] = []
+  page.on('pageerror', (error) => errors.push(error.message))
+  page.on('console', (message) => {
+    const refused = message.text().startsWith('Failed to load resource')
+    if (message.type() === 'error' && !refused) errors.push(message.text())
+  })
+  await use(page)
+  expect(errors, 'errors on the page').toEqual([])
+}
+
+/** Every test has a server and a garden of its own. */
 export const test = base.extend<{ garden: Running }>({
   garden: async ({}, use) => {
     const folder = copyOfDemo()
@@ -13,16 +25,23 @@ export const test = base.extend<{ garden: Running }>({
     remove(folder)
   },
   baseURL: async ({ garden }, use) => use(garden.address),
-  page: async ({ page }, use) => {
-    const errors: string[] = []
-    page.on('pageerror', (error) => errors.push(error.message))
-    page.on('console', (message) => {
-      const refused = message.text().startsWith('Failed to load resource')
-      if (message.type() === 'error' && !refused) errors.push(message.text())
-    })
-    await use(page)
-    expect(errors, 'errors on the page').toEqual([])
-  },
+  page: ({ page }, use) => withoutErrors(page, use),
+})
+
+/** For tests that only look: they share a server, since starting one takes longer than most of them. */
+export const lookingTest = base.extend<object, { shared: Running }>({
+  shared: [
+    async ({}, use) => {
+      const folder = copyOfDemo()
+      const server = await startServer(folder)
+      await use(server)
+      await server.stop()
+      remove(folder)
+    },
+    { scope: 'worker' },
+  ],
+  baseURL: async ({ shared }, use) => use(shared.address),
+  page: ({ page }, use) => withoutErrors(page, use),
 })
 
 export { expect }

@@ -1,16 +1,17 @@
 export { type AgedMedia, ageMedia } from './ageMedia'
 export { type Blend, blendMedia } from './blendMedia'
+export {
+  calibrateFromDrainTest,
+  type DrainCalibration,
+  type DrainTest,
+  type FurtherReading,
+} from './calibrateFromDrainTest'
 export { calibrateFromPorosity, type PorosityCalibration } from './calibrateFromPorosity'
 export { conductivity } from './conductivity'
 export { type ContainerCapacity, containerCapacity } from './containerCapacity'
-export {
-  type Drainage,
-  type DrainageInput,
-  type InitialState,
-  type Pour,
-  simulateDrainage,
-  timeToMl,
-} from './drainage/simulateDrainage'
+export type { DrainageInput, InitialState, Pour } from './drainage/drainageInput'
+export { type Drainage, simulateDrainage } from './drainage/simulateDrainage'
+export { timeToMl } from './drainage/timeToMl'
 export {
   drainedSuctions,
   type LayeredCapacity,

@@ -1,11 +1,9 @@
 import { linearUpToCm } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
 import { suctionAt } from '../retention'
+import { type Edges, flowIn, flowOut } from './edges'
 import type { Grid } from './grid'
 
-/** cm s⁻² */
-const GRAVITY = 981
-const DISCHARGE = 0.6
 /** 1/cm: a wholly saturated column could not be solved without any give. */
 const STORAGE = 1e-6
 const NEWTON_MOST = 12
@@ -16,13 +14,6 @@ const THETA_SOLVED = 1e-7
 const NEARLY_FULL = 0.98
 /** Drier than this share of its pores a cell is updated by its water content, not its suction: suction runs away. */
 const DRY_SATURATION = 0.85
-
-export interface Edges {
-  /** cm² of holes; null leaves the base open. */
-  readonly holeAreaCm2: number | null
-  /** Head of standing water at the base, cm; null for a base that drains freely. */
-  readonly waterTableCm: number | null
-}
 
 /**
  * A column of media and what flows through it: Richards' equation in its mass-conservative mixed form (Celia,
@@ -200,55 +191,37 @@ export class Column {
     }
   }
 
-  /** A seepage face: nothing leaves below zero pressure; holes may hold water back. */
   private base(): void {
     const { dz, baseArea } = this.grid
-    const half = 0.5 * (dz[0] as number)
-    const head = this.psi[0] as number
     const { ksCmPerS } = this.layers[0] as MediaLayer
-    const { waterTableCm, holeAreaCm2 } = this.edges
-    const k = 0.5 * ((this.conductivity[0] as number) + ksCmPerS)
-    const kSlope = 0.5 * (this.slope[0] as number)
-    const conductance = (baseArea * k) / half
-    const drive = head + half - (waterTableCm ?? 0)
-    const driveSlope = (baseArea * kSlope) / half
-    if (waterTableCm === null && drive <= 0) {
-      this.outflow = 0
-      this.outflowSlope = 0
-      return
-    }
-    if (holeAreaCm2 === null || waterTableCm !== null) {
-      this.outflow = conductance * drive
-      this.outflowSlope = conductance + driveSlope * drive
-      return
-    }
-    const c = 1 / (2 * GRAVITY * (DISCHARGE * holeAreaCm2) ** 2)
-    const flow = (2 * conductance * drive) / (1 + Math.sqrt(1 + 4 * c * conductance ** 2 * drive))
-    // Q + c G Q² = G s, differentiated for both G and s.
-    const bottom = 1 + 2 * c * conductance * flow
+    const { flow, slope } = flowOut({
+      head: this.psi[0] as number,
+      conductivity: this.conductivity[0] as number,
+      conductivitySlope: this.slope[0] as number,
+      ksCmPerS,
+      areaCm2: baseArea,
+      halfCm: 0.5 * (dz[0] as number),
+      ...this.edges,
+    })
     this.outflow = flow
-    this.outflowSlope = (conductance + driveSlope * (drive - c * flow * flow)) / bottom
+    this.outflowSlope = slope
   }
 
-  /** What stands on the surface or arrives goes in as fast as the top takes it; the rest stands. */
   private surface(stageS: number, pondMl: number, supplyMlPerS: number): void {
-    const { cells, dz, areaAbove } = this.grid
+    const { cells, dz, areaAbove, layer } = this.grid
     const top = cells - 1
-    const area = areaAbove[top] as number
-    const half = 0.5 * (dz[top] as number)
-    const { ksCmPerS } = this.layers[this.grid.layer[top] as number] as MediaLayer
-    const available = pondMl + stageS * supplyMlPerS
-    const conductance = (area * ksCmPerS) / half
-    const share = 1 + (conductance * stageS) / area
-    const most = (conductance * (available / area - (this.psi[top] as number) + half)) / share
-    const all = available / stageS
-    if (all <= most) {
-      this.infiltration = all
-      this.infiltrationSlope = 0
-    } else {
-      this.infiltration = most
-      this.infiltrationSlope = -conductance / share
-    }
+    const { ksCmPerS } = this.layers[layer[top] as number] as MediaLayer
+    const { flow, slope } = flowIn({
+      head: this.psi[top] as number,
+      ksCmPerS,
+      areaCm2: areaAbove[top] as number,
+      halfCm: 0.5 * (dz[top] as number),
+      stageS,
+      pondMl,
+      supplyMlPerS,
+    })
+    this.infiltration = flow
+    this.infiltrationSlope = slope
   }
 
   /** Water and flows at the present heads. */

@@ -3,7 +3,8 @@ import { test } from 'node:test'
 import { close, material } from '../../../../testing/tables'
 import { DomainError } from '../../errors'
 import { blendMedia, containerCapacity, layeredCapacity, waterContent } from '..'
-import { type DrainageInput, simulateDrainage } from './simulateDrainage'
+import type { DrainageInput } from './drainageInput'
+import { simulateDrainage } from './simulateDrainage'
 
 const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
 const layerOf = (id: string, thicknessCm: number) => {

@@ -1,45 +1,10 @@
-import type { ContainerShape } from '../../containers'
 import { DomainError } from '../../errors'
-import { requireNumber } from '../../validate'
 import { startSuction } from '../conductivity'
-import { drainedSuctions, layerSuctionAt, type MediaLayer, requireLayers } from '../layeredCapacity'
+import { drainedSuctions, layerSuctionAt, type MediaLayer } from '../layeredCapacity'
 import { Column } from './column'
+import { type DrainageInput, type Pour, requireDrainage } from './drainageInput'
 import { type Grid, gridOf } from './grid'
-
-/** Water poured onto the surface. */
-export interface Pour {
-  readonly atS: number
-  readonly millilitres: number
-  readonly durationS: number
-}
-
-export type InitialState =
-  /** The same suction everywhere. */
-  | { readonly kind: 'suction'; readonly cm: number }
-  /** As it stands after draining. */
-  | { readonly kind: 'drained' }
-  /** The same water content everywhere, m³ m⁻³. */
-  | { readonly kind: 'moisture'; readonly fraction: number }
-
-export interface DrainageInput {
-  readonly shape: ContainerShape
-  /** From the base up. */
-  readonly layers: readonly MediaLayer[]
-  readonly headspaceCm: number
-  readonly pours: readonly Pour[]
-  readonly initial: InitialState
-  readonly endS: number
-  readonly holeAreaCm2?: number
-  readonly profileTimesS?: readonly number[]
-  /** Height of an inert filler below the media. */
-  readonly baseOffsetCm?: number
-  /** Head of standing water at the base of the media. */
-  readonly waterTableCm?: number
-  /** For checking that an answer has converged: 2 halves the cells. */
-  readonly fineness?: number
-  /** For the same: 0.5 halves the error allowed in a step. */
-  readonly tolerance?: number
-}
+import { timeToMl } from './timeToMl'
 
 export interface Drainage {
   readonly outflow: { readonly tS: readonly number[]; readonly ml: readonly number[] }
@@ -242,32 +207,6 @@ function run(column: Column, grid: Grid, plan: Run): Drainage {
   }
 }
 
-/**
- * When so much had run out, read between the points of an outflow series; null where it never had.
- * @param tS times, s, rising
- * @param ml water run out by then, mL
- */
-export function timeToMl(
-  tS: readonly number[],
-  ml: readonly number[],
-  wantedMl: number,
-): number | null {
-  const last = ml.length - 1
-  if (!(wantedMl > 0)) return 0
-  if ((ml[last] as number) < wantedMl) return null
-  let low = 0
-  let high = last
-  while (high - low > 1) {
-    const middle = (low + high) >> 1
-    if ((ml[middle] as number) < wantedMl) low = middle
-    else high = middle
-  }
-  const from = ml[low] as number
-  const to = ml[high] as number
-  const share = to > from ? (wantedMl - from) / (to - from) : 1
-  return (tS[low] as number) + share * ((tS[high] as number) - (tS[low] as number))
-}
-
 function startHeads(
   column: Column,
   grid: Grid,
@@ -334,31 +273,4 @@ function notConverged(t: number, why: string): DomainError {
     `The drainage could not be worked out beyond ${t.toFixed(1)} s: ${why}. Try thicker layers or another start.`,
     { atS: t },
   )
-}
-
-function requireDrainage(input: DrainageInput): void {
-  const { shape, layers, headspaceCm, pours, initial, endS, baseOffsetCm = 0 } = input
-  requireLayers(shape, layers, baseOffsetCm)
-  requireNumber('The headspace in cm', headspaceCm, { min: 0 })
-  requireNumber('The end in s', endS, { above: 0, max: 60 * 86_400 })
-  for (const { atS, millilitres, durationS } of pours) {
-    requireNumber('The time of a pour in s', atS, { min: 0 })
-    requireNumber('The water poured in mL', millilitres, { min: 0 })
-    requireNumber('How long a pour takes in s', durationS, { above: 0 })
-    if (atS + durationS > endS) {
-      throw new DomainError('out-of-range', 'A pour must be over before the end.', {
-        field: 'pours',
-      })
-    }
-  }
-  if (initial.kind === 'suction') requireNumber('The suction at the start', initial.cm, { min: 0 })
-  if (initial.kind === 'moisture') {
-    requireNumber('The water content at the start', initial.fraction, { above: 0, max: 1 })
-  }
-  if (input.holeAreaCm2 !== undefined) {
-    requireNumber('The area of the holes in cm²', input.holeAreaCm2, { above: 0 })
-  }
-  if (input.waterTableCm !== undefined) {
-    requireNumber('The standing water in cm', input.waterTableCm, { min: 0 })
-  }
 }

@@ -1,0 +1,237 @@
+import type { EcBand, PkVerdict } from '../../core/chemistry'
+import type { ContainerShape } from '../../core/containers'
+import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
+import type { Why } from '../../core/why'
+
+/** One material of a mix, as its share of the volume. */
+export interface Stratum {
+  readonly materialId: string
+  readonly name: string
+  readonly group: MaterialGroup
+  readonly grainMm: number
+  readonly share: number
+}
+
+/** A number that was measured on a day, or only estimated. */
+export interface Reading {
+  readonly value: number
+  /** ISO date; null where it is an estimate. */
+  readonly measuredOn: string | null
+}
+
+export interface InningsMark {
+  readonly number: number
+  readonly cropName: string | null
+  readonly season: number
+  readonly outcome: 'well' | 'fair' | 'poor' | null
+  readonly open: boolean
+}
+
+export type LotState = 'working' | 'act' | 'turn-over' | 'growing' | 'store' | 'empty'
+
+/** The one sentence about a lot: which one it is and the numbers in it. */
+export type LotFinding =
+  | {
+      readonly kind: 'order-open'
+      readonly done: number
+      readonly steps: number
+      readonly orderId: number
+    }
+  | {
+      readonly kind: 'air-short'
+      readonly air: number
+      readonly airMin: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'ph-off'
+      readonly ph: number
+      readonly low: number
+      readonly high: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'salty'
+      readonly ecSme: number
+      readonly ecMax: number
+      readonly cropName: string
+    }
+  | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
+  | { readonly kind: 'season-over'; readonly cropName: string }
+  | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
+  | { readonly kind: 'in-store'; readonly bin: string }
+  | { readonly kind: 'unplanted' }
+  | { readonly kind: 'empty' }
+
+export interface LotRow {
+  readonly id: number
+  readonly name: string
+  readonly litres: number
+  /** What its containers hold when filled; null in a store bin. */
+  readonly roomLitres: number | null
+  readonly where: string
+  readonly strata: readonly Stratum[]
+  readonly innings: readonly InningsMark[]
+  readonly air: Reading | null
+  readonly ph: Reading | null
+  readonly state: LotState
+  readonly finding: LotFinding
+}
+
+export interface LotsPage {
+  /** The place the list was narrowed to. */
+  readonly place: string | null
+  readonly lots: readonly LotRow[]
+  readonly inPotsLitres: number
+  readonly inStoreLitres: number
+  /** Σ litres × innings. */
+  readonly litreInnings: number
+}
+
+/** One layer of what stands in a pot; layers are told from the base up. */
+export interface PotLayer {
+  readonly name: string
+  readonly thicknessCm: number
+  readonly curve: RetentionCurve
+  readonly ksCmPerS: number
+  readonly strata: readonly Stratum[]
+}
+
+/** A pot cut open: all that the picture needs. */
+export interface PotView {
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  /** Height of the media surface above the base. */
+  readonly surfaceCm: number
+  readonly curve: RetentionCurve
+  readonly strata: readonly Stratum[]
+  readonly lowAirDepthCm: number
+  readonly airFraction: number
+  readonly rootDepthCm: number | null
+  /** Where more than one mix stands in it; else it is all of `strata` and `curve`. */
+  readonly layers?: readonly PotLayer[]
+  /** Height of an inert filler on the base (upturned pots, foam): it holds no water. */
+  readonly fillerCm?: number
+}
+
+/** How a pot stands at a moment after water was poured. */
+export interface PotFrame {
+  readonly atS: number
+  /** Share of the pores filled, from the base up, in slices of equal height. */
+  readonly wetness: readonly number[]
+  readonly outMl: number
+  /** Water standing on the surface. */
+  readonly pondCm: number
+}
+
+export interface LedgerRow {
+  readonly id: number
+  readonly on: string
+  readonly kind: LedgerKind
+  readonly litres: number
+  readonly what: readonly {
+    readonly name: string
+    readonly amount: number
+    readonly unit: 'L' | 'g'
+  }[]
+  readonly note: string | null
+  readonly otherLotId: number | null
+  readonly workOrderId: number | null
+  /** What stood in the lot after this entry, L. */
+  readonly balance: number
+  readonly reversed: boolean
+  readonly canReverse: boolean
+}
+
+/** The numbers of a lot's page that can be asked why. */
+export type LotWhyKey =
+  | 'litres'
+  | 'air'
+  | 'lowAir'
+  | 'ph'
+  | 'ec'
+  | 'weight'
+  | 'buffer'
+  | 'freeLime'
+  | 'drift'
+  | 'nitrogen'
+  | 'pk'
+
+/** pH, salts and feed of a lot for its crop, or for the last one once more. */
+export interface LotChemistry {
+  readonly cropName: string
+  /** false: worked out as if the last crop were grown again. */
+  readonly growing: boolean
+  /** g CaCO3-equivalent per L and pH unit. */
+  readonly buffer: Reading
+  readonly freeLimeGPerL: number
+  /** Of that, from earlier corrections. */
+  readonly unreactedLimeGPerL: number
+  readonly ecBand: EcBand | null
+  readonly drift: {
+    readonly deltaPh: number
+    readonly phAfter: number | null
+    readonly monthsToLeave: number | null
+    readonly rainShare: number | null
+    readonly sulfurGPerL: number | null
+  } | null
+  readonly nitrogen: {
+    /** mg N per L in each week. */
+    readonly weeks: readonly {
+      readonly week: number
+      readonly released: number
+      readonly tiedUp: number
+      readonly wanted: number
+      readonly taken: number
+    }[]
+    readonly coverage: number
+    readonly coverageRange: readonly [number, number]
+    readonly firstShortWeek: number | null
+    readonly missingMgPerL: number
+  }
+  readonly p: PkVerdict
+  readonly k: PkVerdict
+  /** What was weighed in, newest first. */
+  readonly added: readonly {
+    readonly on: string
+    readonly name: string
+    readonly grams: number
+  }[]
+}
+
+export interface LotPage extends LotRow {
+  readonly version: number
+  readonly origin: string
+  readonly containers: readonly { readonly code: string; readonly name: string }[]
+  readonly pot: PotView | null
+  readonly potCount: number
+  readonly water: number | null
+  readonly totalPorosity: number | null
+  readonly bulkDensity: number | null
+  readonly ecSme: Reading | null
+  readonly ledger: readonly LedgerRow[]
+  readonly openOrderId: number | null
+  readonly chemistry: LotChemistry | null
+  /** Products a jar test can be made with. */
+  readonly correctors: readonly { readonly id: string; readonly name: string }[]
+  readonly why: Readonly<Partial<Record<LotWhyKey, Why>>>
+  readonly crop: {
+    readonly name: string
+    readonly airMin: number
+    readonly airMax: number
+    readonly pHLow: number
+    readonly pHHigh: number
+    readonly ecMaxSme: number
+  } | null
+  /** What would bring the air back for the same crop: worked out by the recipe solver. */
+  readonly remedy: {
+    readonly name: string
+    readonly litres: number
+    readonly airAfter: number
+  } | null
+  readonly materials: readonly {
+    readonly id: string
+    readonly name: string
+    readonly group: MaterialGroup
+  }[]
+}
