@@ -92,3 +92,32 @@ export async function openStyleguide(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(page.locator('[data-drawn="true"]')).toHaveCount(2)
 }
+
+/** Nothing may make a page wider than its window. */
+export async function expectNoSideways(page: Page): Promise<void> {
+  const wider = await page.evaluate(
+    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+  )
+  expect(wider, 'the page may not scroll sideways').toBeLessThanOrEqual(0)
+}
+
+/** All parts in one look: by axe, with a reason and a dialog open, and not too wide. */
+export async function expectPartsAccessible(
+  page: Page,
+  look: string,
+  baseURL: string,
+): Promise<void> {
+  await page.context().addCookies([{ name: 'innings-theme', value: look, url: baseURL }])
+  await openStyleguide(page)
+  await expect(page.locator('html')).toHaveAttribute('data-theme', look)
+  await page.getByRole('button', { name: /^Why this much air/ }).click()
+  await expectAccessible(page)
+  await page
+    .getByRole('region', { name: 'Why 20 % air?' })
+    .getByRole('button', { name: 'Close' })
+    .click()
+  await page.getByRole('button', { name: 'Open a dialog' }).click()
+  await expectAccessible(page)
+  await page.keyboard.press('Escape')
+  await expectNoSideways(page)
+}

@@ -1,5 +1,18 @@
 import { readFile } from 'node:fs/promises'
-import { expect, expectAccessible, openStyleguide, lookingTest as test } from './garden'
+import {
+  expect,
+  expectAccessible,
+  expectNoSideways,
+  expectPartsAccessible,
+  openStyleguide,
+  lookingTest as test,
+} from './garden'
+
+for (const look of ['light', 'dark']) {
+  test(`all parts are accessible in the ${look} look`, async ({ page, baseURL }) => {
+    await expectPartsAccessible(page, look, baseURL ?? '')
+  })
+}
 
 test('a key is a letter while typing, can be changed and switched off', async ({ page }) => {
   await page.goto('/turnover/new?lot=1')
@@ -190,4 +203,16 @@ test('on paper there is the page and nothing to press', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Add an entry' })).toBeHidden()
   await expect(page.getByRole('link', { name: 'Turnover', exact: true })).toBeHidden()
+})
+
+test('at twice the size nothing is cut off sideways', async ({ page }) => {
+  for (const address of ['/lots', '/lots/1', '/turnover', '/turnover/new?lot=1', '/styleguide']) {
+    await page.goto(address)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    // Half a desk is a desk at twice the size; the other is a tablet.
+    for (const width of [640, 820]) {
+      await page.setViewportSize({ width, height: 400 })
+      await expectNoSideways(page)
+    }
+  }
 })
