@@ -2,7 +2,7 @@ import { type Dose, type FeedPlan, feedPlan, nitrogenBudget } from '../chemistry
 import type { Batch } from './batch'
 import type { RecipeInput, StockAmendment } from './recipeTypes'
 
-/** A watering that wets a mix through and just runs out: a tenth of its volume. */
+/** A watering that wets a mix through and just runs out: a tenth of its volume (our own estimate). */
 const FEED_PER_LITRE = 0.1
 /** Strongest feed, mg N/L: tender roots bear less. */
 const STRONGEST = { seedling: 75, epiphyte: 100, other: 200 } as const

@@ -1,6 +1,7 @@
 import { linearUpToCm } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
 import { suctionAt } from '../retention'
+import { conductivitySlope } from './conductivitySlope'
 import { type Edges, flowIn, flowOut } from './edges'
 import type { Grid } from './grid'
 
@@ -127,8 +128,8 @@ export class Column {
         // Between layers: both half cells in series, each at the pressure upstream.
         const down = drive > 0
         const head = (down ? psi[j] : psi[i]) as number
-        const here = this.conductivityAt(layer[i] as number, head)
-        const above = this.conductivityAt(layer[j] as number, head)
+        const here = conductivitySlope(this.layers[layer[i] as number] as MediaLayer, head)
+        const above = conductivitySlope(this.layers[layer[j] as number] as MediaLayer, head)
         k = distance / (half / here.k + halfAbove / above.k)
         const kSlope =
           ((k * k) / distance) *
@@ -159,35 +160,6 @@ export class Column {
       this.diagonal[0] = (this.diagonal[0] as number) + stageS * this.outflowSlope
       this.diagonal[cells - 1] =
         (this.diagonal[cells - 1] as number) - stageS * this.infiltrationSlope
-    }
-  }
-
-  private conductivityAt(layer: number, head: number): { k: number; slope: number } {
-    const { curve, ksCmPerS } = this.layers[layer] as MediaLayer
-    if (head >= 0) return { k: ksCmPerS, slope: 0 }
-    const { alpha, n } = curve
-    const m = 1 - 1 / n
-    const linearCm = linearUpToCm(n)
-    const steep = -head < linearCm
-    const h = steep ? linearCm : -head
-    const x = (alpha * h) ** n
-    const ratio = x / (1 + x)
-    const power = ratio ** m
-    const inner = 1 - power
-    const root = (1 + x) ** (-m / 2)
-    const there = root * inner * inner
-    if (steep) {
-      return {
-        k: ksCmPerS * (1 + (there - 1) * (-head / linearCm)),
-        slope: (ksCmPerS * (1 - there)) / linearCm,
-      }
-    }
-    const dRoot = ((-m / 2) * (n * ratio * root)) / h
-    const dInner = (-m * n * power) / (h * (1 + x))
-    return {
-      // A floor, so that two bone-dry halves in series do not divide by nothing.
-      k: Math.max(1e-30, ksCmPerS * there),
-      slope: -ksCmPerS * (dRoot * inner * inner + 2 * root * inner * dInner),
     }
   }
 
