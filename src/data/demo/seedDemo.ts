@@ -7,7 +7,8 @@ import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
 import { siteSettings } from '../site/tables'
-import { AMENDMENT_STOCK, CONTAINERS, type DemoLot, LOTS, SITE, STOCK } from './scenario'
+import { type DemoLot, LOTS } from './demoLots'
+import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
 
 const DAY_MS = 86_400_000
 const YEAR_DAYS = 365

@@ -1,0 +1,83 @@
+import type { StepKind, ToolId, WaitReason } from '../../core/recondition'
+
+/** Words of the steps of a work order. */
+export const steps: Readonly<Record<StepKind, { title: string; how: string }>> = {
+  clear: {
+    title: 'Take the plants out, keep their tags',
+    how: 'Note what grew where. Healthy debris to the compost; anything ill into the bin.',
+  },
+  'tip-out': {
+    title: 'Lift off the mulch and tip the mix out on a sheet',
+    how: 'Old mulch stays out: mixed in, it would take the nitrogen.',
+  },
+  clean: {
+    title: 'Crumble it and pull out what does not crumble',
+    how: 'Fine roots may stay, they keep air. Take out thick roots, lumps, stones and labels.',
+  },
+  rewet: {
+    title: 'Wet it slowly: it had dried out so far that water ran down the side',
+    how: 'Sprinkle, fold, wait, sprinkle again, until a squeezed handful holds together and feels cool.',
+  },
+  workable: {
+    title: 'Squeeze a handful',
+    how: 'It should hold its shape and crumble at a flick. Too wet: spread it 8–10 cm deep and turn it daily. Too dry: sprinkle and fold.',
+  },
+  spread: {
+    title: 'Measure out and spread in layers',
+    how: 'Old mix first, then what is added, spread evenly over it.',
+  },
+  powders: {
+    title: 'Weigh the powders into a bucket of mix, then scatter',
+    how: 'Stir them through a bucket of the old mix first, then broadcast it over the whole heap.',
+  },
+  fold: {
+    title: 'Fold it over twice, then move the whole heap once',
+    how: 'From the edge to the middle, breaking lumps. Moving it to a new place mixes the corners in.',
+  },
+  moisten: {
+    title: 'Moisten until it crumbles at a flick',
+    how: 'A little water, fold, and feel again.',
+  },
+  rest: { title: 'Let it rest, covered', how: 'On the sheet or in closed tubs, out of rain.' },
+  retest: {
+    title: 'Test pH and salts again',
+    how: 'If pH is outside the band, wait two weeks more before you correct it.',
+  },
+  containers: {
+    title: 'Wash the containers, clear the holes',
+    how: 'A strong jet; disinfect after disease. Mesh or paper over the holes, feet below, no stones at the bottom: they lift the wet zone.',
+  },
+  fill: {
+    title: 'Fill, firm lightly, water, top up to the gap at the rim',
+    how: 'It settles a little with the first watering.',
+  },
+  leach: {
+    title: 'Run water through in three slow passes',
+    how: 'Let each pass drain before the next, then test the salts again.',
+  },
+  plant: { title: 'Label and plant', how: 'Another plant family than before where you can.' },
+}
+
+/** What a step is done with. */
+export const tools: Readonly<Record<ToolId, string>> = {
+  sheet: 'sheet',
+  gloves: 'gloves',
+  mask: 'mask',
+  goggles: 'goggles',
+  fork: 'fork or spade',
+  bucket: 'bucket',
+  scale: 'scale',
+  can: 'watering can',
+  meter: 'pH and EC meter',
+  brush: 'brush',
+  tags: 'tags',
+}
+
+/** What a step waits for. */
+export const waits: Readonly<Record<WaitReason, string>> = {
+  compost: 'the compost settles in',
+  organic: 'the organic fertilizer stops heating and checking seeds',
+  lime: 'the lime has reacted enough to be tested',
+  sulfur: 'the sulfur has turned and can be tested',
+  leach: 'it has drained',
+}
