@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test'
+import { CHROMIUM_FLAGS } from './scripts/chromiumFlags.mjs'
 
 export default defineConfig({
   testDir: 'e2e',
@@ -14,15 +15,7 @@ export default defineConfig({
     timezoneId: 'Europe/London',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
+      args: CHROMIUM_FLAGS,
     },
   },
   projects: [

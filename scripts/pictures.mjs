@@ -4,6 +4,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { ensureChromium } from './chromium.mjs'
+import { CHROMIUM_FLAGS } from './chromiumFlags.mjs'
 import { ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
 
 ensureNode()
@@ -48,15 +49,7 @@ await new Promise((resolve) =>
 )
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
+  args: CHROMIUM_FLAGS,
 })
 const take = async (name, place, viewport, act) => {
   const page = await browser.newPage({ viewport, locale: 'en-GB' })

@@ -1,10 +1,9 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { newLotSchema } from '../../messages/media/lots'
-import { validate } from '../../server/defineEndpoint'
-import { bodyOf, DEFAULT_LOT, type LotValues, shapeOf } from './newLotValues'
-
-const measures = { bucketLitres: 10, barrowLitres: 60, scoopLitres: 1 } as never
+import { DEFAULT_MEASURES as measures } from '../src/core/units'
+import { bodyOf, DEFAULT_LOT, type LotValues, shapeOf } from '../src/features/media/newLotValues'
+import { newLotSchema } from '../src/messages/media/lots'
+import { validate } from '../src/server/defineEndpoint'
 
 const filled: LotValues = {
   ...DEFAULT_LOT,

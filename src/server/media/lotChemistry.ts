@@ -183,7 +183,7 @@ function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site,
   return { drift, litresApplied, mediaLitres }
 }
 
-/** Of what falls on the rim, leaves keep half off. */
+/** Of what falls on the rim, leaves keep half off (our own estimate). */
 const RAIN_REACHING_SHARE = 0.5
 
 /** Water a container is given in the six warmest months, L: what it loses less the rain that reaches it. */
