@@ -14,7 +14,7 @@ module.exports = {
     ...Object.entries(floors).map(([floor, below]) => ({
       name: `${floor}-imports-only-below`,
       severity: 'error',
-      from: { path: `^src/${floor}/`, pathNot: '\\.test\\.ts$' },
+      from: { path: `^src/${floor}/`, pathNot: '\\.(test|long)\\.ts$' },
       to: {
         path: `^src/(${all.filter((other) => other !== floor && !below.includes(other)).join('|')})/`,
       },
@@ -29,13 +29,13 @@ module.exports = {
       name: 'screens-take-only-types-from-messages',
       comment: 'Joi stays out of the client.',
       severity: 'error',
-      from: { path: '^src/(ui|features)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/(ui|features)/', pathNot: '\\.(test|long)\\.ts$' },
       to: { path: '^src/messages/', dependencyTypesNot: ['type-only'] },
     },
     {
       name: 'core-is-pure',
       severity: 'error',
-      from: { path: '^src/core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/', pathNot: '\\.(test|long)\\.ts$' },
       to: { dependencyTypes: ['core', 'npm'] },
     },
     {
@@ -47,7 +47,7 @@ module.exports = {
     {
       name: 'front-doors-of-the-core',
       severity: 'error',
-      from: { path: '^src/core/([^/]+)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/core/([^/]+)/', pathNot: '\\.(test|long)\\.ts$' },
       to: { path: '^src/core/([^/]+)/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
     },
   ],

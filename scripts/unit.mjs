@@ -3,10 +3,13 @@ import { spawnSync } from 'node:child_process'
 import { readdirSync } from 'node:fs'
 import path from 'node:path'
 
-const wanted = process.argv.slice(2)
+// `--long` takes the trials by fire instead: *.long.ts.
+const long = process.argv.includes('--long')
+const ending = long ? '.long.ts' : '.test.ts'
+const wanted = process.argv.slice(2).filter((word) => word !== '--long')
 const files = ['src', 'testing', 'benchmarks']
   .flatMap((folder) => listFiles(folder))
-  .filter((file) => file.endsWith('.test.ts'))
+  .filter((file) => file.endsWith(ending))
   .filter((file) => wanted.length === 0 || wanted.some((part) => file.includes(part)))
 
 if (files.length === 0) {

@@ -1,17 +1,18 @@
 export { type AgedMedia, ageMedia } from './ageMedia'
 export { type Blend, blendMedia } from './blendMedia'
-export {
-  calibrateFromDrainTest,
-  type DrainCalibration,
-  type DrainTest,
-  type FurtherReading,
-} from './calibrateFromDrainTest'
 export { calibrateFromPorosity, type PorosityCalibration } from './calibrateFromPorosity'
 export { conductivity } from './conductivity'
 export { type ContainerCapacity, containerCapacity } from './containerCapacity'
 export type { DrainageInput, InitialState, Pour } from './drainage/drainageInput'
 export { type Drainage, simulateDrainage } from './drainage/simulateDrainage'
 export { timeToMl } from './drainage/timeToMl'
+export {
+  calibrateFromDrainTest,
+  type DrainCalibration,
+  type FurtherReading,
+} from './drainTest/calibrateFromDrainTest'
+export type { DrainTest } from './drainTest/drainTest'
+export { type InningsLeft, inningsLeft } from './inningsLeft'
 export {
   drainedSuctions,
   type LayeredCapacity,

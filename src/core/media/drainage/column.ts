@@ -1,20 +1,13 @@
-import { linearUpToCm } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
-import { suctionAt } from '../retention'
+import { CellStates } from './cellStates'
 import { conductivitySlope } from './conductivitySlope'
 import { type Edges, flowIn, flowOut } from './edges'
 import type { Grid } from './grid'
 
-/** 1/cm: a wholly saturated column could not be solved without any give. */
-const STORAGE = 1e-6
 const NEWTON_MOST = 12
 const PICARD_MOST = 40
 /** Error in a cell's water content at which a stage counts as solved. */
-const THETA_SOLVED = 1e-7
-/** Share of the pores filled up to which a dry cell may be wetted, or a full one dried, in one iteration. */
-const NEARLY_FULL = 0.98
-/** Drier than this share of its pores a cell is updated by its water content, not its suction: suction runs away. */
-const DRY_SATURATION = 0.85
+const THETA_SOLVED = 2e-6
 
 /**
  * A column of media and what flows through it: Richards' equation in its mass-conservative mixed form (Celia,
@@ -24,9 +17,6 @@ const DRY_SATURATION = 0.85
  * cell updates, and it has to feel instant.
  */
 export class Column {
-  readonly psi: Float64Array
-  /** cm³ of water in each cell at the state last evaluated. */
-  readonly water: Float64Array
   /** cm³/s into each cell at the state last evaluated. */
   readonly inflow: Float64Array
   /** cm³/s out of the base. */
@@ -34,9 +24,7 @@ export class Column {
   /** cm³/s through the surface, downwards. */
   infiltration = 0
 
-  private readonly conductivity: Float64Array
-  private readonly slope: Float64Array
-  private readonly capacity: Float64Array
+  private readonly states: CellStates
   private readonly lower: Float64Array
   private readonly diagonal: Float64Array
   private readonly upper: Float64Array
@@ -51,12 +39,8 @@ export class Column {
     private readonly edges: Edges,
   ) {
     const { cells } = grid
-    this.psi = new Float64Array(cells)
-    this.water = new Float64Array(cells)
+    this.states = new CellStates(grid, layers)
     this.inflow = new Float64Array(cells)
-    this.conductivity = new Float64Array(cells)
-    this.slope = new Float64Array(cells)
-    this.capacity = new Float64Array(cells)
     this.lower = new Float64Array(cells)
     this.diagonal = new Float64Array(cells)
     this.upper = new Float64Array(cells)
@@ -64,52 +48,21 @@ export class Column {
     this.step = new Float64Array(cells)
   }
 
-  /** Water content, conductivity and their slopes in every cell. */
-  private evaluate(): void {
-    const { cells, volume, layer } = this.grid
-    for (let i = 0; i < cells; i++) {
-      const { curve, ksCmPerS } = this.layers[layer[i] as number] as MediaLayer
-      const { thetaS, thetaR, alpha, n } = curve
-      const head = this.psi[i] as number
-      const cell = volume[i] as number
-      if (head >= 0) {
-        this.water[i] = cell * (thetaS + STORAGE * head)
-        this.capacity[i] = cell * STORAGE
-        this.conductivity[i] = ksCmPerS
-        this.slope[i] = 0
-        continue
-      }
-      const m = 1 - 1 / n
-      const h = -head
-      const x = (alpha * h) ** n
-      const y = (1 + x) ** -m
-      const ratio = x / (1 + x)
-      this.water[i] = cell * (thetaR + (thetaS - thetaR) * y)
-      this.capacity[i] = cell * (STORAGE + ((thetaS - thetaR) * m * n * x * y) / (h * (1 + x)))
-      const linearCm = linearUpToCm(n)
-      if (h < linearCm) {
-        const xe = (alpha * linearCm) ** n
-        const inner = 1 - (xe / (1 + xe)) ** m
-        const there = (1 + xe) ** (-m / 2) * inner * inner
-        this.conductivity[i] = ksCmPerS * (1 + (there - 1) * (h / linearCm))
-        this.slope[i] = (ksCmPerS * (1 - there)) / linearCm
-        continue
-      }
-      const power = ratio ** m
-      const inner = 1 - power
-      const root = Math.sqrt(y)
-      this.conductivity[i] = ksCmPerS * root * inner * inner
-      // dK/dh, then turned round because ψ = −h.
-      const dRoot = ((-m / 2) * (n * ratio * root)) / h
-      const dInner = (-m * n * power) / (h * (1 + x))
-      this.slope[i] = -ksCmPerS * (dRoot * inner * inner + 2 * root * inner * dInner)
-    }
+  /** Pressure heads, cm; may be set to start from. */
+  get psi(): Float64Array {
+    return this.states.psi
+  }
+
+  /** cm³ of water in each cell at the state last evaluated. */
+  get water(): Float64Array {
+    return this.states.water
   }
 
   /** Flows between cells, through the base and the surface, and (for Newton) how they change. */
   private flows(stageS: number, pondMl: number, supplyMlPerS: number, matrix: boolean): void {
     const { cells, dz, areaAbove, layer } = this.grid
-    const { psi, conductivity, slope, inflow } = this
+    const { psi, conductivity, slope } = this.states
+    const { inflow } = this
     inflow.fill(0)
     for (let i = 0; i < cells - 1; i++) {
       const j = i + 1
@@ -167,9 +120,9 @@ export class Column {
     const { dz, baseArea } = this.grid
     const { ksCmPerS } = this.layers[0] as MediaLayer
     const { flow, slope } = flowOut({
-      head: this.psi[0] as number,
-      conductivity: this.conductivity[0] as number,
-      conductivitySlope: this.slope[0] as number,
+      head: this.states.psi[0] as number,
+      conductivity: this.states.conductivity[0] as number,
+      conductivitySlope: this.states.slope[0] as number,
       ksCmPerS,
       areaCm2: baseArea,
       halfCm: 0.5 * (dz[0] as number),
@@ -184,7 +137,7 @@ export class Column {
     const top = cells - 1
     const { ksCmPerS } = this.layers[layer[top] as number] as MediaLayer
     const { flow, slope } = flowIn({
-      head: this.psi[top] as number,
+      head: this.states.psi[top] as number,
       ksCmPerS,
       areaCm2: areaAbove[top] as number,
       halfCm: 0.5 * (dz[top] as number),
@@ -198,7 +151,7 @@ export class Column {
 
   /** Water and flows at the present heads. */
   refresh(stageS: number, pondMl: number, supplyMlPerS: number): void {
-    this.evaluate()
+    this.states.evaluate()
     this.flows(stageS, pondMl, supplyMlPerS, false)
   }
 
@@ -233,20 +186,19 @@ export class Column {
     newton: boolean,
   ): number {
     const { cells, volume } = this.grid
+    const { water } = this.states
     let before = Number.POSITIVE_INFINITY
     for (let iteration = 1; iteration <= most; iteration++) {
-      this.evaluate()
-      if (!newton) this.slope.fill(0)
-      for (let i = 0; i < cells; i++) {
-        this.diagonal[i] = this.capacity[i] as number
-        this.lower[i] = 0
-        this.upper[i] = 0
-      }
+      this.states.evaluate()
+      if (!newton) this.states.slope.fill(0)
+      this.diagonal.set(this.states.capacity)
+      this.lower.fill(0)
+      this.upper.fill(0)
       this.flows(stageS, pondMl, supplyMlPerS, true)
       let worst = 0
       for (let i = 0; i < cells; i++) {
         const wrong =
-          (this.water[i] as number) - (base[i] as number) - stageS * (this.inflow[i] as number)
+          (water[i] as number) - (base[i] as number) - stageS * (this.inflow[i] as number)
         this.residual[i] = -wrong
         worst = Math.max(worst, Math.abs(wrong) / (volume[i] as number))
       }
@@ -254,7 +206,7 @@ export class Column {
       if (worst <= THETA_SOLVED) return iteration
       if (!this.eliminate()) return 0
       // Where a step made it worse, the next one is taken by half: two states may be circling each other.
-      this.advance(iteration > 2 && worst > 0.7 * before ? 0.5 : 1)
+      this.states.advance(this.step, iteration > 2 && worst > 0.7 * before ? 0.5 : 1)
       before = worst
     }
     return 0
@@ -277,30 +229,5 @@ export class Column {
       if (!Number.isFinite(step[i])) return false
     }
     return true
-  }
-
-  /**
-   * Newton's step. In dry cells it is taken in water content, whose curve is the straighter one there; in wet cells no
-   * step may cross far over the bend at saturation at once.
-   */
-  private advance(share: number): void {
-    const { cells, volume, layer } = this.grid
-    for (let i = 0; i < cells; i++) {
-      const { curve } = this.layers[layer[i] as number] as MediaLayer
-      const head = this.psi[i] as number
-      const change = share * (this.step[i] as number)
-      const range = curve.thetaS - curve.thetaR
-      const theta = (this.water[i] as number) / (volume[i] as number)
-      const saturation = (theta - curve.thetaR) / range
-      if (head < 0 && saturation < DRY_SATURATION) {
-        const next = theta + ((this.capacity[i] as number) / (volume[i] as number)) * change
-        const lowest = curve.thetaR + 1e-9 * range
-        const wettest = curve.thetaR + NEARLY_FULL * range
-        this.psi[i] = -Math.min(1e6, suctionAt(curve, Math.min(wettest, Math.max(lowest, next))))
-        continue
-      }
-      const bend = suctionAt(curve, curve.thetaR + (head >= 0 ? NEARLY_FULL : 0.6) * range)
-      this.psi[i] = Math.max(-bend, head + change)
-    }
   }
 }

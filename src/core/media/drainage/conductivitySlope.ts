@@ -10,7 +10,7 @@ export function conductivitySlope(
   { curve: { alpha, n }, ksCmPerS }: MediaLayer,
   head: number,
 ): { readonly k: number; readonly slope: number } {
-  if (head >= 0) return { k: ksCmPerS, slope: 0 }
+  if (head > -1e-12) return { k: ksCmPerS, slope: 0 }
   const m = 1 - 1 / n
   const linearCm = linearUpToCm(n)
   const linear = -head < linearCm

@@ -78,6 +78,24 @@ test('halving cells and tolerance changes no time by 3 %', () => {
   }
 })
 
+test('a day of draining: the time to nine tenths is within 3 % of the converged one', () => {
+  for (const id of ['peat-medium', 'all-purpose-mix', 'garden-compost']) {
+    const day = (more: Partial<DrainageInput> = {}) =>
+      simulateDrainage({
+        ...test15,
+        layers: [layerOf(id, 20)],
+        pours: [],
+        initial: { kind: 'suction', cm: 0 },
+        endS: 86_400,
+        ...more,
+      })
+    const converged = day({ fineness: 4, tolerance: 0.1 })
+    const wanted = 0.9 * converged.drainedMl
+    const [one, other] = [day().timeToMl(wanted) ?? 0, converged.timeToMl(wanted) ?? 0]
+    assert.ok(Math.abs(one - other) < 0.03 * other, `${id}: ${one} and ${other} s`)
+  }
+})
+
 test('gravel drips in seconds, a fine mix takes longer, a dry one may give nothing', () => {
   const firstDrip = (id: string, initial: DrainageInput['initial']) =>
     simulateDrainage({

@@ -1,9 +1,10 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { material } from '../../../testing/tables'
-import { DomainError } from '../errors'
-import { calibrateFromDrainTest, type DrainTest } from './calibrateFromDrainTest'
-import { simulateDrainage } from './drainage/simulateDrainage'
+import { material } from '../../../../testing/tables'
+import { DomainError } from '../../errors'
+import { simulateDrainage } from '../drainage/simulateDrainage'
+import { calibrateFromDrainTest } from './calibrateFromDrainTest'
+import type { DrainTest } from './drainTest'
 
 const COLUMN = { kind: 'round', topDiameterCm: 10, baseDiameterCm: 10, heightCm: 25 } as const
 const POUR = { atS: 0, millilitres: 700, durationS: 15 }
