@@ -3,11 +3,12 @@ const floors = {
   core: [],
   data: ['core'],
   messages: ['core', 'data'],
+  workers: ['core'],
   ui: ['core', 'messages'],
-  features: ['core', 'messages', 'ui'],
+  features: ['core', 'messages', 'ui', 'workers'],
   server: ['core', 'messages', 'data'],
 }
-const all = ['core', 'data', 'messages', 'ui', 'features', 'server', 'pages']
+const all = ['core', 'data', 'messages', 'workers', 'ui', 'features', 'server', 'pages']
 
 module.exports = {
   forbidden: [

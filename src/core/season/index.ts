@@ -1,6 +1,8 @@
 export { type DryDown, dryDown, type WateringVerdict, wateringFit } from './dryDown'
+export { type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
 export {
   extraterrestrialRadiation,
   referenceEvapotranspiration,
 } from './referenceEvapotranspiration'
+export { type MixChange, smallestChange } from './smallestChange'
 export { weeklyTemperatures } from './weeklyTemperatures'

@@ -32,6 +32,8 @@ export interface DrainageInput {
   readonly baseOffsetCm?: number
   /** Head of standing water at the base of the media. */
   readonly waterTableCm?: number
+  /** Told now and then how much of the time has been worked out, 0 to 1. */
+  readonly onProgress?: (share: number) => void
   /** For checking that an answer has converged: 2 halves the cells. */
   readonly fineness?: number
   /** For the same: 0.5 halves the error allowed in a step. */

@@ -34,6 +34,7 @@ export interface Drainage {
 /** Diagonal coefficient of the second-order, L-stable, two-stage SDIRK scheme (Alexander 1977). */
 const GAMMA = 1 - Math.SQRT1_2
 const STEPS_MOST = 40_000
+const STEPS_TOLD = 64
 const SHORTEST_S = 1e-7
 /** Water that meets dust-dry media flows without bound at first: so short a step is taken as it comes. */
 const SHORTEST_CHECKED_S = 1e-5
@@ -64,6 +65,7 @@ export function simulateDrainage(input: DrainageInput): Drainage {
     headspaceCm,
     profileTimesS: [...(input.profileTimesS ?? [])].sort((a, b) => a - b),
     thetaTolerance: THETA_TOLERANCE * (input.tolerance ?? 1),
+    onProgress: input.onProgress,
   })
 }
 
@@ -74,6 +76,7 @@ interface Run {
   readonly headspaceCm: number
   readonly profileTimesS: readonly number[]
   readonly thetaTolerance: number
+  readonly onProgress: ((share: number) => void) | undefined
 }
 
 function run(column: Column, grid: Grid, plan: Run): Drainage {
@@ -118,6 +121,7 @@ function run(column: Column, grid: Grid, plan: Run): Drainage {
 
   while (t < endS - 1e-9) {
     if (++steps > STEPS_MOST) throw notConverged(t, 'it took too many steps')
+    if (steps % STEPS_TOLD === 0) plan.onProgress?.(t / endS)
     while ((halts[halt] as number) <= t + 1e-9) halt++
     const stop = halts[halt] as number
     const step = Math.min(dt, stop - t)

@@ -1,0 +1,4 @@
+import { expose } from 'comlink'
+import { runJob } from './jobs'
+
+expose(runJob)

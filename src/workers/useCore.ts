@@ -1,0 +1,71 @@
+import { useEffect, useState } from 'react'
+import { DomainError } from '../core/errors'
+import { core } from './askCore'
+import { TakenBack } from './coreLine'
+import type { Answer, JobName, Question } from './jobs'
+
+export interface CoreState<Name extends JobName> {
+  /** The last answer, also while a newer one is worked out. */
+  readonly answer: Answer<Name> | null
+  /** What the core refused, in a sentence. */
+  readonly refusal: string | null
+  /** How far a job is that takes longer than a moment; null otherwise. */
+  readonly progress: number | null
+  readonly working: boolean
+  readonly stop: () => void
+}
+
+/** Work that takes longer than this is shown, s. */
+const SHOWN_AFTER_MS = 300
+
+/**
+ * The core's answer to a question, worked out beside the page; the newest question of a topic wins.
+ * @param question kept the same (by memo) while nothing is to be asked anew; null asks nothing
+ * @param first the answer that came with the page
+ */
+export function useCore<Name extends JobName>(
+  topic: string,
+  name: Name,
+  question: Question<Name> | null,
+  first: Answer<Name> | null = null,
+): CoreState<Name> {
+  const [answer, setAnswer] = useState<Answer<Name> | null>(first)
+  const [refusal, setRefusal] = useState<string | null>(null)
+  const [working, setWorking] = useState(false)
+  const [progress, setProgress] = useState<number | null>(null)
+
+  useEffect(() => {
+    if (question === null) return
+    let share = 0
+    const shown = setTimeout(() => setProgress(share), SHOWN_AFTER_MS)
+    const watch = setInterval(() => setProgress((at) => (at === null ? at : share)), 100)
+    setWorking(true)
+    core
+      .ask(topic, name, question, (at) => {
+        share = at
+      })
+      .then(
+        (found) => {
+          setAnswer(found)
+          setRefusal(null)
+        },
+        (error) => {
+          if (error instanceof TakenBack) return
+          if (!(error instanceof DomainError)) throw error
+          setRefusal(error.message)
+        },
+      )
+      .finally(() => {
+        clearTimeout(shown)
+        clearInterval(watch)
+        setProgress(null)
+        setWorking(false)
+      })
+    return () => {
+      clearTimeout(shown)
+      clearInterval(watch)
+    }
+  }, [topic, name, question])
+
+  return { answer, refusal, progress, working, stop: () => core.takeBack(topic) }
+}
