@@ -10,6 +10,11 @@ export type WhyUnit =
   | 'g/L/pH'
   | 'kg/L'
   | 'weeks'
+  | 'days'
+  | 'kg'
+  | 'mm/d'
+  | '°C'
+  | 'mg/L'
   | 'text'
   | 'per L'
 

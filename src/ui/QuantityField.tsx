@@ -13,6 +13,7 @@ export function QuantityField({
   error,
   typed,
   dimension,
+  echoes = 'always',
   ...rest
 }: {
   readonly label: string
@@ -21,10 +22,14 @@ export function QuantityField({
   /** The text as it stands in the field. */
   readonly typed: string
   readonly dimension: Dimension
+  /** `converted`: only where it was typed in another way than it is written. */
+  readonly echoes?: 'always' | 'converted'
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'defaultValue'>) {
   const { site, format } = useSite()
   const { value, problem } = readQuantity(typed, dimension, site.measures)
-  const echo = value === null ? hint : texts.common.echo(typed, written(value, dimension, format))
+  const understood = value === null ? null : written(value, dimension, format)
+  const plain = echoes === 'converted' && typed.trim() === understood
+  const echo = understood === null ? hint : plain ? undefined : texts.common.echo(typed, understood)
   return (
     <TextField
       label={label}

@@ -97,6 +97,14 @@ export function whyValue(
       return `${format.number(value, 2)} kg/L`
     case 'per L':
       return format.money(value)
+    case 'kg':
+    case 'mm/d':
+    case '°C':
+      return `${format.number(value, 1)} ${unit}`
+    case 'days':
+      return format.number(value, 1)
+    case 'mg/L':
+      return `${format.number(value)} mg/L`
     case 'weeks':
     case 'text':
       return format.number(value)

@@ -5,17 +5,12 @@ import { DomainError } from '../core/errors'
 import { type CoreThread, coreLine, TakenBack } from './coreLine'
 import { type Outcome, runJob, type Tell } from './jobs'
 
-const { curve, ksCmPerS } = material('peat-medium')
-const pour = (millilitres: number) => [
-  {
-    shape: { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const,
-    layers: [{ thicknessCm: 20, curve, ksCmPerS }],
-    headspaceCm: 2.5,
-    pours: [{ atS: 0, millilitres, durationS: 20 }],
-    initial: { kind: 'drained' } as const,
-    endS: 900,
-  },
-]
+const fill = {
+  shape: { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const,
+  headspaceCm: 2.5,
+  layers: [{ components: [{ material: material('peat-medium'), parts: 1 }], thicknessCm: 20 }],
+}
+const pour = (millilitres: number) => ({ fills: [fill, fill], millilitres })
 
 /** Threads that answer when told to, and count themselves. */
 function fakeThreads() {
@@ -39,9 +34,9 @@ test('the newest question of a topic wins; the one that runs is ended after a mo
   t.mock.timers.enable({ apis: ['setTimeout'] })
   const { start, asked, count } = fakeThreads()
   const line = coreLine(start)
-  const first = line.ask('pot', 'drainage', pour(100))
-  const second = line.ask('pot', 'drainage', pour(200))
-  const third = line.ask('pot', 'drainage', pour(300))
+  const first = line.ask('pot', 'waterRuns', pour(100))
+  const second = line.ask('pot', 'waterRuns', pour(200))
+  const third = line.ask('pot', 'waterRuns', pour(300))
   await assert.rejects(first, TakenBack)
   await assert.rejects(second, TakenBack)
   assert.equal(asked.length, 1, 'one job at a time')
@@ -57,8 +52,8 @@ test('a job that is nearly done when a newer one comes costs no thread', async (
   t.mock.timers.enable({ apis: ['setTimeout'] })
   const { start, asked, count } = fakeThreads()
   const line = coreLine(start)
-  const first = line.ask('pot', 'drainage', pour(100))
-  const second = line.ask('pot', 'drainage', pour(200))
+  const first = line.ask('pot', 'waterRuns', pour(100))
+  const second = line.ask('pot', 'waterRuns', pour(200))
   asked[0]?.answer(done('old'))
   await assert.rejects(first, TakenBack)
   await new Promise(setImmediate)
@@ -72,8 +67,8 @@ test('topics do not drive each other out; stopping takes a question back', async
   t.mock.timers.enable({ apis: ['setTimeout'] })
   const { start, asked } = fakeThreads()
   const line = coreLine(start)
-  const pot = line.ask('pot', 'drainage', pour(100))
-  const bowl = line.ask('bowl', 'drainage', pour(200))
+  const pot = line.ask('pot', 'waterRuns', pour(100))
+  const bowl = line.ask('bowl', 'waterRuns', pour(200))
   line.takeBack('bowl')
   await assert.rejects(bowl, TakenBack)
   asked[0]?.answer(done('pot'))
@@ -86,7 +81,7 @@ test('progress is told while it runs and never after it was taken back', async (
   const { start, asked } = fakeThreads()
   const line = coreLine(start)
   const told: number[] = []
-  const first = line.ask('pot', 'drainage', pour(100), (share) => told.push(share))
+  const first = line.ask('pot', 'waterRuns', pour(100), (share) => told.push(share))
   asked[0]?.tell(0.4)
   line.takeBack('pot')
   await assert.rejects(first, TakenBack)
@@ -101,14 +96,14 @@ test('a refusal of the core arrives as one, with its sentence', async () => {
     end: () => {},
   }))
   await assert.rejects(
-    line.ask('pot', 'drainage', pour(-1)),
+    line.ask('pot', 'waterRuns', pour(-1)),
     (error) => error instanceof DomainError && error.code === 'out-of-range',
   )
 })
 
 test('a run of water comes back as plain data, told on the way', () => {
   const told: number[] = []
-  const outcome = runJob('drainage', [...pour(1000), ...pour(500)], (share) => told.push(share))
+  const outcome = runJob('waterRuns', pour(1000), (share) => told.push(share))
   assert.ok(outcome.ok)
   assert.deepEqual(structuredClone(outcome.value), outcome.value)
   assert.ok(told.length > 2)

@@ -1,22 +1,47 @@
+import { blendEc, blendPh } from '../core/chemistry'
+import type { ContainerShape } from '../core/containers'
 import { DomainError } from '../core/errors'
 import {
   blendMedia,
   type Component,
   containerCapacity,
-  type DrainageInput,
-  simulateDrainage,
+  type MediaLayer,
+  type WaterRun,
+  waterRun,
 } from '../core/media'
-import { type MixChange, type MixInPlace, mixInPlace, smallestChange } from '../core/season'
+import {
+  daysBetweenWaterings,
+  type MixChange,
+  type MixInPlace,
+  mixInPlace,
+  smallestChange,
+} from '../core/season'
+
+type MixQuestion = Parameters<typeof mixInPlace>[0]
 
 export type Tell = (share: number) => void
 
-/** What a run of water leaves behind, as plain data: times to a volume are read from the outflow on the page's side. */
-export type PlainDrainage = Omit<ReturnType<typeof simulateDrainage>, 'timeToMl'>
+/** A container and the mixes in it, from the base up. */
+export interface MixFill {
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  /** Height of an inert filler on the base. */
+  readonly fillerCm?: number
+  readonly layers: readonly { readonly components: readonly Component[]; readonly thicknessCm: number }[]
+}
 
-/** A change that brings the air of a mix in its container into a band. */
-export interface AirChangeQuestion {
-  readonly components: readonly Component[]
-  readonly container: Parameters<typeof mixInPlace>[0]['container']
+/** Water through a fill, with what its mixes became. */
+export interface MixRun extends WaterRun {
+  readonly mixes: readonly MediaLayer[]
+}
+
+/** What of a mix in its place is to be brought into a band. */
+export type MixQuality = 'air' | 'ph' | 'ec' | 'days'
+
+/** A change of one material that brings one quality of a mix into a band. */
+export interface MixChangeQuestion {
+  readonly of: MixQuality
+  readonly mix: MixQuestion
   readonly candidates: readonly Component['material'][]
   /** By material; what is not in it has no known price. */
   readonly pricePerLitre: Readonly<Record<string, number>>
@@ -24,32 +49,50 @@ export interface AirChangeQuestion {
   readonly high: number
 }
 
+/** Only what is asked for is worked out: a search asks some hundred times. */
+function qualityOf(of: MixQuality, { components, container, crop, place }: MixQuestion): number {
+  const { shape, fillHeightCm } = container
+  switch (of) {
+    case 'ph':
+      return blendPh({ components }).ph
+    case 'ec':
+      return blendEc({ components }).ecSme
+    case 'air':
+      return containerCapacity({ curve: blendMedia({ components }).curve, shape, fillHeightCm })
+        .airFraction
+    case 'days':
+      return daysBetweenWaterings({ components, container, crop, place })
+  }
+}
+
 /** Everything a page may ask of the worker: functions of the core, plain data in and out. */
 export const jobs = {
-  mixInPlace: (question: Parameters<typeof mixInPlace>[0]): MixInPlace => mixInPlace(question),
+  mixInPlace: (question: MixQuestion): MixInPlace => mixInPlace(question),
 
-  airChange: ({
-    components,
-    container: { shape, fillHeightCm },
-    pricePerLitre,
-    ...rest
-  }: AirChangeQuestion): MixChange | null =>
+  mixChange: ({ of, mix, pricePerLitre, ...rest }: MixChangeQuestion): MixChange | null =>
     smallestChange({
       ...rest,
-      components,
-      valueFor: (mix) =>
-        containerCapacity({ curve: blendMedia({ components: mix }).curve, shape, fillHeightCm })
-          .airFraction,
+      components: mix.components,
+      valueFor: (components) => qualityOf(of, { ...mix, components }),
       priceOf: ({ id }) => pricePerLitre[id] ?? null,
     }),
 
-  drainage: (inputs: readonly DrainageInput[], tell: Tell): readonly PlainDrainage[] =>
-    inputs.map((input, index) => {
-      const { timeToMl, ...plain } = simulateDrainage({
-        ...input,
-        onProgress: (share) => tell((index + share) / inputs.length),
+  /** The same water poured onto each of several fills. */
+  waterRuns: (
+    { fills, millilitres }: { fills: readonly MixFill[]; millilitres: number },
+    tell: Tell,
+  ): readonly MixRun[] =>
+    fills.map(({ layers, ...pot }, index) => {
+      const mixes = layers.map(({ components, thicknessCm }) => {
+        const { curve, ksCmPerS } = blendMedia({ components })
+        return { thicknessCm, curve, ksCmPerS }
       })
-      return plain
+      const run = waterRun({
+        fill: { ...pot, layers: mixes },
+        millilitres,
+        onProgress: (share) => tell((index + share) / fills.length),
+      })
+      return { ...run, mixes }
     }),
 }
 

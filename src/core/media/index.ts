@@ -43,3 +43,4 @@ export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './re
 export { thresholdProportion } from './thresholdProportion'
 export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
 export { volumeYield } from './volumeYield'
+export { type PotFill, type WaterRun, waterRun } from './waterRun'

@@ -1,5 +1,5 @@
 export { type DryDown, dryDown, type WateringVerdict, wateringFit } from './dryDown'
-export { type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
+export { daysBetweenWaterings, type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
 export {
   extraterrestrialRadiation,
   referenceEvapotranspiration,

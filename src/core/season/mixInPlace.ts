@@ -34,7 +34,7 @@ export interface MixInPlace {
   readonly buffer: number
   readonly freeLimeGPerL: number
   readonly ecSme: number
-  /** Nitrogen that rotting wood ties up over the crop's weeks, and what the mix brings itself, mg/L. */
+  /** Nitrogen that rotting wood can tie up over the crop's weeks, and what the mix sets free itself, mg/L. */
   readonly nitrogen: { readonly tiedUpMgPerL: number; readonly releasedMgPerL: number } | null
   /** What the container holds when filled, L of mix. */
   readonly fillLitres: number
@@ -76,17 +76,7 @@ export function mixInPlace({
   requireNumber('The fill height in cm', fillHeightCm, { above: 0 })
   const blend = blendMedia({ components })
   const capacity = containerCapacity({ curve: blend.curve, shape, fillHeightCm })
-  const { seasonMeanTempC, ...weather } = place
-  const dry = dryDown({
-    ...weather,
-    curve: blend.curve,
-    bulkDensity: blend.bulkDensity,
-    shape,
-    fillHeightCm,
-    kc: crop?.kc ?? 1,
-    refillSuctionCm: crop?.waterPreference === 'dry-between' ? DRY_LOVERS_REFILL_CM : REFILL_CM,
-    containerKg,
-  })
+  const dry = dryDownOf(blend, { container, crop, place, containerKg })
   const { ph, buffer, freeLimeGPerL } = blendPh({ components })
   const fillLitres = containerVolume({ shape, fillHeightCm })
   const floorM2 = areaAt({ shape, zCm: shape.heightCm }) / 10_000
@@ -99,20 +89,53 @@ export function mixInPlace({
     buffer,
     freeLimeGPerL,
     ecSme: blendEc({ components }).ecSme,
-    nitrogen: nitrogenOf(components, crop, seasonMeanTempC),
+    nitrogen: nitrogenOf(components, crop, place.seasonMeanTempC),
     fillLitres,
-    seasons: seasonsOf(components, shape, fillHeightCm, fillLitres, seasonMeanTempC, humifiedFines),
+    seasons: seasonsOf(
+      components,
+      shape,
+      fillHeightCm,
+      fillLitres,
+      place.seasonMeanTempC,
+      humifiedFines,
+    ),
   }
+}
+
+type Standing = Pick<
+  Parameters<typeof mixInPlace>[0],
+  'container' | 'crop' | 'place' | 'containerKg'
+>
+
+function dryDownOf(
+  { curve, bulkDensity }: Blend,
+  { container, crop, place, containerKg = 0 }: Standing,
+): DryDown {
+  const { seasonMeanTempC, ...weather } = place
+  return dryDown({
+    ...weather,
+    ...container,
+    curve,
+    bulkDensity,
+    kc: crop?.kc ?? 1,
+    refillSuctionCm: crop?.waterPreference === 'dry-between' ? DRY_LOVERS_REFILL_CM : REFILL_CM,
+    containerKg,
+  })
+}
+
+/** Days from draining to the refill point; as many as there are where nothing is lost. */
+export function daysBetweenWaterings({
+  components,
+  ...standing
+}: Standing & { components: readonly Component[] }): number {
+  return dryDownOf(blendMedia({ components }), standing).days ?? Number.MAX_VALUE
 }
 
 function nitrogenOf(components: readonly Component[], crop: Crop | null, tempC: number) {
   if (!crop) return null
-  const { immobilisedMgPerL, releasedMgPerL } = nitrogenBudget({
-    components,
-    crop,
-    weeklyMeanTempC: tempC,
-  })
-  return { tiedUpMgPerL: immobilisedMgPerL, releasedMgPerL }
+  const { weeks, releasedMgPerL } = nitrogenBudget({ components, crop, weeklyMeanTempC: tempC })
+  const tiedUpMgPerL = weeks.reduce((sum, { immobilisable }) => sum + immobilisable, 0)
+  return { tiedUpMgPerL, releasedMgPerL }
 }
 
 /** A fill that is left to itself sinks as it rots; its air is that of what is left, at the height it has sunk to. */

@@ -6,8 +6,10 @@ import type { Database } from '../database'
 import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
+import { addMixVersion, createMix } from '../media/mixes'
 import { siteSettings } from '../site/tables'
 import { type DemoLot, LOTS } from './demoLots'
+import { MIXES } from './demoMixes'
 import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
 
 const DAY_MS = 86_400_000
@@ -37,7 +39,23 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
       await tx.update(amendments).set({ stockGrams, pricePerKg }).where(eq(amendments.id, id))
     }
     for (const lot of LOTS) await seedLot(tx, lot, idOf, now)
+    for (const mix of MIXES) await seedMix(tx, mix, now)
   })
+}
+
+/** Its versions a season apart. */
+async function seedMix(
+  db: Database,
+  { name, versions }: (typeof MIXES)[number],
+  now: Date,
+): Promise<void> {
+  const [first, ...next] = versions
+  if (!first) return
+  const at = (index: number) => daysBefore(now, 40 + (versions.length - 1 - index) * YEAR_DAYS)
+  const id = await createMix(db, { ...first, name, at: at(0) })
+  for (const [index, version] of next.entries()) {
+    await addMixVersion(db, id, { ...version, name, after: index + 1, at: at(index + 1) })
+  }
 }
 
 async function seedLot(

@@ -3,7 +3,7 @@ import type { ContainerShape } from '../../core/containers'
 
 export type * from './lotViews'
 
-const LARGEST_LITRES = 100_000
+export const LARGEST_LITRES = 100_000
 
 export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'emptied'
 
@@ -54,7 +54,7 @@ const lengthCm = (label: string) =>
     .label(label)
     .messages({ 'number.base': '{{#label}} is missing: a length such as 34 cm' })
 
-const shapeSchema = Joi.alternatives()
+export const shapeSchema = Joi.alternatives()
   .conditional('.kind', {
     switch: [
       {

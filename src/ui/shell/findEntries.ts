@@ -51,6 +51,9 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
         address: `/turnover/new?lot=${id}`,
       }),
     ),
+    { kind: 'action', name: texts.mixes.newMix, address: '/mixes/design' },
+    { kind: 'action', name: texts.mixes.bottom, address: '/mixes/layers' },
+    { kind: 'area', name: texts.common.areas.mixes, address: '/mixes' },
     { kind: 'area', name: texts.common.areas.lots, address: '/lots' },
     { kind: 'area', name: texts.common.areas.turnover, address: '/turnover' },
     ...THEMES.map(

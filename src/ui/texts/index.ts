@@ -1,6 +1,7 @@
 import { common } from './common'
 import { drawnScreens } from './drawnScreens'
 import { media } from './media'
+import { mixes } from './mixes'
 import { recondition } from './recondition'
 import { styleguide } from './styleguide'
 import { why } from './why'
@@ -11,6 +12,7 @@ export const texts = {
   common,
   drawnScreens,
   media,
+  mixes,
   recondition,
   styleguide,
   why,

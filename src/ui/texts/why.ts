@@ -76,6 +76,15 @@ const rules: Readonly<Record<string, string>> = {
   pk: 'Given over the season against what the crop needs beside its nitrogen: a fifth as much phosphorus, a fifth more potassium.',
   ledger: 'All that came in less all that went out, entry by entry.',
   weight: 'Dry mix and the water it holds after draining.',
+  'mix.yield':
+    'Fine grains fill the gaps between coarse ones, so the mix takes less room than its parts did in their bags.',
+  'mix.days':
+    'Water between draining and the point where this crop wants more, divided by what a pot in full leaf loses in the month that takes most.',
+  'mix.weight':
+    'Container not counted: dry mix and the water it holds after draining; thirsty, the same less what the crop has used. Lift it to learn the two.',
+  'mix.nitrogen':
+    'Wood and other parts poor in nitrogen take it up while they rot, before the crop gets any. Counted week by week over its time in the pot.',
+  'mix.cost': 'Your prices for what is measured out, divided by the litres it makes.',
   cost: 'What is added, at your prices; the old mix costs nothing.',
 }
 
@@ -143,6 +152,19 @@ const inputs: Readonly<Record<string, string>> = {
   pNeed: 'phosphorus needed',
   kGiven: 'potassium given',
   kNeed: 'potassium needed',
+  measuredOut: 'measured out',
+  mixMade: 'mix it makes',
+  usableWater: 'water the crop can use',
+  waterLost: 'water lost in a day',
+  et0: 'taken by the air from short grass',
+  cropFactor: 'the crop against short grass',
+  exposure: 'where it stands (1 = open)',
+  warmest: 'warmest of the day',
+  coldest: 'coldest of the night',
+  fillLitres: 'mix in the container',
+  kgSaturated: 'with all pores full',
+  kgPerM2: 'that, for each m² of floor',
+  moneyIn: 'what is measured out costs',
   lowAirShare: 'air that is too little',
   lowAirDepth: 'height with less than that',
   rootDepth: 'depth of the crop’s roots',

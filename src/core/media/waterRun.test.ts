@@ -1,0 +1,73 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import { close, material } from '../../../testing/tables'
+import { containerCapacity } from './containerCapacity'
+import { waterRun } from './waterRun'
+
+const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
+const layer = (id: string, thicknessCm: number) => {
+  const { curve, ksCmPerS } = material(id)
+  return { thicknessCm, curve, ksCmPerS }
+}
+const watered = (layers: ReturnType<typeof layer>[], more: { fillerCm?: number } = {}) =>
+  waterRun({
+    fill: { shape: POT, headspaceCm: 2.5, layers, ...more },
+    millilitres: 1000,
+  })
+
+test('what is poured runs out, runs over or stays, and the pot begins and ends drained', () => {
+  const { frames, keptMl, overflowMl, layers, firstDripS, halfOutS } = watered([
+    layer('all-purpose-mix', 20),
+  ])
+  const last = frames.at(-1)
+  close((last?.outMl ?? 0) + keptMl + overflowMl, 1000, 1)
+  assert.equal(frames.length, 60)
+  assert.equal(frames[0]?.outMl, 0)
+  assert.ok((firstDripS ?? 0) < (halfOutS ?? 0))
+  const { airFraction } = containerCapacity({
+    curve: material('all-purpose-mix').curve,
+    shape: POT,
+    fillHeightCm: 20,
+  })
+  close(layers[0]?.air ?? 0, airFraction, 0.003)
+})
+
+test('a bottom layer lifts the wet zone into the mix: less air there than in a full pot of it', () => {
+  const mix = 'all-purpose-mix'
+  const full = watered([layer(mix, 20)])
+  const onGravel = watered([layer('gravel', 6), layer(mix, 14)])
+  const onFiller = watered([layer(mix, 14)], { fillerCm: 6 })
+  const air = ({ layers }: typeof full) => layers.at(-1)?.air ?? 0
+  assert.ok(air(onGravel) < air(full) - 0.02)
+  assert.ok(air(onFiller) < air(full) - 0.02)
+  assert.ok(onGravel.thinAirUpToCm > full.thinAirUpToCm + 3)
+  assert.ok(onFiller.airlessUpToCm > 6)
+})
+
+test('a pour above the headspace runs over; none at all changes nothing', () => {
+  const flood = waterRun({
+    fill: { shape: POT, headspaceCm: 2.5, layers: [layer('peat-fine', 20)] },
+    millilitres: 8000,
+    pourS: 5,
+  })
+  assert.ok(flood.overflowMl > 3000)
+  const none = waterRun({
+    fill: { shape: POT, headspaceCm: 2.5, layers: [layer('peat-fine', 20)] },
+    millilitres: 0,
+  })
+  assert.equal(none.halfOutS, null)
+  assert.ok((none.frames.at(-1)?.outMl ?? 1) < 1)
+})
+
+test('impossible fills are refused before anything is worked out', () => {
+  assert.throws(() => watered([layer('gravel', 30)]), { code: 'out-of-range' })
+  assert.throws(() => watered([]), { code: 'too-few' })
+  assert.throws(
+    () =>
+      waterRun({
+        fill: { shape: POT, headspaceCm: 2.5, layers: [layer('gravel', 20)] },
+        millilitres: Number.NaN,
+      }),
+    { code: 'not-finite' },
+  )
+})

@@ -1,0 +1,144 @@
+import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { MixDesignPage } from '../../../messages/media/mixViews'
+import type { SiteView } from '../../../messages/site'
+import { Button } from '../../../ui/Button'
+import { ProblemNotice } from '../../../ui/Notice'
+import { PageHead } from '../../../ui/PageHead'
+import { SiteProvider, useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import { useDraft } from '../../../ui/useDraft'
+import { useReady } from '../../../ui/useReady'
+import { useCore } from '../../../workers/useCore'
+import { MixAdvice } from './MixAdvice'
+import { MixBatch } from './MixBatch'
+import styles from './MixDesign.module.css'
+import { MixFoot } from './MixFoot'
+import { MixInPot } from './MixInPot'
+import { MixParts } from './MixParts'
+import { MixSetting } from './MixSetting'
+import {
+  componentsOf,
+  containerOf,
+  everyDaysOf,
+  mixDefaults,
+  placeOf,
+  purposeOf,
+} from './mixValues'
+import { useSaveMix } from './useSaveMix'
+
+/** A mix put together and seen at once: in this pot, in this place, with this watering. */
+export default function MixDesignScreen({
+  page,
+  site,
+}: {
+  readonly page: MixDesignPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <Design page={page} />
+    </SiteProvider>
+  )
+}
+
+function Design({ page }: { readonly page: MixDesignPage }) {
+  const { site } = useSite()
+  const ready = useReady()
+  const words = texts.mixes.design
+  const defaults = useMemo(() => mixDefaults(page), [page])
+  const form = useForm({ defaultValues: defaults })
+  const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
+  const values = form.watch()
+  const { problem, save, putAway } = useSaveMix(form, page, throwAway)
+  const [purposeChanged, setPurposeChanged] = useState(false)
+  const changed = purposeChanged || JSON.stringify(values) !== JSON.stringify(defaults)
+
+  const materials = useMemo(
+    () => new Map(page.materials.map(({ material }) => [material.id, material])),
+    [page.materials],
+  )
+  const container = containerOf(values, page, site.measures)
+  const { crop, group, wish } = purposeOf(values, page)
+  const place = placeOf(values, page)
+  const components = componentsOf(values, materials, site.measures)
+  // Kept the same while nothing that matters has changed: typing a name asks nothing.
+  const key = JSON.stringify([
+    components.map(({ material, parts }) => [material.id, parts]),
+    container,
+    crop?.id,
+    place.exposureFactor,
+  ])
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for all of it
+  const question = useMemo(
+    () =>
+      container && components.length > 0
+        ? { components, container, crop, place, humifiedFines: page.humifiedFines }
+        : null,
+    [key],
+  )
+  const core = useCore('mix', 'mixInPlace', question, page.first)
+  const answer = question ? core.answer : null
+  const what = crop?.name ?? (group ? texts.mixes.groups[group.id].name : null)
+
+  return (
+    <fieldset disabled={!ready} className={styles.ready}>
+      <PageHead
+        title={values.name || words.untitled}
+        beside={
+          page.mix
+            ? changed
+              ? words.changed(page.mix.version)
+              : words.saved(page.mix.version)
+            : words.notSaved
+        }
+        actions={
+          <Button weight="main" onClick={save} disabled={page.mix !== null && !changed}>
+            {page.mix ? words.saveNext(page.mix.version + 1) : words.saveNew}
+          </Button>
+        }
+      />
+      <ProblemNotice problem={problem} />
+      <MixSetting form={form} page={page} container={container} />
+      <div className={styles.advice}>
+        {answer && container && question && (
+          <MixAdvice
+            page={page}
+            question={question}
+            answer={answer}
+            wish={wish}
+            what={what}
+            everyDays={everyDaysOf(values)}
+            onChange={(parts) => {
+              form.setValue('parts', parts)
+              setPurposeChanged(true)
+            }}
+          />
+        )}
+      </div>
+      <div className={styles.panels}>
+        <MixParts form={form} page={page} components={components} answer={answer} />
+        <MixInPot
+          page={page}
+          components={components}
+          container={container}
+          answer={answer}
+          refusal={question ? core.refusal : null}
+          progress={core.progress}
+          onStop={core.stop}
+          wish={wish}
+          crop={crop}
+          what={what}
+          place={place}
+        />
+      </div>
+      <MixFoot form={form} page={page} changed={changed} throwAway={throwAway} putAway={putAway} />
+      <MixBatch page={page} changed={changed} components={components} answer={answer} />
+    </fieldset>
+  )
+}
+
+/** A draft belongs to what the design began with. */
+function draftOf({ madeFor, name, parts }: MixDesignPage): string {
+  return `mix/new/${madeFor.groupId ?? (name || parts[0]?.materialId || 'nothing')}`
+}

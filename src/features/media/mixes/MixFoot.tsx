@@ -1,0 +1,71 @@
+import type { UseFormReturn } from 'react-hook-form'
+import type { MixDesignPage } from '../../../messages/media/mixViews'
+import { Button, LinkButton } from '../../../ui/Button'
+import { TextField } from '../../../ui/Field'
+import { useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import styles from './MixDesign.module.css'
+import type { MixValues } from './mixValues'
+
+const words = texts.mixes.design
+
+/** What else can be done with the mix: a note, its versions, other pots, other mixes. */
+export function MixFoot({
+  form,
+  page,
+  changed,
+  throwAway,
+  putAway,
+}: {
+  readonly form: UseFormReturn<MixValues>
+  readonly page: MixDesignPage
+  readonly changed: boolean
+  readonly throwAway: () => void
+  readonly putAway: () => Promise<void>
+}) {
+  const { format } = useSite()
+  const { mix } = page
+  return (
+    <section className={styles.save} aria-label={words.note}>
+      <TextField label={words.note} {...form.register('note')} />
+      <div className={styles.foot}>
+        {mix && <LinkButton href={`/mixes/compare?mixes=${mix.id}`}>{words.compare}</LinkButton>}
+        {mix && (
+          <LinkButton href={`/mixes/compare?mixes=${mix.id}&pots=0,1`}>
+            {words.otherPots}
+          </LinkButton>
+        )}
+        {mix && <LinkButton href={`/mixes/layers?mix=${mix.id}`}>{words.layers}</LinkButton>}
+        {changed && (
+          <Button
+            weight="quiet"
+            onClick={() => {
+              throwAway()
+              window.location.reload()
+            }}
+          >
+            {words.startOver}
+          </Button>
+        )}
+        {mix && (
+          <Button weight="quiet" onClick={() => void putAway()}>
+            {words.putAwayMix}
+          </Button>
+        )}
+      </div>
+      {page.versions.length > 1 && (
+        <details className={styles.versions}>
+          <summary>{words.versions}</summary>
+          <ol reversed>
+            {page.versions.map(({ number, on, note }) => (
+              <li key={number} value={number}>
+                {format.day(on)}
+                {note ? `: ${note}` : ''}
+              </li>
+            ))}
+          </ol>
+        </details>
+      )}
+    </section>
+  )
+}

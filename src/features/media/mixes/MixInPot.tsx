@@ -1,0 +1,102 @@
+import { useState } from 'react'
+import type { Crop } from '../../../core/chemistry'
+import type { Component } from '../../../core/media'
+import type { MixInPlace, PlaceForMix } from '../../../core/season'
+import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
+import { Notice } from '../../../ui/Notice'
+import { Progress } from '../../../ui/Progress'
+import { PotSection } from '../../../ui/pictures/PotSection'
+import { useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import { WhyText } from '../../../ui/WhyText'
+import styles from './MixDesign.module.css'
+import { MixReadouts } from './MixReadouts'
+import { MixSeasons } from './MixSeasons'
+import { costOf } from './mixCost'
+import { mixPot } from './mixPot'
+import type { containerOf } from './mixValues'
+import { type MixWhyKey, mixWhy } from './mixWhy'
+
+const words = texts.mixes.design
+
+/** The mix in its pot, its numbers, and the arithmetic of the one that was asked. */
+export function MixInPot({
+  page,
+  components,
+  container,
+  answer,
+  refusal,
+  progress,
+  onStop,
+  wish,
+  crop,
+  what,
+  place,
+}: {
+  readonly page: MixDesignPage
+  readonly components: readonly Component[]
+  readonly container: ReturnType<typeof containerOf>
+  readonly answer: MixInPlace | null
+  readonly refusal: string | null
+  readonly progress: number | null
+  readonly onStop: () => void
+  readonly wish: Wish | null
+  readonly crop: Crop | null
+  readonly what: string | null
+  readonly place: PlaceForMix
+}) {
+  const { format } = useSite()
+  const [asked, setAsked] = useState<MixWhyKey | null>(null)
+  const cm = (value: number) => format.plain(format.cm(value))
+  if (!answer || !container) {
+    return (
+      <section className={styles.panel} aria-label={words.after(container?.name ?? '')}>
+        {refusal ? <Notice tone="stop">{refusal}</Notice> : <p>{words.measureFirst}</p>}
+        {progress !== null && <Progress label={words.working} share={progress} onStop={onStop} />}
+      </section>
+    )
+  }
+  const cost = costOf(components, page.materials, answer)
+  const partLitres = components.reduce((sum, { parts }) => sum + parts, 0)
+  const facts = { wish, crop, place, fillHeightCm: container.fillHeightCm, cost, partLitres }
+  const { saturatedDepthCm, lowAirDepthCm } = answer.capacity
+  return (
+    <>
+      <section className={styles.panel} aria-labelledby="in-pot">
+        <h2 id="in-pot">{words.after(container.name)}</h2>
+        <div className={styles.pot}>
+          <PotSection
+            pot={mixPot(components, container, answer, wish?.rootDepthCm ?? null)}
+            size="stage"
+            planted={what !== null}
+          />
+        </div>
+        <p className={styles.note}>
+          {words.zones(cm(saturatedDepthCm), cm(lowAirDepthCm))}
+          {wish?.rootDepthCm ? words.roots(cm(wish.rootDepthCm)) : ''}
+        </p>
+        <MixReadouts
+          answer={answer}
+          wish={wish}
+          cost={cost}
+          month={page.month}
+          asked={asked}
+          ask={(key) => setAsked(key === asked ? null : key)}
+        />
+        {refusal && <Notice tone="stop">{refusal}</Notice>}
+      </section>
+      <div className={styles.beside}>
+        {asked ? (
+          <WhyText
+            title={words.whyOf[asked]}
+            why={mixWhy(asked, answer, facts)}
+            onClose={() => setAsked(null)}
+          />
+        ) : (
+          <p className={styles.note}>{texts.why.ask}</p>
+        )}
+        <MixSeasons seasons={answer.seasons} airMin={wish?.airMin ?? null} />
+      </div>
+    </>
+  )
+}

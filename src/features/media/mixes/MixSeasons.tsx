@@ -1,0 +1,43 @@
+import type { MixInPlace } from '../../../core/season'
+import { useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import styles from './MixDesign.module.css'
+
+const words = texts.mixes.design
+
+/** How the mix ages in its pot when nobody tops it up. */
+export function MixSeasons({
+  seasons,
+  airMin,
+}: {
+  readonly seasons: MixInPlace['seasons']
+  readonly airMin: number | null
+}) {
+  const { format } = useSite()
+  return (
+    <section aria-labelledby="seasons">
+      <h2 id="seasons">{words.seasons}</h2>
+      <table className={styles.seasons}>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">{words.seasonAir}</th>
+            <th scope="col">{words.seasonDown}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {seasons.map(({ air, downCm }, season) => (
+            <tr key={words.seasonNames[season]}>
+              <th scope="row">{words.seasonNames[season]}</th>
+              <td className={airMin !== null && air < airMin ? styles.short : undefined}>
+                {airMin !== null && air < airMin && <span aria-hidden="true">▲ </span>}≈{' '}
+                {format.plain(format.percent(air))}
+              </td>
+              <td>≈ {format.plain(format.cm(downCm))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  )
+}

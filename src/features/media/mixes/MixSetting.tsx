@@ -1,0 +1,98 @@
+import type { UseFormReturn } from 'react-hook-form'
+import type { MixDesignPage } from '../../../messages/media/mixViews'
+import { SelectField, TextField } from '../../../ui/Field'
+import { QuantityField } from '../../../ui/QuantityField'
+import { useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import { LENGTHS_OF } from '../newLotValues'
+import styles from './MixDesign.module.css'
+import type { containerOf, MixValues } from './mixValues'
+
+const words = texts.mixes.design
+
+/** In which pot, for what, where, and how often it is watered. */
+export function MixSetting({
+  form,
+  page,
+  container,
+}: {
+  readonly form: UseFormReturn<MixValues>
+  readonly page: MixDesignPage
+  readonly container: ReturnType<typeof containerOf>
+}) {
+  const { format } = useSite()
+  const values = form.watch()
+  const create = texts.media.create
+  return (
+    <section aria-label={words.setting}>
+      <div className={styles.setting}>
+        <TextField label={words.name} {...form.register('name')} />
+        <SelectField
+          label={words.pot}
+          hint={
+            container ? words.potHint(format.plain(format.litres(container.litres))) : undefined
+          }
+          {...form.register('pot')}
+        >
+          {page.containers.map(({ name, place }, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: the index is its value
+            <option key={index} value={String(index)}>
+              {name} · {place}
+            </option>
+          ))}
+          <option value="other">{words.anotherPot}</option>
+        </SelectField>
+        <SelectField label={words.forWhat} {...form.register('purpose')}>
+          <option value="">{words.nobody}</option>
+          <optgroup label={words.groupsLabel}>
+            {page.groups.map(({ id }) => (
+              <option key={id} value={`group:${id}`}>
+                {texts.mixes.groups[id].name}
+              </option>
+            ))}
+          </optgroup>
+          <optgroup label={words.cropsLabel}>
+            {page.crops.map(({ id, name }) => (
+              <option key={id} value={`crop:${id}`}>
+                {name}
+              </option>
+            ))}
+          </optgroup>
+        </SelectField>
+        <SelectField label={words.where} {...form.register('exposure')}>
+          {Object.entries(words.exposures).map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={words.everyDays}
+          hint={words.everyDaysHint}
+          inputMode="decimal"
+          {...form.register('everyDays')}
+        />
+      </div>
+      {values.pot === 'other' && (
+        <div className={styles.setting}>
+          <SelectField label={create.inWhat} {...form.register('kind')}>
+            {(['round', 'rectangular', 'bowl'] as const).map((kind) => (
+              <option key={kind} value={kind}>
+                {create.shapes[kind]}
+              </option>
+            ))}
+          </SelectField>
+          {LENGTHS_OF[values.kind].map((name) => (
+            <QuantityField
+              key={name}
+              label={create[name]}
+              dimension="length"
+              typed={values[name]}
+              {...form.register(name)}
+            />
+          ))}
+        </div>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,114 @@
+import type { MixesPage, MixRow } from '../../../messages/media/mixViews'
+import type { SiteView } from '../../../messages/site'
+import { Band } from '../../../ui/Band'
+import { LinkButton } from '../../../ui/Button'
+import { Figure } from '../../../ui/Figure'
+import { PageHead } from '../../../ui/PageHead'
+import { CoreSample } from '../../../ui/pictures/CoreSample'
+import { SiteProvider, useSite } from '../../../ui/SiteContext'
+import { EmptyState } from '../../../ui/States'
+import { texts } from '../../../ui/texts'
+import styles from './Mixes.module.css'
+
+const words = texts.mixes
+
+/** All mixes that were written down, and where a new one may begin. */
+export default function MixesScreen({
+  page,
+  site,
+}: {
+  readonly page: MixesPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <PageHead
+        title={words.title}
+        lead={words.lead}
+        actions={
+          <>
+            <LinkButton href="/mixes/layers">{words.bottom}</LinkButton>
+            <LinkButton href="/mixes/compare">{words.compare}</LinkButton>
+            <LinkButton weight="main" href="/mixes/design">
+              {words.newMix}
+            </LinkButton>
+          </>
+        }
+      />
+      {page.mixes.length === 0 ? (
+        <EmptyState title={words.empty} next={words.emptyNext} />
+      ) : (
+        <ul className={styles.mixes}>
+          {page.mixes.map((mix) => (
+            <Row key={mix.id} mix={mix} />
+          ))}
+        </ul>
+      )}
+      <section aria-labelledby="begin" className={styles.begin}>
+        <h2 id="begin">{words.begin}</h2>
+        <p className={styles.note}>{words.beginNote}</p>
+        <ul className={styles.groups}>
+          {page.groups.map(({ id }) => (
+            <li key={id}>
+              <a href={`/mixes/design?group=${id}`}>{words.groups[id].name}</a>
+              <span>{words.groups[id].why}</span>
+            </li>
+          ))}
+        </ul>
+        <p>
+          {words.beginElse} {words.bag}:{' '}
+          {page.bags.map(({ id, name }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <a href={`/mixes/design?bag=${id}`}>{name}</a>
+            </span>
+          ))}
+        </p>
+        <p>
+          {words.beginElse} {words.lot}:{' '}
+          {page.lots.map(({ id, name }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <a href={`/mixes/design?lot=${id}`}>{name}</a>
+            </span>
+          ))}
+        </p>
+      </section>
+    </SiteProvider>
+  )
+}
+
+function Row({ mix }: { readonly mix: MixRow }) {
+  const { format } = useSite()
+  const what = mix.cropName ?? (mix.groupId ? words.groups[mix.groupId].name : null)
+  return (
+    <li className={styles.mix}>
+      <CoreSample strata={mix.strata} size="row" />
+      <div className={styles.name}>
+        <a href={`/mixes/design?mix=${mix.id}`}>{mix.name}</a>
+        <span>
+          {words.version(mix.version)} · {what && `${what} `}
+          {words.inPot(mix.containerName)}
+        </span>
+      </div>
+      <div className={styles.value}>
+        <span className={styles.label}>{words.columns.air}</span>
+        <Figure amount={format.percent(mix.air)} measuredOn={null} />
+        {mix.airMin !== null && (
+          <Band value={mix.air} low={mix.airMin} high={mix.airMax} from={0} to={0.6} />
+        )}
+      </div>
+      <div className={styles.value}>
+        <span className={styles.label}>{words.columns.days}</span>
+        {mix.days === null ? (
+          words.design.forEver
+        ) : (
+          <Figure
+            amount={{ number: format.number(mix.days, 1), unit: words.design.daysUnit }}
+            measuredOn={null}
+          />
+        )}
+      </div>
+    </li>
+  )
+}

@@ -1,0 +1,173 @@
+import { containerVolume } from '../../../core/containers'
+import type { Component, Material } from '../../../core/media'
+import type { PlaceForMix } from '../../../core/season'
+import type { HouseholdMeasures } from '../../../core/units'
+import type { MixDesignPage, MixFor, Wish } from '../../../messages/media/mixViews'
+import { readQuantity } from '../../../ui/readQuantity'
+import { DEFAULT_LOT, type LengthName, type LotValues, shapeOf } from '../newLotValues'
+
+/** The designer's form, as typed. */
+export type MixValues = Record<LengthName, string> & {
+  name: string
+  note: string
+  parts: { materialId: string; litres: string }[]
+  /** Which of the own containers, or `other` for the dimensions typed. */
+  pot: string
+  kind: 'round' | 'rectangular' | 'bowl'
+  /** `crop:…`, `group:…` or nothing. */
+  purpose: string
+  exposure: MixFor['exposure']
+  everyDays: string
+}
+
+const EXPOSURES: Readonly<Record<MixFor['exposure'], number>> = { shade: 0.7, open: 1, windy: 1.3 }
+
+/** Litres as they stand in a field: in hundredths, without a tail of zeros. */
+export function litresText(litres: number): string {
+  return `${Number(litres.toFixed(2))} L`
+}
+
+export function mixDefaults({ name, note, parts, madeFor, containers }: MixDesignPage): MixValues {
+  const { container, cropId, groupId, exposure, everyDays } = madeFor
+  const own = containers.findIndex(
+    ({ shape, headspaceCm }) =>
+      JSON.stringify([shape, headspaceCm]) ===
+      JSON.stringify([container.shape, container.headspaceCm]),
+  )
+  const {
+    name: _name,
+    place: _place,
+    origin: _origin,
+    components: _none,
+    count: _count,
+    ...lengths
+  } = DEFAULT_LOT
+  return {
+    ...lengths,
+    ...lengthsOf(container),
+    kind: container.shape.kind,
+    name,
+    note,
+    parts: parts.map(({ materialId, litres }) => ({ materialId, litres: litresText(litres) })),
+    pot: own >= 0 ? String(own) : 'other',
+    purpose: cropId ? `crop:${cropId}` : groupId ? `group:${groupId}` : '',
+    exposure,
+    everyDays: String(everyDays),
+  }
+}
+
+function lengthsOf({ shape, headspaceCm }: MixFor['container']): Partial<MixValues> {
+  const { kind, ...dimensions } = shape
+  return Object.fromEntries([
+    ...Object.entries(dimensions).map(([key, cm]) => [key.replace(/Cm$/, ''), `${cm} cm`]),
+    ['headspace', `${headspaceCm} cm`],
+  ])
+}
+
+/** The container chosen or typed; null while its dimensions make no sense. */
+export function containerOf(
+  values: MixValues,
+  { containers }: Pick<MixDesignPage, 'containers'>,
+  measures: HouseholdMeasures,
+): (MixFor['container'] & { name: string; fillHeightCm: number; litres: number }) | null {
+  const own = containers[Number(values.pot)]
+  const typed =
+    values.pot === 'other' || !own
+      ? shapeOf({ ...values, count: '1' } as unknown as LotValues, measures)
+      : own
+  if (!typed) return null
+  const { shape, headspaceCm } = typed
+  const fillHeightCm = shape.heightCm - headspaceCm
+  if (!(fillHeightCm > 0)) return null
+  return {
+    shape,
+    headspaceCm,
+    name: own && values.pot !== 'other' ? own.name : '',
+    fillHeightCm,
+    litres: containerVolume({ shape, fillHeightCm }),
+  }
+}
+
+/** What is measured out so far: rows with a material and an amount above 0. */
+export function componentsOf(
+  values: Pick<MixValues, 'parts'>,
+  materials: ReadonlyMap<string, Material>,
+  measures: HouseholdMeasures,
+): Component[] {
+  return values.parts.flatMap(({ materialId, litres }) => {
+    const material = materials.get(materialId)
+    const parts = readQuantity(litres, 'volume', measures).value
+    return material && parts !== null && parts > 0 ? [{ material, parts }] : []
+  })
+}
+
+/** What is asked of the mix: by its crop or its group. */
+export function purposeOf({ purpose }: Pick<MixValues, 'purpose'>, page: MixDesignPage) {
+  const [kind, id] = purpose.split(':')
+  const crop = kind === 'crop' ? (page.crops.find((one) => one.id === id) ?? null) : null
+  const group = kind === 'group' ? (page.groups.find((one) => one.id === id) ?? null) : null
+  const wish: Wish | null = crop
+    ? {
+        airMin: crop.airMinPercent / 100,
+        airMax: crop.airMaxPercent / 100,
+        pHLow: crop.pHLow,
+        pHHigh: crop.pHHigh,
+        ecMaxSme: crop.ecMaxSme,
+        rootDepthCm: crop.rootDepthCm,
+      }
+    : group && {
+        airMin: group.airMin,
+        airMax: group.airMax,
+        pHLow: group.pHLow,
+        pHHigh: group.pHHigh,
+        ecMaxSme: null,
+        rootDepthCm: null,
+      }
+  return { crop, group, wish }
+}
+
+export function placeOf(
+  { exposure }: Pick<MixValues, 'exposure'>,
+  page: MixDesignPage,
+): PlaceForMix {
+  return { ...page.place, exposureFactor: EXPOSURES[exposure] }
+}
+
+export function everyDaysOf({ everyDays }: Pick<MixValues, 'everyDays'>): number | null {
+  const days = Number(
+    everyDays
+      .trim()
+      .replace(',', '.')
+      .replace(/\s*days?$/, ''),
+  )
+  return everyDays.trim() !== '' && days > 0 && days <= 60 ? days : null
+}
+
+/** What is sent to be written down; a part that is no quantity arrives as null and is refused at its field. */
+export function mixBody(values: MixValues, page: MixDesignPage, measures: HouseholdMeasures) {
+  const { crop, group } = purposeOf(values, page)
+  const container = containerOf(values, page, measures)
+  return {
+    name: values.name,
+    note: values.note,
+    parts: values.parts.map(({ materialId, litres }) => ({
+      materialId,
+      litres: readQuantity(litres, 'volume', measures).value,
+    })),
+    madeFor: {
+      container: container
+        ? { shape: container.shape, headspaceCm: container.headspaceCm }
+        : { shape: { kind: values.kind }, headspaceCm: 0 },
+      containerName: container?.name ?? '',
+      cropId: crop?.id ?? null,
+      groupId: group?.id ?? null,
+      exposure: values.exposure,
+      everyDays: everyDaysOf(values),
+    },
+  }
+}
+
+/** Litres of one part for which it makes up a share of all, the others as they are. */
+export function litresForShare(share: number, others: number): number {
+  return (Math.min(0.95, share) / (1 - Math.min(0.95, share))) * others
+}

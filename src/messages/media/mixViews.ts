@@ -1,0 +1,84 @@
+import type { Crop } from '../../core/chemistry'
+import type { ContainerShape } from '../../core/containers'
+import type { Material } from '../../core/media'
+import type { MixInPlace, PlaceForMix } from '../../core/season'
+import type { PlantGroup } from '../../data/defaults/plantGroups'
+import type { MixFor, MixPart } from '../../data/media/mixes'
+import type { Stratum } from './lotViews'
+
+export type { MixFor, MixPart, PlantGroup }
+
+/** A material to mix with. */
+export interface MixMaterial {
+  readonly material: Material
+  /** null where no price was entered. */
+  readonly pricePerLitre: number | null
+  readonly stockLitres: number
+  /** Still in an old recipe, but put away: it cannot be added anew. */
+  readonly putAway: boolean
+}
+
+/** Containers of one size. */
+export interface MixContainer {
+  readonly name: string
+  readonly place: string
+  readonly count: number
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+}
+
+export interface MixRow {
+  readonly id: number
+  readonly name: string
+  readonly version: number
+  readonly strata: readonly Stratum[]
+  readonly air: number
+  readonly days: number | null
+  readonly containerName: string
+  /** What it is for: a crop, a group, or neither. */
+  readonly cropName: string | null
+  readonly groupId: PlantGroup['id'] | null
+  readonly airMin: number | null
+  readonly airMax: number | null
+}
+
+export interface MixesPage {
+  readonly mixes: readonly MixRow[]
+  readonly groups: readonly PlantGroup[]
+  readonly bags: readonly { readonly id: string; readonly name: string }[]
+  readonly lots: readonly { readonly id: number; readonly name: string }[]
+}
+
+/** What is asked of a mix: by its crop or its group. */
+export interface Wish {
+  readonly airMin: number
+  readonly airMax: number
+  readonly pHLow: number
+  readonly pHHigh: number
+  readonly ecMaxSme: number | null
+  readonly rootDepthCm: number | null
+}
+
+export interface MixDesignPage {
+  /** The recipe and the version it starts from; null for a new one. */
+  readonly mix: { readonly id: number; readonly version: number } | null
+  readonly versions: readonly {
+    readonly number: number
+    readonly on: string
+    readonly note: string | null
+  }[]
+  readonly name: string
+  readonly note: string
+  readonly parts: readonly MixPart[]
+  readonly madeFor: MixFor
+  readonly materials: readonly MixMaterial[]
+  readonly containers: readonly MixContainer[]
+  readonly crops: readonly Crop[]
+  readonly groups: readonly PlantGroup[]
+  /** The month in which most water is used. */
+  readonly place: Omit<PlaceForMix, 'exposureFactor'>
+  readonly month: number
+  readonly humifiedFines: Material
+  /** Worked out with the page; null where nothing is measured out yet. */
+  readonly first: MixInPlace | null
+}

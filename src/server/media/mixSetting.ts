@@ -1,0 +1,99 @@
+import type { Crop } from '../../core/chemistry'
+import type { Component, Material } from '../../core/media'
+import { type PlaceForMix, referenceEvapotranspiration } from '../../core/season'
+import type { StoredContainer } from '../../data/containers/containers'
+import { PLANT_GROUPS, type PlantGroup } from '../../data/defaults/plantGroups'
+import type { MixFor, MixPart } from '../../data/media/mixes'
+import type { Site } from '../../data/site/site'
+import type { MixContainer, Wish } from '../../messages/media/mixes'
+
+const EXPOSURES: Readonly<Record<MixFor['exposure'], number>> = { shade: 0.7, open: 1, windy: 1.3 }
+/** April to October: the seven months a season takes. */
+const SEASON_MONTHS = [3, 4, 5, 6, 7, 8, 9]
+const MIDDLE_OF_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349]
+
+export function exposureFactor(exposure: MixFor['exposure']): number {
+  return EXPOSURES[exposure]
+}
+
+/** The month of the site in which the air takes most, and the mean of its season. */
+export function worstMonth(site: Site): {
+  month: number
+  place: Omit<PlaceForMix, 'exposureFactor'>
+} {
+  const { climateByMonth, latitudeDeg } = site
+  const months = climateByMonth.map(({ tMinC, tMaxC }, month) => ({
+    month,
+    tMinC,
+    tMaxC,
+    dayOfYear: MIDDLE_OF_MONTH[month] as number,
+    et0: referenceEvapotranspiration({
+      latitudeDeg,
+      dayOfYear: MIDDLE_OF_MONTH[month] as number,
+      tMinC,
+      tMaxC,
+    }),
+  }))
+  const worst = months.reduce((most, one) => (one.et0 > most.et0 ? one : most))
+  const season = SEASON_MONTHS.map((month) => {
+    const { tMinC, tMaxC } = climateByMonth[month] as Site['climateByMonth'][number]
+    return (tMinC + tMaxC) / 2
+  })
+  const { month, tMinC, tMaxC, dayOfYear } = worst
+  return {
+    month,
+    place: {
+      latitudeDeg,
+      dayOfYear,
+      tMinC,
+      tMaxC,
+      seasonMeanTempC: season.reduce((sum, mean) => sum + mean, 0) / season.length,
+    },
+  }
+}
+
+/** Containers of one size and place once, the most frequent first. */
+export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] {
+  const sizes = new Map<string, MixContainer>()
+  for (const { name, place, shape, headspaceCm } of containers) {
+    const key = JSON.stringify([name, shape, headspaceCm])
+    const count = (sizes.get(key)?.count ?? 0) + 1
+    sizes.set(key, { name, place, count, shape, headspaceCm })
+  }
+  return [...sizes.values()].sort((a, b) => b.count - a.count)
+}
+
+/** What is asked of a mix; null where neither crop nor group was chosen. */
+export function wishOf(
+  crop: Crop | null | undefined,
+  group: PlantGroup | null | undefined,
+): Wish | null {
+  if (crop) {
+    return {
+      airMin: crop.airMinPercent / 100,
+      airMax: crop.airMaxPercent / 100,
+      pHLow: crop.pHLow,
+      pHHigh: crop.pHHigh,
+      ecMaxSme: crop.ecMaxSme,
+      rootDepthCm: crop.rootDepthCm,
+    }
+  }
+  if (!group) return null
+  const { airMin, airMax, pHLow, pHHigh } = group
+  return { airMin, airMax, pHLow, pHHigh, ecMaxSme: null, rootDepthCm: null }
+}
+
+export function groupById(id: string | null | undefined): PlantGroup | null {
+  return PLANT_GROUPS.find((group) => group.id === id) ?? null
+}
+
+/** Parts as the core takes them; a material that is not known any more is left out. */
+export function partsToComponents(
+  parts: readonly MixPart[],
+  materials: ReadonlyMap<string, Material>,
+): Component[] {
+  return parts.flatMap(({ materialId, litres }) => {
+    const material = materials.get(materialId)
+    return material ? [{ material, parts: litres }] : []
+  })
+}
