@@ -28,7 +28,7 @@ export function QuantityField({
   const { site, format } = useSite()
   const { value, problem } = readQuantity(typed, dimension, site.measures)
   const understood = value === null ? null : written(value, dimension, format)
-  const plain = echoes === 'converted' && typed.trim() === understood
+  const plain = echoes === 'converted' && understood !== null && sameWords(typed, understood)
   const echo = understood === null ? hint : plain ? undefined : texts.common.echo(typed, understood)
   return (
     <TextField
@@ -39,6 +39,15 @@ export function QuantityField({
       {...rest}
     />
   )
+}
+
+/** "2 L" and "2.0 L" say the same in the same way. */
+function sameWords(typed: string, understood: string): boolean {
+  const parts = (text: string) => /^([\d.,]+)\s*(\D+)$/.exec(text.trim().toLowerCase())
+  const [mine, theirs] = [parts(typed), parts(understood)]
+  if (!mine || !theirs) return false
+  const number = (text = '') => Number(text.replace(',', '.'))
+  return mine[2]?.trim() === theirs[2]?.trim() && number(mine[1]) === number(theirs[1])
 }
 
 function written(value: number, dimension: Dimension, format: Format): string {

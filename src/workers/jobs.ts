@@ -27,7 +27,10 @@ export interface MixFill {
   readonly headspaceCm: number
   /** Height of an inert filler on the base. */
   readonly fillerCm?: number
-  readonly layers: readonly { readonly components: readonly Component[]; readonly thicknessCm: number }[]
+  readonly layers: readonly {
+    readonly components: readonly Component[]
+    readonly thicknessCm: number
+  }[]
 }
 
 /** Water through a fill, with what its mixes became. */

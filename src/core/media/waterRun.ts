@@ -80,7 +80,11 @@ export function waterRun({
     ...(onProgress ? { onProgress } : {}),
   })
   // At rest the base of the media has no suction, whatever stands below it.
-  const rest = layeredCapacity({ shape, layers, ...(fillerCm > 0 ? { baseOffsetCm: fillerCm } : {}) })
+  const rest = layeredCapacity({
+    shape,
+    layers,
+    ...(fillerCm > 0 ? { baseOffsetCm: fillerCm } : {}),
+  })
   return {
     frames: run.profiles.map(({ tS, z, theta, pondCm, drainedMl }) => ({
       atS: tS,

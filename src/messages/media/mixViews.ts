@@ -82,3 +82,20 @@ export interface MixDesignPage {
   /** Worked out with the page; null where nothing is measured out yet. */
   readonly first: MixInPlace | null
 }
+
+/** A mix to be watered: a recipe, or a bag as it is. */
+export interface MixToRun {
+  readonly key: string
+  readonly name: string
+  readonly parts: readonly MixPart[]
+}
+
+/** What stands ready to be compared. */
+export interface CompareMixesPage {
+  readonly mixes: readonly MixToRun[]
+  readonly containers: readonly MixContainer[]
+  readonly materials: readonly Material[]
+  /** Keys of the mixes and numbers of the pots that the address asks for. */
+  readonly chosenMixes: readonly string[]
+  readonly chosenPots: readonly number[]
+}

@@ -120,3 +120,14 @@ export const designQuerySchema = Joi.object<DesignQuery>({
   group: Joi.string().max(40),
   bag: Joi.string().max(60),
 }).unknown()
+
+/** Which mixes and pots are to be compared, by their keys and numbers in the lists, separated by commas. */
+export interface CompareQuery {
+  readonly mixes?: string
+  readonly pots?: string
+}
+
+export const compareQuerySchema = Joi.object<CompareQuery>({
+  mixes: Joi.string().allow('').max(300),
+  pots: Joi.string().allow('').max(40),
+}).unknown()

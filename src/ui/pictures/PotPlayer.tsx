@@ -25,7 +25,7 @@ export function PotPlayer({
 }: {
   readonly runs: readonly PotRun[]
   readonly label: string
-  readonly size?: 'card' | 'stage'
+  readonly size?: 'card' | 'side' | 'stage'
 }) {
   const { format } = useSite()
   const last = Math.min(...runs.map(({ frames }) => frames.length)) - 1

@@ -11,6 +11,7 @@ import { scatterGrains } from './scatterGrains'
 const SIZES = {
   row: { width: 72, height: 52, grains: 30, labels: false },
   card: { width: 230, height: 150, grains: 210, labels: true },
+  side: { width: 330, height: 220, grains: 320, labels: true },
   stage: { width: 420, height: 260, grains: 460, labels: true },
 } as const
 

@@ -69,7 +69,7 @@ function Design({ page }: { readonly page: MixDesignPage }) {
     crop?.id,
     place.exposureFactor,
   ])
-  // biome-ignore lint/correctness/useExhaustiveDependencies: the key stands for all of it
+  // The key stands for all that is used here.
   const question = useMemo(
     () =>
       container && components.length > 0
@@ -82,7 +82,7 @@ function Design({ page }: { readonly page: MixDesignPage }) {
   const what = crop?.name ?? (group ? texts.mixes.groups[group.id].name : null)
 
   return (
-    <fieldset disabled={!ready} className={styles.ready}>
+    <fieldset disabled={!ready} className="plain">
       <PageHead
         title={values.name || words.untitled}
         beside={

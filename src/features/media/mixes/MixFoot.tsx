@@ -35,7 +35,7 @@ export function MixFoot({
             {words.otherPots}
           </LinkButton>
         )}
-        {mix && <LinkButton href={`/mixes/layers?mix=${mix.id}`}>{words.layers}</LinkButton>}
+        {mix && <LinkButton href={`/mixes/layers?mixes=${mix.id}`}>{words.layers}</LinkButton>}
         {changed && (
           <Button
             weight="quiet"

@@ -33,7 +33,7 @@ export function MixSeasons({
                 {airMin !== null && air < airMin && <span aria-hidden="true">▲ </span>}≈{' '}
                 {format.plain(format.percent(air))}
               </td>
-              <td>≈ {format.plain(format.cm(downCm))}</td>
+              <td>{season === 0 ? texts.why.none : `≈ ${format.plain(format.cm(downCm))}`}</td>
             </tr>
           ))}
         </tbody>

@@ -35,7 +35,6 @@ export function MixSetting({
           {...form.register('pot')}
         >
           {page.containers.map(({ name, place }, index) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: the index is its value
             <option key={index} value={String(index)}>
               {name} · {place}
             </option>
