@@ -49,7 +49,7 @@ export const LENGTHS_OF: Readonly<Record<LotValues['kind'], readonly LengthName[
 }
 
 /** The container as typed; a dimension that makes no sense is NaN, so that the server names its field. */
-function container(values: LotValues, measures: HouseholdMeasures) {
+export function typedContainer(values: LotValues, measures: HouseholdMeasures) {
   const cm = (name: LengthName) =>
     readQuantity(values[name], 'length', measures).value ?? Number.NaN
   const heightCm = cm('height')
@@ -76,7 +76,7 @@ function container(values: LotValues, measures: HouseholdMeasures) {
 
 /** The container once every dimension is a number above 0; null before. */
 export function shapeOf(values: LotValues, measures: HouseholdMeasures) {
-  const described = container(values, measures)
+  const described = typedContainer(values, measures)
   if (!described) return null
   const { kind, ...dimensions } = described.shape
   const complete = Object.values(dimensions).every((cm) => cm > 0)
@@ -93,7 +93,7 @@ export function bodyOf(values: LotValues, measures: HouseholdMeasures): unknown 
       materialId,
       litres: readQuantity(litres, 'volume', measures).value,
     })),
-    container: container(values, measures),
+    container: typedContainer(values, measures),
   }
 }
 

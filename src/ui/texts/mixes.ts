@@ -49,6 +49,11 @@ const groups: Readonly<Record<PlantGroup['id'], GroupWords>> = {
   },
 }
 
+/** A name in the middle of a sentence. */
+function lower(name: string): string {
+  return name.charAt(0).toLocaleLowerCase() + name.slice(1)
+}
+
 const MONTHS = [
   'January',
   'February',
@@ -156,10 +161,10 @@ export const mixes = {
     seasonNames: ['new', '1 season', '2 seasons', '3 seasons'],
     seasonAir: 'air',
     seasonDown: 'surface sunk',
-    fits: (what: string) => `Fits ${what}: its air, its pH and your watering.`,
+    fits: (what: string) => `Fits ${lower(what)}: air, pH and your watering.`,
     fitsNothing: 'Choose what it is for, and the numbers are held against it.',
     missAir: (air: string, what: string, low: string, high: string) =>
-      `${air} air after draining; ${what} ${/s$/.test(what) ? 'want' : 'wants'} ${low} to ${high}.`,
+      `${air} air after draining; wanted for ${lower(what)}: ${low} to ${high}.`,
     changeMore: (amount: string, name: string, to: string) =>
       `The smallest change: ${amount} more ${name} brings it to ${to}.`,
     changeLess: (amount: string, name: string, to: string) =>

@@ -50,7 +50,7 @@ function Design({ page }: { readonly page: MixDesignPage }) {
   const form = useForm({ defaultValues: defaults })
   const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
   const values = form.watch()
-  const { problem, save, putAway } = useSaveMix(form, page, throwAway)
+  const { problem, errorOf, save, putAway } = useSaveMix(form, page, throwAway)
   const [purposeChanged, setPurposeChanged] = useState(false)
   const changed = purposeChanged || JSON.stringify(values) !== JSON.stringify(defaults)
 
@@ -99,7 +99,7 @@ function Design({ page }: { readonly page: MixDesignPage }) {
         }
       />
       <ProblemNotice problem={problem} />
-      <MixSetting form={form} page={page} container={container} />
+      <MixSetting form={form} page={page} container={container} errorOf={errorOf} />
       <div className={styles.advice}>
         {answer && container && question && (
           <MixAdvice
@@ -117,7 +117,13 @@ function Design({ page }: { readonly page: MixDesignPage }) {
         )}
       </div>
       <div className={styles.panels}>
-        <MixParts form={form} page={page} components={components} answer={answer} />
+        <MixParts
+          form={form}
+          page={page}
+          components={components}
+          answer={answer}
+          errorOf={errorOf}
+        />
         <MixInPot
           page={page}
           components={components}

@@ -26,7 +26,7 @@ export function MixFoot({
   const { format } = useSite()
   const { mix } = page
   return (
-    <section className={styles.save} aria-label={words.note}>
+    <section className={styles.save}>
       <TextField label={words.note} {...form.register('note')} />
       <div className={styles.foot}>
         {mix && <LinkButton href={`/mixes/compare?mixes=${mix.id}`}>{words.compare}</LinkButton>}

@@ -21,11 +21,13 @@ export function MixParts({
   page,
   components,
   answer,
+  errorOf,
 }: {
   readonly form: UseFormReturn<MixValues>
   readonly page: MixDesignPage
   readonly components: readonly Component[]
   readonly answer: MixInPlace | null
+  readonly errorOf: (field: string) => string | undefined
 }) {
   const { format, site } = useSite()
   const rows = useFieldArray({ control: form.control, name: 'parts' })
@@ -59,6 +61,7 @@ export function MixParts({
                   dimension="volume"
                   echoes="converted"
                   typed={row.litres}
+                  error={errorOf(`parts.${index}.litres`) ?? errorOf(`parts.${index}.materialId`)}
                   {...form.register(`parts.${index}.litres`)}
                 />
                 <input

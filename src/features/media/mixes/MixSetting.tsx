@@ -15,10 +15,12 @@ export function MixSetting({
   form,
   page,
   container,
+  errorOf,
 }: {
   readonly form: UseFormReturn<MixValues>
   readonly page: MixDesignPage
   readonly container: ReturnType<typeof containerOf>
+  readonly errorOf: (field: string) => string | undefined
 }) {
   const { format } = useSite()
   const values = form.watch()
@@ -26,7 +28,7 @@ export function MixSetting({
   return (
     <section aria-label={words.setting}>
       <div className={styles.setting}>
-        <TextField label={words.name} {...form.register('name')} />
+        <TextField label={words.name} error={errorOf('name')} {...form.register('name')} />
         <SelectField
           label={words.pot}
           hint={
@@ -69,6 +71,7 @@ export function MixSetting({
           label={words.everyDays}
           hint={words.everyDaysHint}
           inputMode="decimal"
+          error={errorOf('madeFor.everyDays')}
           {...form.register('everyDays')}
         />
       </div>
@@ -87,6 +90,11 @@ export function MixSetting({
               label={create[name]}
               dimension="length"
               typed={values[name]}
+              error={errorOf(
+                name === 'headspace'
+                  ? 'madeFor.container.headspaceCm'
+                  : `madeFor.container.shape.${name}Cm`,
+              )}
               {...form.register(name)}
             />
           ))}

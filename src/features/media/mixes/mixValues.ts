@@ -4,7 +4,13 @@ import type { PlaceForMix } from '../../../core/season'
 import type { HouseholdMeasures } from '../../../core/units'
 import type { MixDesignPage, MixFor, Wish } from '../../../messages/media/mixViews'
 import { readQuantity } from '../../../ui/readQuantity'
-import { DEFAULT_LOT, type LengthName, type LotValues, shapeOf } from '../newLotValues'
+import {
+  DEFAULT_LOT,
+  type LengthName,
+  type LotValues,
+  shapeOf,
+  typedContainer,
+} from '../newLotValues'
 
 /** The designer's form, as typed. */
 export type MixValues = Record<LengthName, string> & {
@@ -157,7 +163,7 @@ export function mixBody(values: MixValues, page: MixDesignPage, measures: Househ
     madeFor: {
       container: container
         ? { shape: container.shape, headspaceCm: container.headspaceCm }
-        : { shape: { kind: values.kind }, headspaceCm: 0 },
+        : typedPot(values, measures),
       containerName: container?.name ?? '',
       cropId: crop?.id ?? null,
       groupId: group?.id ?? null,
@@ -165,6 +171,12 @@ export function mixBody(values: MixValues, page: MixDesignPage, measures: Househ
       everyDays: everyDaysOf(values),
     },
   }
+}
+
+/** Dimensions as they were typed; what makes no sense is refused at its field. */
+function typedPot(values: MixValues, measures: HouseholdMeasures) {
+  const typed = typedContainer({ ...values, count: '1' } as unknown as LotValues, measures)
+  return typed && { shape: typed.shape, headspaceCm: typed.headspaceCm }
 }
 
 /** Litres of one part for which it makes up a share of all, the others as they are. */

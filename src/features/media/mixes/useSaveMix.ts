@@ -55,5 +55,7 @@ export function useSaveMix(
     window.location.assign('/mixes')
   }
 
-  return { problem, save, putAway }
+  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
+
+  return { problem, errorOf, save, putAway }
 }
