@@ -8,8 +8,10 @@ import {
   layeredCapacity,
   type MediaLayer,
   simulateDrainage,
+  triangleField,
 } from '../src/core/media'
 import { solveRecipe } from '../src/core/recondition'
+import { mixInPlace, smallestChange } from '../src/core/season'
 import { amendment, crop, material, shippedMaterials } from '../testing/tables'
 import { bestMs, type Figure } from './measure'
 
@@ -88,6 +90,44 @@ export function kernels(): Figure[] {
       }
     }),
     {
+      name: 'a mix in its place: every number of the designer',
+      unit: 'ms',
+      goal: { below: 50 },
+      value: bestMs(10, () => {
+        mixInPlace(MIX_IN_PLACE)
+      }),
+    },
+    {
+      name: 'the smallest change of all materials',
+      unit: 'ms',
+      goal: { below: 500 },
+      value: bestMs(3, () => {
+        smallestChange({
+          components: TIRED,
+          candidates: shippedMaterials,
+          valueFor: (components) =>
+            containerCapacity({
+              curve: blendMedia({ components }).curve,
+              shape: POT,
+              fillHeightCm: 20,
+            }).airFraction,
+          low: 0.18,
+          high: 0.3,
+        })
+      }),
+    },
+    {
+      name: 'a triangle of 153 mixes',
+      unit: 'ms',
+      goal: { below: 300 },
+      value: bestMs(3, () => {
+        triangleField({
+          corners: ['peat-medium', 'garden-compost', 'perlite-coarse'].map(material),
+          container: { shape: POT, fillHeightCm: 20 },
+        })
+      }),
+    },
+    {
       name: 'a layered fill at rest',
       unit: 'ms',
       goal: { below: 2 },
@@ -110,6 +150,21 @@ export function kernels(): Figure[] {
       value: bestMs(3, recipe),
     },
   ]
+}
+
+const MIX_IN_PLACE = {
+  components: TIRED,
+  container: { shape: POT, fillHeightCm: 20 },
+  crop: crop('strawberry'),
+  place: {
+    latitudeDeg: 50.4,
+    dayOfYear: 196,
+    tMinC: 13,
+    tMaxC: 20,
+    seasonMeanTempC: 15,
+    exposureFactor: 1,
+  },
+  humifiedFines: material('humified-fines'),
 }
 
 const DAY = {

@@ -9,7 +9,7 @@ test('gravel at the bottom: the wet zone moves up, and the numbers say so', asyn
   const time = page.getByRole('slider', { name: 'Time' })
   await time.focus()
   await page.keyboard.press('End')
-  await expect(page.getByText('60:00 after pouring')).toBeVisible()
+  await expect(page.getByText('1:00:00 after pouring')).toBeVisible()
   await page.getByLabel('At the bottom').selectOption({ label: 'garden soil' })
   await expect(page.getByText('On garden soil').first()).toBeVisible()
   await page.getByLabel('How high').fill('90 cm')

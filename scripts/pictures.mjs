@@ -61,6 +61,16 @@ const take = async (name, place, viewport, act) => {
 
 await take('lots', '/lots', desk)
 await take('lot', '/lots/1', desk)
+await take('mix', '/mixes/design?mix=1', desk, (page) =>
+  page.getByRole('button', { name: /^Why Air after draining/ }).click(),
+)
+await take('mix-phone', '/mixes/design?mix=1', phone)
+await take('bottom-layer', '/mixes/layers?mixes=1', desk, async (page) => {
+  await page.getByRole('slider', { name: 'Time' }).fill('17')
+})
+await take('compare', '/mixes/compare?mixes=1&pots=8,9', desk, (page) =>
+  page.getByRole('row', { name: /First drip/ }).waitFor(),
+)
 await take('intake', '/turnover/new?lot=1', desk)
 await take('recipe', recipe, desk, askAggregate)
 await take('recipe-phone', recipe, phone)

@@ -6,6 +6,8 @@ import {
   type Component,
   containerCapacity,
   type MediaLayer,
+  type TrianglePoint,
+  triangleField,
   type WaterRun,
   waterRun,
 } from '../core/media'
@@ -79,6 +81,11 @@ export const jobs = {
       valueFor: (components) => qualityOf(of, { ...mix, components }),
       priceOf: ({ id }) => pricePerLitre[id] ?? null,
     }),
+
+  triangle: (
+    question: Omit<Parameters<typeof triangleField>[0], 'onProgress'>,
+    tell: Tell,
+  ): readonly TrianglePoint[] => triangleField({ ...question, onProgress: tell }),
 
   /** The same water poured onto each of several fills. */
   waterRuns: (

@@ -41,6 +41,7 @@ export {
 } from './material'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'
+export { type TrianglePoint, triangleField } from './triangleField'
 export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
 export { volumeYield } from './volumeYield'
 export { type PotFill, type WaterRun, waterRun } from './waterRun'

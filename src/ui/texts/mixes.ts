@@ -209,6 +209,24 @@ export const mixes = {
     dust: 'Dry mix, perlite and vermiculite make dust: moisten first, mask, outdoors. Open bags away from your face; gloves, wash your hands.',
     heavy: 'Wet pots are heavy.',
   },
+  triangle: {
+    title: 'All mixes of fibre, compost and aggregate in this pot',
+    corners: ['Fibre', 'Compost', 'Aggregate'],
+    show: 'Show',
+    air: 'air after draining',
+    available: 'water it can use',
+    working: 'Working out the mixes',
+    label: (fibre: string, compost: string, aggregate: string) =>
+      `Mixes of ${fibre} (left), ${compost} (right) and ${aggregate} (top)`,
+    point: 'The present mix',
+    airLegend: (low: string, high: string) =>
+      `Each ring is a mix: the larger, the more air in this pot. Filled ones lie within the ${low} to ${high} that is wanted.`,
+    airOnly: 'Each ring is a mix: the larger, the more air in this pot.',
+    waterLegend: 'Each drop is a mix: the larger, the more water the crop can use in this pot.',
+    now: (mix: string) => `Now: ${mix}.`,
+    rest: (names: string) => `Left as it is: ${names}.`,
+    keys: 'Drag the point, or move it with the arrow keys: up and down for the aggregate, left and right between fibre and compost.',
+  },
   runs: {
     title: 'Compare mixes',
     lead: 'The same water onto each, under one time.',

@@ -41,7 +41,7 @@ const RIVAL = 0.3
 const CORRECTIONS = 2
 const SETTLED = 0.003
 const EXACT: Fidelity = { fineness: 1, tolerance: 1 }
-const ROUGH: Fidelity = { fineness: 0.3, tolerance: 4 }
+const ROUGH: Fidelity = { fineness: 0.25, tolerance: 4 }
 
 /**
  * Conductivity and suction scale of a real mix from how water ran through a column: ln Ks and ln alpha are fitted to the

@@ -14,7 +14,7 @@ export interface Descent {
 
 /** Wide enough that the unevenness of a simulation does not count. */
 const STEP = 0.06
-const TRIALS = 14
+const TRIALS = 10
 const NEAR = 1e-4
 const MOST_DAMPING = 100
 /** Along the floor of a flat valley a good place is not followed for ever. */

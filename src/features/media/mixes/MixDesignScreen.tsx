@@ -17,6 +17,7 @@ import { MixFoot } from './MixFoot'
 import { MixInPot } from './MixInPot'
 import { MixParts } from './MixParts'
 import { MixSetting } from './MixSetting'
+import { MixTriangle } from './MixTriangle'
 import {
   componentsOf,
   containerOf,
@@ -138,6 +139,15 @@ function Design({ page }: { readonly page: MixDesignPage }) {
           place={place}
         />
       </div>
+      {container && (
+        <MixTriangle
+          form={form}
+          page={page}
+          components={components}
+          container={container}
+          wish={wish}
+        />
+      )}
       <MixFoot form={form} page={page} changed={changed} throwAway={throwAway} putAway={putAway} />
       <MixBatch page={page} changed={changed} components={components} answer={answer} />
     </fieldset>
