@@ -19,6 +19,11 @@ test('a mix is designed from a plant group into its band, saved, and becomes a l
   await expect(page.getByText(/wanted for succulents and cacti/)).toBeHidden()
   await expectAccessible(page)
 
+  await page.getByRole('button', { name: 'Cheapest mix from what you have' }).click()
+  await expect(page.getByText(/^Cheapest of \d+ tried/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.getByText(/^Fits succulents and cacti/)).toBeVisible()
+
   await page.getByRole('button', { name: 'Save the mix' }).click()
   await expect(page.getByText('Give the mix a name.').first()).toBeVisible()
   await page.getByLabel('Name of the mix').fill('Bowl of stones')

@@ -68,7 +68,7 @@ await take('mix-phone', '/mixes/design?mix=1', phone)
 await take('bottom-layer', '/mixes/layers?mixes=1', desk, async (page) => {
   await page.getByRole('slider', { name: 'Time' }).fill('17')
 })
-await take('compare', '/mixes/compare?mixes=1&pots=8,9', desk, (page) =>
+await take('compare', '/mixes/compare?mixes=1&pots=7,8', desk, (page) =>
   page.getByRole('row', { name: /First drip/ }).waitFor(),
 )
 await take('intake', '/turnover/new?lot=1', desk)

@@ -12,6 +12,8 @@ import {
   waterRun,
 } from '../core/media'
 import {
+  type CheapestMix,
+  cheapestMix,
   daysBetweenWaterings,
   type MixChange,
   type MixInPlace,
@@ -81,6 +83,11 @@ export const jobs = {
       valueFor: (components) => qualityOf(of, { ...mix, components }),
       priceOf: ({ id }) => pricePerLitre[id] ?? null,
     }),
+
+  cheapestMix: (
+    question: Omit<Parameters<typeof cheapestMix>[0], 'onProgress'>,
+    tell: Tell,
+  ): CheapestMix | null => cheapestMix({ ...question, onProgress: tell }),
 
   triangle: (
     question: Omit<Parameters<typeof triangleField>[0], 'onProgress'>,

@@ -1,3 +1,4 @@
+export { type CheapestMix, cheapestMix, type MixTargets } from './cheapestMix'
 export { type DryDown, dryDown, type WateringVerdict, wateringFit } from './dryDown'
 export { daysBetweenWaterings, type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
 export {

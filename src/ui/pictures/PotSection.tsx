@@ -43,7 +43,8 @@ export function PotSection({
     left: labels ? (pot.rootDepthCm ? 22 : 8) : 3,
     right: labels ? 54 : 3,
     top: planted ? 34 : 6,
-    bottom: dripping ? 16 : 6,
+    // Room for drops is kept while water moves, so that the pot does not jump with the first of them.
+    bottom: dripping || wetness ? 16 : 6,
   }
   const height = fitHeight(shape, box)
   const frame = frameFor(shape, { ...box, height })

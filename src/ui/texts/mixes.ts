@@ -209,6 +209,15 @@ export const mixes = {
     dust: 'Dry mix, perlite and vermiculite make dust: moisten first, mask, outdoors. Open bags away from your face; gloves, wash your hands.',
     heavy: 'Wet pots are heavy.',
   },
+  cheapest: {
+    ask: 'Cheapest mix from what you have',
+    working: 'Trying mixes of what has a price',
+    none: (what: string) =>
+      `No mix of up to three materials that have a price fits ${lower(what)} in this pot. Another pot, or one more material, would.`,
+    found: (parts: string, price: string, air: string, ph: string, tried: string) =>
+      `Cheapest of ${tried} tried: ${parts}. ${price} a litre, ≈ ${air} air, pH ≈ ${ph}.`,
+    take: 'Take it',
+  },
   triangle: {
     title: 'All mixes of fibre, compost and aggregate in this pot',
     corners: ['Fibre', 'Compost', 'Aggregate'],

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useForm } from 'react-hook-form'
 import type { MixDesignPage } from '../../../messages/media/mixViews'
 import type { SiteView } from '../../../messages/site'
@@ -10,6 +10,7 @@ import { texts } from '../../../ui/texts'
 import { useDraft } from '../../../ui/useDraft'
 import { useReady } from '../../../ui/useReady'
 import { useCore } from '../../../workers/useCore'
+import { CheapestOffer } from './CheapestOffer'
 import { MixAdvice } from './MixAdvice'
 import { MixBatch } from './MixBatch'
 import styles from './MixDesign.module.css'
@@ -22,6 +23,7 @@ import {
   componentsOf,
   containerOf,
   everyDaysOf,
+  type MixValues,
   mixDefaults,
   placeOf,
   purposeOf,
@@ -52,15 +54,14 @@ function Design({ page }: { readonly page: MixDesignPage }) {
   const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
   const values = form.watch()
   const { problem, errorOf, save, putAway } = useSaveMix(form, page, throwAway)
-  const [purposeChanged, setPurposeChanged] = useState(false)
-  const changed = purposeChanged || JSON.stringify(values) !== JSON.stringify(defaults)
+  const changed = JSON.stringify(values) !== JSON.stringify(defaults)
 
   const materials = useMemo(
     () => new Map(page.materials.map(({ material }) => [material.id, material])),
     [page.materials],
   )
   const container = containerOf(values, page, site.measures)
-  const { crop, group, wish } = purposeOf(values, page)
+  const { crop, group, wish, limeHater, mostCompost } = purposeOf(values, page)
   const place = placeOf(values, page)
   const components = componentsOf(values, materials, site.measures)
   // Kept the same while nothing that matters has changed: typing a name asks nothing.
@@ -80,6 +81,7 @@ function Design({ page }: { readonly page: MixDesignPage }) {
   )
   const core = useCore('mix', 'mixInPlace', question, page.first)
   const answer = question ? core.answer : null
+  const replaceParts = (parts: MixValues['parts']) => form.setValue('parts', parts)
   const what = crop?.name ?? (group ? texts.mixes.groups[group.id].name : null)
 
   return (
@@ -110,21 +112,24 @@ function Design({ page }: { readonly page: MixDesignPage }) {
             wish={wish}
             what={what}
             everyDays={everyDaysOf(values)}
-            onChange={(parts) => {
-              form.setValue('parts', parts)
-              setPurposeChanged(true)
-            }}
+            onChange={replaceParts}
           />
         )}
       </div>
       <div className={styles.panels}>
-        <MixParts
-          form={form}
-          page={page}
-          components={components}
-          answer={answer}
-          errorOf={errorOf}
-        />
+        <MixParts form={form} page={page} components={components} answer={answer} errorOf={errorOf}>
+          {container && wish && what && (
+            <CheapestOffer
+              page={page}
+              container={container}
+              wish={wish}
+              limeHater={limeHater}
+              mostCompost={mostCompost}
+              what={what}
+              onTake={replaceParts}
+            />
+          )}
+        </MixParts>
         <MixInPot
           page={page}
           components={components}

@@ -9,6 +9,17 @@ import type { MixValues } from './mixValues'
 
 const words = texts.mixes.design
 
+/** The pot it is for, and the one that differs most from it in height. */
+function potsBeside({ containers }: MixDesignPage, pot: string): string {
+  const own = containers[Number(pot)] ? Number(pot) : 0
+  const height = (index: number) => containers[index]?.shape.heightCm ?? 0
+  const others = containers.map((_, index) => index).filter((index) => index !== own)
+  const [farthest] = others.sort(
+    (a, b) => Math.abs(height(b) - height(own)) - Math.abs(height(a) - height(own)),
+  )
+  return [own, farthest].filter((index) => index !== undefined).join(',')
+}
+
 /** What else can be done with the mix: a note, its versions, other pots, other mixes. */
 export function MixFoot({
   form,
@@ -31,7 +42,9 @@ export function MixFoot({
       <div className={styles.foot}>
         {mix && <LinkButton href={`/mixes/compare?mixes=${mix.id}`}>{words.compare}</LinkButton>}
         {mix && (
-          <LinkButton href={`/mixes/compare?mixes=${mix.id}&pots=0,1`}>
+          <LinkButton
+            href={`/mixes/compare?mixes=${mix.id}&pots=${potsBeside(page, form.getValues('pot'))}`}
+          >
             {words.otherPots}
           </LinkButton>
         )}

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react'
 import { type UseFormReturn, useFieldArray } from 'react-hook-form'
 import type { Component } from '../../../core/media'
 import type { MixInPlace } from '../../../core/season'
@@ -22,12 +23,14 @@ export function MixParts({
   components,
   answer,
   errorOf,
+  children,
 }: {
   readonly form: UseFormReturn<MixValues>
   readonly page: MixDesignPage
   readonly components: readonly Component[]
   readonly answer: MixInPlace | null
   readonly errorOf: (field: string) => string | undefined
+  readonly children?: ReactNode
 }) {
   const { format, site } = useSite()
   const rows = useFieldArray({ control: form.control, name: 'parts' })
@@ -89,6 +92,7 @@ export function MixParts({
                 >
                   ✕
                 </Button>
+                {found.material.note && <small className={styles.use}>{found.material.note}</small>}
               </li>
             )
           })}
@@ -124,6 +128,7 @@ export function MixParts({
           )}
         </ul>
       </div>
+      {children}
     </section>
   )
 }

@@ -4,6 +4,8 @@ import { texts } from '../../../ui/texts'
 import styles from './MixDesign.module.css'
 
 const words = texts.mixes.design
+/** Written in whole per cents: what reads as enough is not marked. */
+const ROUNDED = 0.005
 
 /** How the mix ages in its pot when nobody tops it up. */
 export function MixSeasons({
@@ -29,8 +31,8 @@ export function MixSeasons({
           {seasons.map(({ air, downCm }, season) => (
             <tr key={words.seasonNames[season]}>
               <th scope="row">{words.seasonNames[season]}</th>
-              <td className={airMin !== null && air < airMin ? styles.short : undefined}>
-                {airMin !== null && air < airMin && <span aria-hidden="true">▲ </span>}≈{' '}
+              <td className={airMin !== null && air < airMin - ROUNDED ? styles.short : undefined}>
+                {airMin !== null && air < airMin - ROUNDED && <span aria-hidden="true">▲ </span>}≈{' '}
                 {format.plain(format.percent(air))}
               </td>
               <td>{season === 0 ? texts.why.none : `≈ ${format.plain(format.cm(downCm))}`}</td>

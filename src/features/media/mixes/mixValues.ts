@@ -2,7 +2,7 @@ import { containerVolume } from '../../../core/containers'
 import type { Component, Material } from '../../../core/media'
 import type { PlaceForMix } from '../../../core/season'
 import type { HouseholdMeasures } from '../../../core/units'
-import type { MixDesignPage, MixFor, Wish } from '../../../messages/media/mixViews'
+import type { MixDesignPage, MixFor, PlantGroup, Wish } from '../../../messages/media/mixViews'
 import { readQuantity } from '../../../ui/readQuantity'
 import {
   DEFAULT_LOT,
@@ -26,6 +26,9 @@ export type MixValues = Record<LengthName, string> & {
   everyDays: string
 }
 
+const LIME_HATING: readonly PlantGroup['id'][] = ['lime-haters', 'airy-moist']
+/** A third is common; more settles and salts the mix. */
+const CROP_MOST_COMPOST = 0.35
 const EXPOSURES: Readonly<Record<MixFor['exposure'], number>> = { shade: 0.7, open: 1, windy: 1.3 }
 
 /** Litres as they stand in a field: in hundredths, without a tail of zeros. */
@@ -109,6 +112,9 @@ export function componentsOf(
 
 /** What is asked of the mix: by its crop or its group. */
 export function purposeOf({ purpose }: Pick<MixValues, 'purpose'>, page: MixDesignPage) {
+  const composts = new Set(
+    page.materials.flatMap(({ material }) => (material.group === 'compost' ? [material.id] : [])),
+  )
   const [kind, id] = purpose.split(':')
   const crop = kind === 'crop' ? (page.crops.find((one) => one.id === id) ?? null) : null
   const group = kind === 'group' ? (page.groups.find((one) => one.id === id) ?? null) : null
@@ -129,7 +135,17 @@ export function purposeOf({ purpose }: Pick<MixValues, 'purpose'>, page: MixDesi
         ecMaxSme: null,
         rootDepthCm: null,
       }
-  return { crop, group, wish }
+  const compost = (group?.starts ?? []).filter(([id]) => composts.has(id))
+  const all = (group?.starts ?? []).reduce((sum, [, parts]) => sum + parts, 0)
+  const started = compost.reduce((sum, [, parts]) => sum + parts, 0) / Math.max(1e-9, all)
+  return {
+    crop,
+    group,
+    wish,
+    limeHater: crop?.limeHater ?? (group !== null && LIME_HATING.includes(group.id)),
+    // What a group begins without it is not to be filled up with, cheap as it is.
+    mostCompost: group === null ? CROP_MOST_COMPOST : started > 0 ? started + 0.1 : 0,
+  }
 }
 
 export function placeOf(

@@ -51,8 +51,10 @@ export function stepped([fibre, compost, aggregate]: Shares, key: string): Share
     case 'ArrowDown': {
       const next = clamp(aggregate + (key === 'ArrowUp' ? step : -step), 0, 1)
       const others = fibre + compost
-      const scale = others > 0 ? (1 - next) / others : 0
-      return others > 0 ? [fibre * scale, compost * scale, next] : [1 - next, 0, next]
+      // Where hardly any of the others is left there is no proportion to keep.
+      if (others < 1e-6) return [1 - next, 0, next]
+      const scale = (1 - next) / others
+      return [fibre * scale, compost * scale, next]
     }
     case 'ArrowLeft':
     case 'ArrowRight': {

@@ -1,0 +1,84 @@
+import { useMemo, useState } from 'react'
+import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
+import { Button } from '../../../ui/Button'
+import { Progress } from '../../../ui/Progress'
+import { useSite } from '../../../ui/SiteContext'
+import { texts } from '../../../ui/texts'
+import { useCore } from '../../../workers/useCore'
+import styles from './MixDesign.module.css'
+import { type containerOf, litresText, type MixValues } from './mixValues'
+
+const words = texts.mixes.cheapest
+const BATCH_LITRES = 10
+
+/** The cheapest mix of what has a price that meets the wish in this pot, worked out when it is asked for. */
+export function CheapestOffer({
+  page,
+  container,
+  wish,
+  limeHater,
+  mostCompost,
+  what,
+  onTake,
+}: {
+  readonly page: MixDesignPage
+  readonly container: NonNullable<ReturnType<typeof containerOf>>
+  readonly wish: Wish
+  readonly limeHater: boolean
+  readonly mostCompost: number
+  readonly what: string
+  readonly onTake: (parts: MixValues['parts']) => void
+}) {
+  const { format } = useSite()
+  const key = JSON.stringify([container, wish, limeHater, mostCompost])
+  const [askedFor, setAskedFor] = useState<string | null>(null)
+  const asked = askedFor === key
+  // The key stands for pot and wish: another pot is another question.
+  const question = useMemo(
+    () =>
+      asked
+        ? {
+            materials: page.materials.flatMap(({ material, pricePerLitre, putAway }) =>
+              pricePerLitre === null || putAway ? [] : [{ material, pricePerLitre }],
+            ),
+            targets: { ...wish, limeHater, mostCompost },
+            container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
+          }
+        : null,
+    [asked, key, page],
+  )
+  const { answer, refusal, working, progress, stop } = useCore('cheapest', 'cheapestMix', question)
+  const percent = (share: number) => format.plain(format.percent(share))
+  const nameOf = (id: string) =>
+    page.materials.find(({ material }) => material.id === id)?.material.name ?? id
+
+  if (!asked) return <Button onClick={() => setAskedFor(key)}>{words.ask}</Button>
+  if (working) return <Progress label={words.working} share={progress} onStop={stop} />
+  if (!answer) return <p className={styles.note}>{refusal ?? words.none(what)}</p>
+  return (
+    <p>
+      {words.found(
+        answer.parts
+          .map(({ materialId, share }) => `${percent(share)} ${nameOf(materialId)}`)
+          .join(', '),
+        format.money(answer.pricePerLitre),
+        percent(answer.air),
+        format.number(answer.ph, 1),
+        format.number(answer.tried),
+      )}{' '}
+      <Button
+        onClick={() => {
+          onTake(
+            answer.parts.map(({ materialId, share }) => ({
+              materialId,
+              litres: litresText(share * BATCH_LITRES),
+            })),
+          )
+          setAskedFor(null)
+        }}
+      >
+        {words.take}
+      </Button>
+    </p>
+  )
+}
