@@ -43,7 +43,7 @@ export interface MixRun extends WaterRun {
 }
 
 /** What of a mix in its place is to be brought into a band. */
-export type MixQuality = 'air' | 'ph' | 'ec' | 'days'
+export type MixQuality = 'air' | 'ph' | 'ec' | 'days' | 'kgPerL'
 
 /** A change of one material that brings one quality of a mix into a band. */
 export interface MixChangeQuestion {
@@ -67,6 +67,10 @@ function qualityOf(of: MixQuality, { components, container, crop, place }: MixQu
     case 'air':
       return containerCapacity({ curve: blendMedia({ components }).curve, shape, fillHeightCm })
         .airFraction
+    case 'kgPerL': {
+      const { curve, bulkDensity } = blendMedia({ components })
+      return bulkDensity + containerCapacity({ curve, shape, fillHeightCm }).waterFraction
+    }
     case 'days':
       return daysBetweenWaterings({ components, container, crop, place })
   }

@@ -16,7 +16,7 @@ const groups: Readonly<Record<PlantGroup['id'], GroupWords>> = {
     why: 'Fine, low in salts, clean. A shallow tray is always wetter than a pot.',
   },
   'likes-dry': {
-    name: 'Likes to dry out',
+    name: 'Plants that like to dry out',
     why: 'Forgives too much water; in a windy pot it is thirsty every day.',
   },
   succulents: {
@@ -24,7 +24,7 @@ const groups: Readonly<Record<PlantGroup['id'], GroupWords>> = {
     why: 'Roots spread flat and drink what passes. A mix that keeps its shape when squeezed is too fine, whatever its label says.',
   },
   'airy-moist': {
-    name: 'Airy but always moist',
+    name: 'Plants of airy, wet places',
     why: 'No lime, no feed, rain water. The open mix of a cactus can serve here: the watering makes the difference.',
   },
   epiphytes: {
@@ -181,7 +181,6 @@ export const mixes = {
       'dries out':
         'With your watering it dries out: more that holds water, a larger pot, or water more often.',
     },
-    shared: 'Water it half as often and the same mix serves a plant that likes to dry out.',
     compare: 'Compare with …',
     otherPots: 'Same mix in other pots',
     layers: 'With a bottom layer',
@@ -196,6 +195,7 @@ export const mixes = {
     batch: 'Mix a batch',
     batchLitres: 'Mix wanted',
     batchOut: (parts: string) => `Measure out ${parts} in all:`,
+    perCup: 'each cup',
     perBucket: 'each bucket',
     perBarrow: 'each barrow',
     inAll: 'in all',
@@ -207,7 +207,41 @@ export const mixes = {
     makeLot: 'Write it down as a lot',
     card: 'Print the recipe card',
     dust: 'Dry mix, perlite and vermiculite make dust: moisten first, mask, outdoors. Open bags away from your face; gloves, wash your hands.',
-    heavy: 'Wet pots are heavy.',
+  },
+  adjust: {
+    title: 'Adjust it:',
+    names: {
+      daily: 'I water every day',
+      forget: 'I forget',
+      windy: 'windy and hot',
+      cool: 'cool and shaded',
+      light: 'must be light',
+      heavy: 'must be heavy',
+    },
+    why: {
+      daily: 'Watered daily, roots breathe only by what stays open.',
+      forget: 'More water in reach bridges the days you forget; a taller or larger pot does too.',
+      windy: 'Wind and heat take half as much again: it has to hold longer.',
+      cool: 'Where little dries, air has to come from the mix.',
+      light: 'Less weight with the water in it, for a balcony or a shelf.',
+      heavy: 'More weight at the foot, so that wind does not take it.',
+    },
+  },
+  card: {
+    does: (what: string | null, pot: string, air: string, days: string | null, ph: string) =>
+      `${what ? `For ${lower(what)}. ` : ''}In ${pot || 'its pot'}: ≈ ${air} air after draining, pH ≈ ${ph}${days === null ? '' : `, ≈ ${days} days between waterings in the driest month`}. Estimated until it is tested.`,
+  },
+  suits: {
+    none: 'By air and pH it suits none of the plant groups in this pot.',
+    also: (names: readonly string[]) => `By air and pH it suits in this pot: ${names.join('; ')}.`,
+    group: (id: PlantGroup['id'], water: string) => `${lower(groups[id].name)} (${water})`,
+    water: {
+      wet: 'kept wet',
+      moist: 'kept moist',
+      even: 'watered evenly',
+      'dry-between': 'left to dry in between',
+    },
+    watering: 'So opposite plants can share it: the watering makes the difference.',
   },
   cheapest: {
     ask: 'Cheapest mix from what you have',

@@ -35,7 +35,7 @@ export function MixBatch({
   const [problem, setProblem] = useState<Problem | null>(null)
   const wanted = readQuantity(litres, 'volume', site.measures).value
   if (!answer || components.length === 0) return null
-  const { barrowL, bucketL } = site.measures
+  const { barrowL, bucketL, cupL } = site.measures
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
   const partLitres = wanted !== null && wanted > 0 ? wanted / answer.blend.volumeYield : 0
   const amount = (one: number) => format.plain(format.litres(one))
@@ -103,13 +103,16 @@ export function MixBatch({
                   <th scope="col">
                     {words.perBucket} ({amount(bucketL)})
                   </th>
+                  <th scope="col">
+                    {words.perCup} ({amount(cupL)})
+                  </th>
                 </tr>
               </thead>
               <tbody>
                 {components.map(({ material, parts }) => (
                   <tr key={material.id}>
                     <th scope="row">{material.name}</th>
-                    {[partLitres, barrowL, bucketL].map((batch) => (
+                    {[partLitres, barrowL, bucketL, cupL].map((batch) => (
                       <td key={batch}>{amount((batch * parts) / total)}</td>
                     ))}
                   </tr>

@@ -10,6 +10,7 @@ import { texts } from '../../../ui/texts'
 import { useDraft } from '../../../ui/useDraft'
 import { useReady } from '../../../ui/useReady'
 import { useCore } from '../../../workers/useCore'
+import { Adjusters } from './Adjusters'
 import { CheapestOffer } from './CheapestOffer'
 import { MixAdvice } from './MixAdvice'
 import { MixBatch } from './MixBatch'
@@ -28,6 +29,7 @@ import {
   placeOf,
   purposeOf,
 } from './mixValues'
+import { RecipeCard } from './RecipeCard'
 import { useSaveMix } from './useSaveMix'
 
 /** A mix put together and seen at once: in this pot, in this place, with this watering. */
@@ -85,77 +87,111 @@ function Design({ page }: { readonly page: MixDesignPage }) {
   const what = crop?.name ?? (group ? texts.mixes.groups[group.id].name : null)
 
   return (
-    <fieldset disabled={!ready} className="plain">
-      <PageHead
-        title={values.name || words.untitled}
-        beside={
-          page.mix
-            ? changed
-              ? words.changed(page.mix.version)
-              : words.saved(page.mix.version)
-            : words.notSaved
-        }
-        actions={
-          <Button weight="main" onClick={save} disabled={page.mix !== null && !changed}>
-            {page.mix ? words.saveNext(page.mix.version + 1) : words.saveNew}
-          </Button>
-        }
-      />
-      <ProblemNotice problem={problem} />
-      <MixSetting form={form} page={page} container={container} errorOf={errorOf} />
-      <div className={styles.advice}>
-        {answer && container && question && (
-          <MixAdvice
+    <>
+      <fieldset disabled={!ready} className={`plain ${styles.onScreen}`}>
+        <PageHead
+          title={values.name || words.untitled}
+          beside={
+            page.mix
+              ? changed
+                ? words.changed(page.mix.version)
+                : words.saved(page.mix.version)
+              : words.notSaved
+          }
+          actions={
+            <Button weight="main" onClick={save} disabled={page.mix !== null && !changed}>
+              {page.mix ? words.saveNext(page.mix.version + 1) : words.saveNew}
+            </Button>
+          }
+        />
+        <ProblemNotice problem={problem} />
+        <MixSetting form={form} page={page} container={container} errorOf={errorOf} />
+        <div className={styles.advice}>
+          {answer && container && question && (
+            <MixAdvice
+              page={page}
+              question={question}
+              answer={answer}
+              wish={wish}
+              what={what}
+              everyDays={everyDaysOf(values)}
+              onChange={replaceParts}
+            />
+          )}
+        </div>
+        {answer && question && (
+          <Adjusters
             page={page}
-            question={question}
+            mix={question}
             answer={answer}
             wish={wish}
-            what={what}
-            everyDays={everyDaysOf(values)}
             onChange={replaceParts}
           />
         )}
-      </div>
-      <div className={styles.panels}>
-        <MixParts form={form} page={page} components={components} answer={answer} errorOf={errorOf}>
-          {container && wish && what && (
-            <CheapestOffer
-              page={page}
-              container={container}
-              wish={wish}
-              limeHater={limeHater}
-              mostCompost={mostCompost}
-              what={what}
-              onTake={replaceParts}
-            />
-          )}
-        </MixParts>
-        <MixInPot
-          page={page}
-          components={components}
-          container={container}
-          answer={answer}
-          refusal={question ? core.refusal : null}
-          progress={core.progress}
-          onStop={core.stop}
-          wish={wish}
-          crop={crop}
-          what={what}
-          place={place}
-        />
-      </div>
-      {container && (
-        <MixTriangle
+        <div className={styles.panels}>
+          <MixParts
+            form={form}
+            page={page}
+            components={components}
+            answer={answer}
+            errorOf={errorOf}
+          >
+            {container && wish && what && (
+              <CheapestOffer
+                page={page}
+                container={container}
+                wish={wish}
+                limeHater={limeHater}
+                mostCompost={mostCompost}
+                what={what}
+                onTake={replaceParts}
+              />
+            )}
+          </MixParts>
+          <MixInPot
+            page={page}
+            components={components}
+            container={container}
+            answer={answer}
+            refusal={question ? core.refusal : null}
+            progress={core.progress}
+            onStop={core.stop}
+            wish={wish}
+            crop={crop}
+            what={what}
+            place={place}
+          />
+        </div>
+        {container && (
+          <MixTriangle
+            form={form}
+            page={page}
+            components={components}
+            container={container}
+            wish={wish}
+          />
+        )}
+        <MixFoot
           form={form}
           page={page}
+          changed={changed}
+          throwAway={throwAway}
+          putAway={putAway}
+        />
+        <MixBatch page={page} changed={changed} components={components} answer={answer} />
+      </fieldset>
+      {answer && (
+        <RecipeCard
+          name={values.name || words.untitled}
+          version={page.mix && !changed ? words.saved(page.mix.version) : words.notSaved}
+          note={values.note}
+          what={what}
+          pot={container?.name ?? ''}
           components={components}
-          container={container}
-          wish={wish}
+          answer={answer}
         />
       )}
-      <MixFoot form={form} page={page} changed={changed} throwAway={throwAway} putAway={putAway} />
-      <MixBatch page={page} changed={changed} components={components} answer={answer} />
-    </fieldset>
+    </>
   )
 }
 

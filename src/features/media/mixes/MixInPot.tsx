@@ -12,6 +12,7 @@ import { WhyText } from '../../../ui/WhyText'
 import styles from './MixDesign.module.css'
 import { MixReadouts } from './MixReadouts'
 import { MixSeasons } from './MixSeasons'
+import { MixSuits } from './MixSuits'
 import { costOf } from './mixCost'
 import { mixPot } from './mixPot'
 import type { containerOf } from './mixValues'
@@ -84,6 +85,8 @@ export function MixInPot({
           ask={(key) => setAsked(key === asked ? null : key)}
         />
         {refusal && <Notice tone="stop">{refusal}</Notice>}
+        <MixSuits page={page} answer={answer} />
+        <p className={styles.note}>{words.roof}</p>
       </section>
       <div className={styles.beside}>
         {asked ? (

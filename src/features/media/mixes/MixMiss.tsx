@@ -28,11 +28,14 @@ export function MixMiss({
   page,
   mix,
   miss: { of, low, high, sentence, written },
+  topic = `mix-change-${of}`,
   onChange,
 }: {
   readonly page: MixDesignPage
   readonly mix: Question<'mixInPlace'>
   readonly miss: Miss
+  /** Of the question: only the newest of a topic is answered. */
+  readonly topic?: string
   readonly onChange: (parts: MixValues['parts']) => void
 }) {
   const { format } = useSite()
@@ -53,7 +56,7 @@ export function MixMiss({
     }),
     [of, mix, low, high, page],
   )
-  const { answer: change, working } = useCore(`mix-change-${of}`, 'mixChange', search)
+  const { answer: change, working } = useCore(topic, 'mixChange', search)
   const found = change && page.materials.find(({ material }) => material.id === change.materialId)
   if (working) {
     return (
