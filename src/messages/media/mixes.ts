@@ -17,13 +17,11 @@ export interface NextVersionBody extends NewMixBody {
 }
 
 const fields = {
-  name: Joi.string()
-    .trim()
-    .min(1)
-    .max(80)
-    .required()
-    .label('The name')
-    .messages({ 'string.empty': 'Give the mix a name', 'any.required': 'Give the mix a name' }),
+  name: Joi.string().trim().min(1).max(80).required().label('The name').messages({
+    'string.empty': 'Give the mix a name',
+    'any.required': 'Give the mix a name',
+    'string.max': 'Keep the name to 80 letters',
+  }),
   parts: Joi.array()
     .items(
       Joi.object({

@@ -5,11 +5,11 @@ import { LinkButton } from '../../../ui/Button'
 import { SelectField } from '../../../ui/Field'
 import { PageHead } from '../../../ui/PageHead'
 import { QuantityField } from '../../../ui/QuantityField'
-import { readQuantity } from '../../../ui/readQuantity'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import { useReady } from '../../../ui/useReady'
 import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
+import { useLastQuantity } from './useLastQuantity'
 import { WaterRuns } from './WaterRuns'
 import styles from './WaterRuns.module.css'
 
@@ -33,15 +33,13 @@ export default function BottomLayerScreen({
 }
 
 function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
-  const { site, format } = useSite()
+  const { format } = useSite()
   const ready = useReady()
   const [mixKey, setMixKey] = useState(page.chosenMixes[0] ?? '')
   const [pot, setPot] = useState('0')
   const [bottom, setBottom] = useState<string>('gravel')
-  const [height, setHeight] = useState('6 cm')
-  const [poured, setPoured] = useState('2 L')
-  const litres = readQuantity(poured, 'volume', site.measures).value
-  const typedCm = readQuantity(height, 'length', site.measures).value ?? 0
+  const [height, typedCm, setHeight] = useLastQuantity('6 cm', 'length')
+  const [poured, litres, setPoured] = useLastQuantity('2 L', 'volume')
   const container = page.containers[Number(pot)]
   const deepest = container ? container.shape.heightCm - container.headspaceCm - 2 : 0
   const bottomCm = Math.min(typedCm, deepest)
@@ -127,7 +125,7 @@ function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
           onChange={(event) => setPoured(event.target.value)}
         />
       </div>
-      <WaterRuns fills={fills} millilitres={1000 * (litres ?? 0)} />
+      <WaterRuns fills={fills} millilitres={1000 * litres} />
       <ul className={styles.why}>
         {words.whyBottom.map((line) => (
           <li key={line}>{line}</li>

@@ -5,12 +5,12 @@ import { LinkButton } from '../../../ui/Button'
 import { SelectField } from '../../../ui/Field'
 import { PageHead } from '../../../ui/PageHead'
 import { QuantityField } from '../../../ui/QuantityField'
-import { readQuantity } from '../../../ui/readQuantity'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import { useReady } from '../../../ui/useReady'
 import { CurvesOfMixes } from './CurvesOfMixes'
 import { componentsOfMix, fillOf } from './runViews'
+import { useLastQuantity } from './useLastQuantity'
 import { WaterRuns } from './WaterRuns'
 import styles from './WaterRuns.module.css'
 
@@ -33,15 +33,14 @@ export default function CompareMixesScreen({
 }
 
 function Compared({ page }: { readonly page: CompareMixesPage }) {
-  const { site, format } = useSite()
+  const { format } = useSite()
   const ready = useReady()
   const [by, setBy] = useState<'mixes' | 'pots'>(page.chosenPots.length > 1 ? 'pots' : 'mixes')
   const [mixes, setMixes] = useState(() => slots(page.chosenMixes))
   const [pots, setPots] = useState(() =>
     slots(page.chosenPots.length > 0 ? page.chosenPots.map(String) : ['0']),
   )
-  const [poured, setPoured] = useState('2 L')
-  const litres = readQuantity(poured, 'volume', site.measures).value
+  const [poured, litres, setPoured] = useLastQuantity('2 L', 'volume')
   const materials = useMemo(
     () => new Map(page.materials.map((material) => [material.id, material])),
     [page.materials],
@@ -131,7 +130,7 @@ function Compared({ page }: { readonly page: CompareMixesPage }) {
             : potChoice(at, words.potNumber(at + 1), at > 0),
         )}
       </div>
-      <WaterRuns fills={chosen} millilitres={1000 * (litres ?? 0)} />
+      <WaterRuns fills={chosen} millilitres={1000 * litres} />
       {by === 'mixes' && chosen.length > 0 && <CurvesOfMixes fills={chosen} />}
     </fieldset>
   )
