@@ -12,10 +12,10 @@ import {
 } from '../src/core/media'
 import { solveRecipe } from '../src/core/recondition'
 import { mixInPlace, smallestChange } from '../src/core/season'
+import { MIX_SETTING, POT } from '../testing/samples'
 import { amendment, crop, material, shippedMaterials } from '../testing/tables'
 import { bestMs, type Figure } from './measure'
 
-const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
 const mix = (parts: Record<string, number>): Component[] =>
   Object.entries(parts).map(([id, amount]) => ({ material: material(id), parts: amount }))
 const TIRED = mix({
@@ -154,17 +154,7 @@ export function kernels(): Figure[] {
 
 const MIX_IN_PLACE = {
   components: TIRED,
-  container: { shape: POT, fillHeightCm: 20 },
-  crop: crop('strawberry'),
-  place: {
-    latitudeDeg: 50.4,
-    dayOfYear: 196,
-    tMinC: 13,
-    tMaxC: 20,
-    seasonMeanTempC: 15,
-    exposureFactor: 1,
-  },
-  humifiedFines: material('humified-fines'),
+  ...MIX_SETTING,
 }
 
 const DAY = {

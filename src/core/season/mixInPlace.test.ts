@@ -1,28 +1,18 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { close, crop, material } from '../../../testing/tables'
+import { MIX_SETTING, POT } from '../../../testing/samples'
+import { close, material } from '../../../testing/tables'
 import { DomainError } from '../errors'
 import { blendMedia, type Component, containerCapacity } from '../media'
 import { mixInPlace } from './mixInPlace'
 import { smallestChange } from './smallestChange'
 
-const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
 const mix = (parts: Record<string, number>): Component[] =>
   Object.entries(parts).map(([id, amount]) => ({ material: material(id), parts: amount }))
 const BAG = mix({ 'all-purpose-mix': 10 })
 const question = {
   components: BAG,
-  container: { shape: POT, fillHeightCm: 20 },
-  crop: crop('strawberry'),
-  place: {
-    latitudeDeg: 50.4,
-    dayOfYear: 196,
-    tMinC: 13,
-    tMaxC: 20,
-    seasonMeanTempC: 15,
-    exposureFactor: 1,
-  },
-  humifiedFines: material('humified-fines'),
+  ...MIX_SETTING,
 }
 const airOf = (components: readonly Component[]) =>
   containerCapacity({ curve: blendMedia({ components }).curve, shape: POT, fillHeightCm: 20 })

@@ -23,6 +23,9 @@ export type LotValues = Record<LengthName, string> & {
   components: { materialId: string; litres: string }[]
 }
 
+/** A container as typed. */
+export type ContainerValues = Pick<LotValues, LengthName | 'kind' | 'count'>
+
 export const DEFAULT_LOT: LotValues = {
   name: '',
   place: '',
@@ -49,7 +52,7 @@ export const LENGTHS_OF: Readonly<Record<LotValues['kind'], readonly LengthName[
 }
 
 /** The container as typed; a dimension that makes no sense is NaN, so that the server names its field. */
-export function typedContainer(values: LotValues, measures: HouseholdMeasures) {
+export function typedContainer(values: ContainerValues, measures: HouseholdMeasures) {
   const cm = (name: LengthName) =>
     readQuantity(values[name], 'length', measures).value ?? Number.NaN
   const heightCm = cm('height')
@@ -75,7 +78,7 @@ export function typedContainer(values: LotValues, measures: HouseholdMeasures) {
 }
 
 /** The container once every dimension is a number above 0; null before. */
-export function shapeOf(values: LotValues, measures: HouseholdMeasures) {
+export function shapeOf(values: ContainerValues, measures: HouseholdMeasures) {
   const described = typedContainer(values, measures)
   if (!described) return null
   const { kind, ...dimensions } = described.shape

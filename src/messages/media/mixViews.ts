@@ -1,12 +1,13 @@
 import type { Crop } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { Material } from '../../core/media'
-import type { MixInPlace, PlaceForMix } from '../../core/season'
+import type { MixInPlace, MixWish, PlaceForMix } from '../../core/season'
 import type { PlantGroup } from '../../data/defaults/plantGroups'
 import type { MixFor, MixPart } from '../../data/media/mixes'
 import type { Stratum } from './lotViews'
 
 export type { MixFor, MixPart, PlantGroup }
+export type Wish = MixWish
 
 /** A material to mix with. */
 export interface MixMaterial {
@@ -47,16 +48,6 @@ export interface MixesPage {
   readonly groups: readonly PlantGroup[]
   readonly bags: readonly { readonly id: string; readonly name: string }[]
   readonly lots: readonly { readonly id: number; readonly name: string }[]
-}
-
-/** What is asked of a mix: by its crop or its group. */
-export interface Wish {
-  readonly airMin: number
-  readonly airMax: number
-  readonly pHLow: number
-  readonly pHHigh: number
-  readonly ecMaxSme: number | null
-  readonly rootDepthCm: number | null
 }
 
 export interface MixDesignPage {

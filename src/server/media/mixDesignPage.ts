@@ -1,4 +1,4 @@
-import { mixInPlace } from '../../core/season'
+import { EXPOSURE_FACTORS, mixInPlace } from '../../core/season'
 import { listContainers } from '../../data/containers/containers'
 import { PLANT_GROUPS } from '../../data/defaults/plantGroups'
 import { NotFound } from '../../data/errors'
@@ -10,7 +10,7 @@ import { readSite } from '../../data/site/site'
 import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/media/mixes'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { exposureFactor, groupById, partsToComponents, sizesOf, worstMonth } from './mixSetting'
+import { groupById, partsToComponents, sizesOf, worstMonth } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
 const FIRST_LITRES = 10
@@ -65,7 +65,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
           components,
           container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
           crop: crops.find(({ id }) => id === begin.madeFor.cropId) ?? null,
-          place: { ...place, exposureFactor: exposureFactor(begin.madeFor.exposure) },
+          place: { ...place, exposureFactor: EXPOSURE_FACTORS[begin.madeFor.exposure] },
           humifiedFines,
         })
       : null,

@@ -1,20 +1,14 @@
-import type { Crop } from '../../core/chemistry'
 import type { Component, Material } from '../../core/media'
 import { type PlaceForMix, referenceEvapotranspiration } from '../../core/season'
 import type { StoredContainer } from '../../data/containers/containers'
 import { PLANT_GROUPS, type PlantGroup } from '../../data/defaults/plantGroups'
-import type { MixFor, MixPart } from '../../data/media/mixes'
+import type { MixPart } from '../../data/media/mixes'
 import type { Site } from '../../data/site/site'
-import type { MixContainer, Wish } from '../../messages/media/mixes'
+import type { MixContainer } from '../../messages/media/mixes'
 
-const EXPOSURES: Readonly<Record<MixFor['exposure'], number>> = { shade: 0.7, open: 1, windy: 1.3 }
 /** April to October: the seven months a season takes. */
 const SEASON_MONTHS = [3, 4, 5, 6, 7, 8, 9]
 const MIDDLE_OF_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349]
-
-export function exposureFactor(exposure: MixFor['exposure']): number {
-  return EXPOSURES[exposure]
-}
 
 /** The month of the site in which the air takes most, and the mean of its season. */
 export function worstMonth(site: Site): {
@@ -61,26 +55,6 @@ export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] 
     sizes.set(key, { name, place, count, shape, headspaceCm })
   }
   return [...sizes.values()].sort((a, b) => b.count - a.count)
-}
-
-/** What is asked of a mix; null where neither crop nor group was chosen. */
-export function wishOf(
-  crop: Crop | null | undefined,
-  group: PlantGroup | null | undefined,
-): Wish | null {
-  if (crop) {
-    return {
-      airMin: crop.airMinPercent / 100,
-      airMax: crop.airMaxPercent / 100,
-      pHLow: crop.pHLow,
-      pHHigh: crop.pHHigh,
-      ecMaxSme: crop.ecMaxSme,
-      rootDepthCm: crop.rootDepthCm,
-    }
-  }
-  if (!group) return null
-  const { airMin, airMax, pHLow, pHHigh } = group
-  return { airMin, airMax, pHLow, pHHigh, ecMaxSme: null, rootDepthCm: null }
 }
 
 export function groupById(id: string | null | undefined): PlantGroup | null {

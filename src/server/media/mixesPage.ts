@@ -1,4 +1,4 @@
-import { mixInPlace } from '../../core/season'
+import { EXPOSURE_FACTORS, mixInPlace, mixWish } from '../../core/season'
 import { PLANT_GROUPS } from '../../data/defaults/plantGroups'
 import { listLots } from '../../data/media/lots'
 import { listMaterials, materialsById } from '../../data/media/materials'
@@ -8,7 +8,7 @@ import { readSite } from '../../data/site/site'
 import type { MixesPage } from '../../messages/media/mixes'
 import type { OpenDatabase } from '../database'
 import { strataOf } from './lotFacts'
-import { exposureFactor, groupById, partsToComponents, wishOf, worstMonth } from './mixSetting'
+import { groupById, partsToComponents, worstMonth } from './mixSetting'
 
 /** All recipes with what they do where they were designed for, and where a new one may begin. */
 export async function mixesPage(db: OpenDatabase): Promise<MixesPage> {
@@ -25,12 +25,12 @@ export async function mixesPage(db: OpenDatabase): Promise<MixesPage> {
       const crop = crops.find((one) => one.id === madeFor.cropId) ?? null
       const group = groupById(madeFor.groupId)
       const { shape, headspaceCm } = madeFor.container
-      const wish = wishOf(crop, group)
+      const wish = mixWish({ crop, group })
       const { capacity, dry } = mixInPlace({
         components,
         container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
         crop,
-        place: { ...place, exposureFactor: exposureFactor(madeFor.exposure) },
+        place: { ...place, exposureFactor: EXPOSURE_FACTORS[madeFor.exposure] },
         humifiedFines,
       })
       return {

@@ -1,26 +1,14 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { crop, material } from '../../../../testing/tables'
+import { MIX_SETTING } from '../../../../testing/samples'
+import { material } from '../../../../testing/tables'
 import type { MixChange, MixInPlace } from '../../../core/season'
 import { runJob } from '../../../workers/jobs'
 import { adjustersFor } from './adjusters'
 
 const mix = {
   components: [{ material: material('all-purpose-mix'), parts: 10 }],
-  container: {
-    shape: { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const,
-    fillHeightCm: 20,
-  },
-  crop: crop('strawberry'),
-  place: {
-    latitudeDeg: 50,
-    dayOfYear: 196,
-    tMinC: 13,
-    tMaxC: 21,
-    seasonMeanTempC: 15,
-    exposureFactor: 1,
-  },
-  humifiedFines: material('humified-fines'),
+  ...MIX_SETTING,
 }
 const done = <T>(name: Parameters<typeof runJob>[0], question: unknown): T => {
   const outcome = runJob(name, question, () => {})

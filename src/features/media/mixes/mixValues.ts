@@ -1,16 +1,10 @@
 import { containerVolume } from '../../../core/containers'
 import type { Component, Material } from '../../../core/media'
-import type { PlaceForMix } from '../../../core/season'
+import { EXPOSURE_FACTORS, mixWish, type PlaceForMix } from '../../../core/season'
 import type { HouseholdMeasures } from '../../../core/units'
-import type { MixDesignPage, MixFor, PlantGroup, Wish } from '../../../messages/media/mixViews'
+import type { MixDesignPage, MixFor, PlantGroup } from '../../../messages/media/mixViews'
 import { readQuantity } from '../../../ui/readQuantity'
-import {
-  DEFAULT_LOT,
-  type LengthName,
-  type LotValues,
-  shapeOf,
-  typedContainer,
-} from '../newLotValues'
+import { DEFAULT_LOT, type LengthName, shapeOf, typedContainer } from '../newLotValues'
 
 /** The designer's form, as typed. */
 export type MixValues = Record<LengthName, string> & {
@@ -29,7 +23,6 @@ export type MixValues = Record<LengthName, string> & {
 const LIME_HATING: readonly PlantGroup['id'][] = ['lime-haters', 'airy-moist']
 /** A third is common; more settles and salts the mix. */
 const CROP_MOST_COMPOST = 0.35
-const EXPOSURES: Readonly<Record<MixFor['exposure'], number>> = { shade: 0.7, open: 1, windy: 1.3 }
 
 /** Litres as they stand in a field: in hundredths, without a tail of zeros. */
 export function litresText(litres: number): string {
@@ -80,10 +73,7 @@ export function containerOf(
   measures: HouseholdMeasures,
 ): (MixFor['container'] & { name: string; fillHeightCm: number; litres: number }) | null {
   const own = containers[Number(values.pot)]
-  const typed =
-    values.pot === 'other' || !own
-      ? shapeOf({ ...values, count: '1' } as unknown as LotValues, measures)
-      : own
+  const typed = values.pot === 'other' || !own ? shapeOf({ ...values, count: '1' }, measures) : own
   if (!typed) return null
   const { shape, headspaceCm } = typed
   const fillHeightCm = shape.heightCm - headspaceCm
@@ -118,23 +108,7 @@ export function purposeOf({ purpose }: Pick<MixValues, 'purpose'>, page: MixDesi
   const [kind, id] = purpose.split(':')
   const crop = kind === 'crop' ? (page.crops.find((one) => one.id === id) ?? null) : null
   const group = kind === 'group' ? (page.groups.find((one) => one.id === id) ?? null) : null
-  const wish: Wish | null = crop
-    ? {
-        airMin: crop.airMinPercent / 100,
-        airMax: crop.airMaxPercent / 100,
-        pHLow: crop.pHLow,
-        pHHigh: crop.pHHigh,
-        ecMaxSme: crop.ecMaxSme,
-        rootDepthCm: crop.rootDepthCm,
-      }
-    : group && {
-        airMin: group.airMin,
-        airMax: group.airMax,
-        pHLow: group.pHLow,
-        pHHigh: group.pHHigh,
-        ecMaxSme: null,
-        rootDepthCm: null,
-      }
+  const wish = mixWish({ crop, group })
   const compost = (group?.starts ?? []).filter(([id]) => composts.has(id))
   const all = (group?.starts ?? []).reduce((sum, [, parts]) => sum + parts, 0)
   const started = compost.reduce((sum, [, parts]) => sum + parts, 0) / Math.max(1e-9, all)
@@ -152,7 +126,7 @@ export function placeOf(
   { exposure }: Pick<MixValues, 'exposure'>,
   page: MixDesignPage,
 ): PlaceForMix {
-  return { ...page.place, exposureFactor: EXPOSURES[exposure] }
+  return { ...page.place, exposureFactor: EXPOSURE_FACTORS[exposure] }
 }
 
 export function everyDaysOf({ everyDays }: Pick<MixValues, 'everyDays'>): number | null {
@@ -191,7 +165,7 @@ export function mixBody(values: MixValues, page: MixDesignPage, measures: Househ
 
 /** Dimensions as they were typed; what makes no sense is refused at its field. */
 function typedPot(values: MixValues, measures: HouseholdMeasures) {
-  const typed = typedContainer({ ...values, count: '1' } as unknown as LotValues, measures)
+  const typed = typedContainer({ ...values, count: '1' }, measures)
   return typed && { shape: typed.shape, headspaceCm: typed.headspaceCm }
 }
 
