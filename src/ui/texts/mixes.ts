@@ -146,7 +146,7 @@ export const mixes = {
     versions: 'Versions',
     batch: 'Mix a batch',
     batchLitres: 'Mix wanted',
-    batchOut: (parts: string) => `Measure out ${parts} in all:`,
+    batchOut: (parts: string) => `Measure out ${parts} in all.`,
     perCup: 'each cup',
     perBucket: 'each bucket',
     perBarrow: 'each barrow',

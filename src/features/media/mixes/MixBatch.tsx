@@ -61,6 +61,7 @@ export function MixBatch({
         <QuantityField
           label={words.batchLitres}
           dimension="volume"
+          echoes="converted"
           typed={litres}
           value={litres}
           error={errorOf('litres')}

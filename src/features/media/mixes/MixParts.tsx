@@ -46,9 +46,11 @@ export function MixParts({
     <section className={styles.panel} aria-labelledby="measured-out">
       <h2 id="measured-out">{words.parts}</h2>
       <div className={styles.measured}>
-        <div className={styles.core}>
-          <CoreSample strata={strataOfMix(components)} size="stage" />
-        </div>
+        {components.length > 0 && (
+          <div className={styles.core}>
+            <CoreSample strata={strataOfMix(components)} size="stage" />
+          </div>
+        )}
         <ul className={styles.parts}>
           {rows.fields.map((field, index) => {
             const row = typed[index]
