@@ -32,6 +32,11 @@ test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over
   await page.getByLabel('Water poured').fill('a can')
   await expect(page.getByText(/does not start with a number/)).toBeVisible()
   await expect(page.getByText('2.0 L poured onto each, drained before').first()).toBeVisible()
+  await page.getByLabel('Time until this has run out').fill('200 mL')
+  await page.getByRole('button', { name: 'Why 0.20 L has run out after' }).click()
+  await expect(page.getByRole('region', { name: '0.20 L has run out after' })).toContainText(
+    /Tall pot.*cm\/min/,
+  )
   await page.getByLabel('Water poured').fill('30 L')
   await expect(page.getByRole('row', { name: /Runs over the rim/ })).toBeVisible()
   await page.getByLabel('Water poured').fill('300 L')

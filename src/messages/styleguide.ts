@@ -36,21 +36,6 @@ export interface SamplePot {
   readonly air: number
 }
 
-/** Several mixes in one pot, watered alike. */
-export interface CompareScreenPage {
-  readonly runs: readonly {
-    readonly name: string
-    readonly pot: PotView
-    readonly frames: readonly PotFrame[]
-    readonly air: number
-    readonly firstDripS: number | null
-    readonly halfLitreS: number | null
-    readonly keptLitres: number
-    readonly curve: readonly (readonly [number, number])[]
-  }[]
-  readonly pouredLitres: number
-}
-
 /** One way to go on with a lot, as a column of the ladder. */
 export interface LadderWay {
   readonly id: 'as-is' | 'fresh' | 'compost' | 'full' | 'replace'

@@ -10,7 +10,11 @@ const fill = {
   headspaceCm: 2.5,
   layers: [{ components: [{ material: material('peat-medium'), parts: 1 }], thicknessCm: 20 }],
 }
-const pour = (millilitres: number) => ({ fills: [fill, fill], millilitres })
+const pour = (millilitres: number) => ({
+  fills: [fill, fill],
+  millilitres,
+  untilMl: millilitres / 2,
+})
 
 /** Threads that answer when told to, and count themselves. */
 function fakeThreads() {

@@ -1,4 +1,4 @@
-import { blendEc, blendPh } from '../core/chemistry'
+import { blendEc, blendPh, waterDrift } from '../core/chemistry'
 import type { ContainerShape } from '../core/containers'
 import { DomainError } from '../core/errors'
 import {
@@ -13,7 +13,9 @@ import {
 } from '../core/media'
 import {
   type CheapestMix,
+  type ClosestMix,
   cheapestMix,
+  closestMix,
   daysBetweenWaterings,
   type MixChange,
   type MixInPlace,
@@ -43,7 +45,14 @@ export interface MixRun extends WaterRun {
 }
 
 /** What of a mix in its place is to be brought into a band. */
-export type MixQuality = 'air' | 'ph' | 'ec' | 'days' | 'kgPerL'
+export type MixQuality = 'air' | 'ph' | 'ec' | 'days' | 'kgPerL' | 'autumnPh'
+
+/** What a season of watering brings to a container. */
+export interface SeasonWater {
+  readonly alkalinityMgPerL: number
+  readonly litres: number
+  readonly mediaLitres: number
+}
 
 /** A change of one material that brings one quality of a mix into a band. */
 export interface MixChangeQuestion {
@@ -54,10 +63,23 @@ export interface MixChangeQuestion {
   readonly pricePerLitre: Readonly<Record<string, number>>
   readonly low: number
   readonly high: number
+  /** Needed for the pH at the end of a season. */
+  readonly water?: SeasonWater
+}
+
+export interface MixChangeAnswer {
+  /** The quality as it is without the change. */
+  readonly before: number
+  /** null where it lies in its band already, or no change of one material brings it there. */
+  readonly change: MixChange | null
 }
 
 /** Only what is asked for is worked out: a search asks some hundred times. */
-function qualityOf(of: MixQuality, { components, container, crop, place }: MixQuestion): number {
+function qualityOf(
+  of: MixQuality,
+  { components, container, crop, place }: MixQuestion,
+  water?: SeasonWater,
+): number {
   const { shape, fillHeightCm } = container
   switch (of) {
     case 'ph':
@@ -71,6 +93,12 @@ function qualityOf(of: MixQuality, { components, container, crop, place }: MixQu
       const { curve, bulkDensity } = blendMedia({ components })
       return bulkDensity + containerCapacity({ curve, shape, fillHeightCm }).waterFraction
     }
+    case 'autumnPh': {
+      const { ph, buffer } = blendPh({ components })
+      if (!water) return ph
+      const { alkalinityMgPerL: alkalinity, litres: litresApplied, mediaLitres } = water
+      return waterDrift({ alkalinity, litresApplied, mediaLitres, buffer, ph }).phAfter ?? ph
+    }
     case 'days':
       return daysBetweenWaterings({ components, container, crop, place })
   }
@@ -80,13 +108,24 @@ function qualityOf(of: MixQuality, { components, container, crop, place }: MixQu
 export const jobs = {
   mixInPlace: (question: MixQuestion): MixInPlace => mixInPlace(question),
 
-  mixChange: ({ of, mix, pricePerLitre, ...rest }: MixChangeQuestion): MixChange | null =>
-    smallestChange({
-      ...rest,
-      components: mix.components,
-      valueFor: (components) => qualityOf(of, { ...mix, components }),
-      priceOf: ({ id }) => pricePerLitre[id] ?? null,
-    }),
+  mixChange: ({ of, mix, pricePerLitre, water, ...rest }: MixChangeQuestion): MixChangeAnswer => {
+    const valueFor = (components: readonly Component[]) =>
+      qualityOf(of, { ...mix, components }, water)
+    return {
+      before: valueFor(mix.components),
+      change: smallestChange({
+        ...rest,
+        components: mix.components,
+        valueFor,
+        priceOf: ({ id }) => pricePerLitre[id] ?? null,
+      }),
+    }
+  },
+
+  closestMix: (
+    question: Omit<Parameters<typeof closestMix>[0], 'onProgress'>,
+    tell: Tell,
+  ): ClosestMix | null => closestMix({ ...question, onProgress: tell }),
 
   cheapestMix: (
     question: Omit<Parameters<typeof cheapestMix>[0], 'onProgress'>,
@@ -100,7 +139,16 @@ export const jobs = {
 
   /** The same water poured onto each of several fills. */
   waterRuns: (
-    { fills, millilitres }: { fills: readonly MixFill[]; millilitres: number },
+    {
+      fills,
+      millilitres,
+      untilMl,
+    }: {
+      fills: readonly MixFill[]
+      millilitres: number
+      /** Water run out that is waited for. */
+      untilMl: number
+    },
     tell: Tell,
   ): readonly MixRun[] =>
     fills.map(({ layers, ...pot }, index) => {
@@ -111,6 +159,7 @@ export const jobs = {
       const run = waterRun({
         fill: { ...pot, layers: mixes },
         millilitres,
+        untilMl,
         onProgress: (share) => tell((index + share) / fills.length),
       })
       return { ...run, mixes }

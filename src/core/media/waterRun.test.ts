@@ -16,20 +16,36 @@ const watered = (layers: ReturnType<typeof layer>[], more: { fillerCm?: number }
   })
 
 test('what is poured runs out, runs over or stays, and the pot begins and ends drained', () => {
-  const { frames, keptMl, overflowMl, layers, firstDripS, halfOutS } = watered([
+  const { frames, keptMl, overflowMl, layers, firstDripS, untilS } = watered([
     layer('all-purpose-mix', 20),
   ])
   const last = frames.at(-1)
   close((last?.outMl ?? 0) + keptMl + overflowMl, 1000, 1)
   assert.equal(frames.length, 60)
   assert.equal(frames[0]?.outMl, 0)
-  assert.ok((firstDripS ?? 0) < (halfOutS ?? 0))
+  assert.ok((firstDripS ?? 0) < (untilS ?? 0))
   const { airFraction } = containerCapacity({
     curve: material('all-purpose-mix').curve,
     shape: POT,
     fillHeightCm: 20,
   })
   close(layers[0]?.air ?? 0, airFraction, 0.003)
+})
+
+test('the time to a volume of choice: later for more, never for more than was poured', () => {
+  const timeTo = (untilMl: number) =>
+    waterRun({
+      fill: { shape: POT, headspaceCm: 2.5, layers: [layer('all-purpose-mix', 20)] },
+      millilitres: 1000,
+      untilMl,
+    })
+  const early = timeTo(200)
+  const late = timeTo(800)
+  assert.ok((early.untilS ?? 0) < (late.untilS ?? 0))
+  const before = early.frames.filter(({ atS }) => atS <= (early.untilS ?? 0)).at(-1)
+  assert.ok((before?.outMl ?? 0) <= 200 + 1)
+  assert.equal(timeTo(1200).untilS, null)
+  assert.throws(() => timeTo(-1), { code: 'out-of-range' })
 })
 
 test('a bottom layer lifts the wet zone into the mix: less air there than in a full pot of it', () => {
@@ -55,7 +71,7 @@ test('a pour above the headspace runs over; none at all changes nothing', () => 
     fill: { shape: POT, headspaceCm: 2.5, layers: [layer('peat-fine', 20)] },
     millilitres: 0,
   })
-  assert.equal(none.halfOutS, null)
+  assert.equal(none.untilS, null)
   assert.ok((none.frames.at(-1)?.outMl ?? 1) < 1)
 })
 

@@ -29,8 +29,8 @@ export interface WaterRun {
     readonly pondCm: number
   }[]
   readonly firstDripS: number | null
-  /** When half of what was poured had run out; null where it never had. */
-  readonly halfOutS: number | null
+  /** When `untilMl` had run out; null where it never had. */
+  readonly untilS: number | null
   readonly keptMl: number
   readonly overflowMl: number
   readonly pondedS: number
@@ -47,12 +47,14 @@ const LOOK_CM = 0.05
 /**
  * Pours water onto a drained pot and tells what runs out, what stays and where it stays; see simulateDrainage.
  * @param millilitres poured within `pourS`
+ * @param untilMl water run out that is waited for; half of what was poured where left out
  * @param onProgress told how much of the time has been worked out, 0 to 1
  * @throws DomainError for impossible fills or pours, `not-converged` where it cannot be worked out
  */
 export function waterRun({
   fill: { shape, headspaceCm, fillerCm = 0, layers },
   millilitres,
+  untilMl = millilitres / 2,
   pourS = 30,
   endS = 3600,
   moments = 60,
@@ -60,12 +62,14 @@ export function waterRun({
 }: {
   fill: PotFill
   millilitres: number
+  untilMl?: number
   pourS?: number
   endS?: number
   moments?: number
   onProgress?: (share: number) => void
 }): WaterRun {
   requireNumber('The water poured in mL', millilitres, { min: 0, max: 200_000 })
+  requireNumber('The water waited for in mL', untilMl, { min: 0 })
   requireLayers(shape, layers, fillerCm)
   const times = Array.from({ length: moments }, (_, i) => endS * (i / (moments - 1)) ** 3)
   const run = simulateDrainage({
@@ -93,7 +97,7 @@ export function waterRun({
       pondCm,
     })),
     firstDripS: run.firstDripS,
-    halfOutS: millilitres > 0 ? run.timeToMl(millilitres / 2) : null,
+    untilS: untilMl > 0 && untilMl <= millilitres ? run.timeToMl(untilMl) : null,
     keptMl: run.retainedMl,
     overflowMl: run.overflowMl,
     pondedS: run.pondedS,

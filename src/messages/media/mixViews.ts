@@ -69,6 +69,8 @@ export interface MixDesignPage {
   /** The month in which most water is used. */
   readonly place: Omit<PlaceForMix, 'exposureFactor'>
   readonly month: number
+  /** Of the water from the tap. */
+  readonly alkalinityMgPerL: number
   readonly humifiedFines: Material
   /** Worked out with the page; null where nothing is measured out yet. */
   readonly first: MixInPlace | null

@@ -59,6 +59,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
     groups: PLANT_GROUPS,
     place,
     month,
+    alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
     humifiedFines,
     first: components.some(({ parts }) => parts > 0)
       ? mixInPlace({

@@ -1,51 +1,9 @@
 import { blendEc, blendPh } from '../../core/chemistry'
-import { blendMedia, type Component, simulateDrainage, waterContent } from '../../core/media'
 import { materialsById } from '../../data/media/materials'
 import { listCrops } from '../../data/season/crops'
-import type { CompareScreenPage, LadderWay, TriageScreenPage } from '../../messages/styleguide'
+import type { LadderWay, TriageScreenPage } from '../../messages/styleguide'
 import type { OpenDatabase } from '../database'
-import { potFrames } from '../media/potFrames'
-import { INNINGS, mixer, POT, potOf, TROUGH } from './samples'
-
-const POURED_ML = 2000
-
-/** Three mixes of shipped materials in one pot, each watered with two litres. */
-export async function compareScreen(db: OpenDatabase): Promise<CompareScreenPage> {
-  const mix = mixer(await materialsById(db))
-  const mixes: readonly [string, Component[]][] = [
-    ['Bagged mix', mix({ 'all-purpose-mix': 1 })],
-    ['Half compost', mix({ 'peat-medium': 50, 'garden-compost': 50 })],
-    ['With perlite and bark', mix({ 'peat-medium': 45, 'perlite-coarse': 35, 'bark-fine': 20 })],
-  ]
-  return {
-    pouredLitres: POURED_ML / 1000,
-    runs: mixes.map(([name, components]) => {
-      const { curve, ksCmPerS } = blendMedia({ components })
-      const pot = potOf(components, POT, 21.5, 18)
-      const { timeToMl, firstDripS, retainedMl } = simulateDrainage({
-        shape: POT,
-        layers: [{ thicknessCm: 21.5, curve, ksCmPerS }],
-        headspaceCm: 2.5,
-        pours: [{ atS: 0, millilitres: POURED_ML, durationS: 30 }],
-        initial: { kind: 'drained' },
-        endS: 3600,
-      })
-      return {
-        name,
-        pot,
-        frames: potFrames(pot, ksCmPerS, POURED_ML),
-        air: pot.airFraction,
-        firstDripS,
-        halfLitreS: timeToMl(500),
-        keptLitres: retainedMl / 1000,
-        curve: Array.from({ length: 41 }, (_, i) => {
-          const suctionCm = 10 ** (i / 20)
-          return [suctionCm, 100 * waterContent(curve, suctionCm)] as const
-        }),
-      }
-    }),
-  }
-}
+import { INNINGS, mixer, potOf, TROUGH } from './samples'
 
 /** A tired trough and five ways to go on with it. */
 export async function triageScreen(db: OpenDatabase): Promise<TriageScreenPage> {

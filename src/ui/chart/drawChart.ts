@@ -3,13 +3,16 @@ import { GridComponent, MarkAreaComponent } from 'echarts/components'
 import { type EChartsType, init, use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Axis, ChartSpec, Series, Tone } from './chartSpec'
-import { spreadLabels } from './spreadLabels'
+import { LINE_PX, spreadLabels } from './spreadLabels'
 
 use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, SVGRenderer])
 
 export type Palette = Readonly<Record<Tone | 'band' | 'short', string>>
 
 export type { EChartsType }
+
+/** Room beside a chart for the names of its lines; longer ones break. */
+const NAME_PX = 100
 
 /** Puts a chart into an element and keeps its width; returns it with a way to take it out again. */
 export function drawChart(element: HTMLElement): { chart: EChartsType; remove: () => void } {
@@ -34,7 +37,7 @@ export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx
     animation: false,
     textStyle: text,
     // Room on the right for the names of the lines, above for that of the y axis.
-    grid: { left: 8, right: 104, top: 34, bottom: 6, containLabel: true },
+    grid: { left: 8, right: NAME_PX + 8, top: 34, bottom: 6, containLabel: true },
     xAxis: {
       ...axisOf(spec.x, text, colours),
       nameLocation: 'end',
@@ -95,7 +98,15 @@ function seriesOf(series: Series, colours: Palette, text: object, shiftPx: numbe
         showSymbol: series.nameAt === 'peak',
         symbolSize: 0,
         lineStyle: { color: colour, width: 2, type: series.dashed ? ('dashed' as const) : 'solid' },
-        endLabel: { show: series.nameAt !== 'peak', distance: 6, offset: [0, shiftPx], ...label },
+        endLabel: {
+          show: series.nameAt !== 'peak',
+          distance: 6,
+          offset: [0, shiftPx],
+          width: NAME_PX,
+          overflow: 'break' as const,
+          lineHeight: LINE_PX,
+          ...label,
+        },
       }
     case 'dots':
       return {

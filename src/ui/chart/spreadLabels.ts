@@ -2,7 +2,9 @@ import type { ChartSpec } from './chartSpec'
 
 /** Height of the plot itself, about, and of a line of text. */
 const PLOT_PX = 190
-const LINE_PX = 15
+export const LINE_PX = 15
+/** Letters of a name that fit beside a chart; longer ones break. */
+const LETTERS = 16
 
 /**
  * Px by which the name at the end of each line has to move so that no two stand on each other; names stay in the order
@@ -16,19 +18,21 @@ export function spreadLabels({ series, y }: ChartSpec): number[] {
   const bottom = y.min ?? Math.min(...values, 0)
   const toPx = (value: number) => ((top - value) / Math.max(1e-9, top - bottom)) * PLOT_PX
   const ends = series
-    .map(({ kind, nameAt, points }, index) => ({
+    .map(({ kind, name, nameAt, points }, index) => ({
       index,
+      lines: Math.ceil(name.length / LETTERS),
       named: kind === 'line' && nameAt !== 'peak',
       px: toPx(points.at(-1)?.[1] ?? 0),
     }))
     .filter(({ named }) => named)
     // From the lowest up: a line on the axis keeps its place, those above give way.
     .sort((a, b) => b.px - a.px)
-  let below = Number.POSITIVE_INFINITY
-  for (const { index, px } of ends) {
-    const at = Math.min(px, below - LINE_PX)
+  let ceiling = Number.POSITIVE_INFINITY
+  for (const { index, px, lines } of ends) {
+    const half = (lines * LINE_PX) / 2
+    const at = Math.min(px, ceiling - half)
     shift[index] = at - px
-    below = at
+    ceiling = at - half
   }
   return shift
 }

@@ -99,6 +99,7 @@ export const mixes = {
       nitrogen: 'Nitrogen tied up',
       cost: 'Cost of a litre',
       water: 'Water it can use',
+      seasons: 'Left to itself',
     },
     daysUnit: 'days',
     inMonth: (month: string) => `in ${month}`,
@@ -122,6 +123,7 @@ export const mixes = {
     changeLess: (amount: string, name: string, to: string) =>
       `The smallest change: ${amount} less ${name} brings it to ${to}.`,
     doIt: 'Do it',
+    noNeed: 'It fits as it is.',
     noChange: 'No change of one material by up to six tenths of all parts gets there in this pot.',
     otherPot: 'A taller pot holds more air, a lower or larger one more water.',
     looking: 'Looking for the smallest change',
@@ -169,6 +171,17 @@ export const mixes = {
       cool: 'cool and shaded',
       light: 'must be light',
       heavy: 'must be heavy',
+      small: 'a smaller pot',
+      shallow: 'a shallow pot',
+      hardWater: 'hard water',
+    },
+    hardWater: (alkalinity: string, autumn: string, high: string, rain: string | null) =>
+      `A season of water with ${alkalinity} mg/L of alkalinity leads to about ${autumn} by autumn; wanted: at most ${high}.${rain ? ` At least ${rain} rain water holds it too.` : ''}`,
+    inPot: {
+      small: (pot: string, days: string) =>
+        `In the ${lower(pot)} it lasts ${days} in the hardest month: less water to draw on.`,
+      shallow: (pot: string, air: string) =>
+        `In the ${lower(pot)} it holds ${air} air after draining: the wet zone takes a larger share.`,
     },
     why: {
       daily: 'Watered daily, roots breathe only by what stays open.',
@@ -177,6 +190,26 @@ export const mixes = {
       cool: 'Where little dries, air has to come from the mix.',
       light: 'Less weight with the water in it, for a balcony or a shelf.',
       heavy: 'More weight at the foot, so that wind does not take it.',
+    },
+  },
+  swap: {
+    names: { noPeat: 'no peat', onlyMine: 'only what I have' },
+    why: {
+      noPeat: 'Without peat, bog moss and bags that may hold peat.',
+      onlyMine: 'From what stands in the workshop, no more of each than there is.',
+    },
+    working: 'Looking for the mix most like it',
+    found: (parts: string) => `The most like it: ${parts}.`,
+    change: (air: string, water: string, ph: string, salts: string) =>
+      `Air ${air}, water in reach ${water}, pH ${ph}, salts ${salts}.`,
+    unlike: 'It differs by more than the models are unsure of: try it beside the old one.',
+    nothingToDo: {
+      noPeat: 'There is no peat in it, and no bag that may hold some.',
+      onlyMine: 'All of it is in the workshop.',
+    },
+    nothingThere: {
+      noPeat: 'No material without peat is written down that could take its place.',
+      onlyMine: 'What stands in the workshop is not enough for so much of it: measure out less.',
     },
   },
   card: {
@@ -242,11 +275,14 @@ export const mixes = {
     airless: 'No air up to',
     thin: 'Thin air (under 10 %) up to',
     drip: 'First drip after',
-    half: 'Half of it has run out after',
+    until: (amount: string) => `${amount} has run out after`,
+    untilField: 'Time until this has run out',
     kept: 'Stays behind',
     ponded: 'Water stands on top for',
     over: 'Runs over the rim',
     never: 'not in an hour',
+    pores: (share: string) => `${share} pores`,
+    passes: (cmPerMin: string) => `passes ${cmPerMin} cm/min when wet through`,
     seconds: 's',
     minutes: 'min',
     curves: 'Water held against a suction',

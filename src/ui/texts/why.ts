@@ -85,6 +85,18 @@ const rules: Readonly<Record<string, string>> = {
   'mix.nitrogen':
     'Wood and other parts poor in nitrogen take it up while they rot, before the crop gets any. Counted week by week over its time in the pot.',
   'mix.cost': 'Your prices for what is measured out, divided by the litres it makes.',
+  'run.air':
+    'All pores of the mix less the water that stays in it once nothing drips any more, each height with its own suction.',
+  'run.zones':
+    'The water left at each height after draining is read off the curve. At the base nothing pulls it out; every centimetre of height pulls a little more.',
+  'run.drip':
+    'The water is followed through the pot in thin slices: it leaves at the base once the mix there is wet through. A mix that passes water fast and was nearly full drips first.',
+  'run.kept':
+    'Poured, less what runs out and what runs over: it stays in gaps that were drier than they had to be.',
+  'run.ponded':
+    'As long as more arrives on top than the mix takes in, water stands on it; what does not fit under the rim runs over.',
+  'seasons.air':
+    'What rots is lost, and fine remains fill the gaps: the mix sinks and closes. No fresh mix is added here, so the pot is less full each year.',
   cost: 'What is added, at your prices; the old mix costs nothing.',
 }
 
@@ -167,6 +179,7 @@ const inputs: Readonly<Record<string, string>> = {
   moneyIn: 'what is measured out costs',
   lowAirShare: 'air that is too little',
   lowAirDepth: 'height with less than that',
+  seasonTemp: 'mean of April to October',
   rootDepth: 'depth of the crop’s roots',
 }
 
@@ -181,6 +194,8 @@ const sources: Readonly<Record<string, string>> = {
   salts: 'Bunt (1988) for salt indices; Warncke (1986) for the extract',
   drift:
     'Handreck & Black (2010) for the half that reacts; Hargreaves & Samani (1985) for the water',
+  drainage: 'Richards (1931) with van Genuchten (1980) and Mualem (1976)',
+  ageing: 'decay by temperature, Q10 of two; packing after de Larrard (1999)',
   prices: 'your prices',
   you: 'your measurement',
 }

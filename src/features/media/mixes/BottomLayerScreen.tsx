@@ -1,16 +1,13 @@
 import { useMemo, useState } from 'react'
 import type { CompareMixesPage } from '../../../messages/media/mixViews'
 import type { SiteView } from '../../../messages/site'
-import { LinkButton } from '../../../ui/Button'
 import { SelectField } from '../../../ui/Field'
-import { PageHead } from '../../../ui/PageHead'
 import { QuantityField } from '../../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
-import { useReady } from '../../../ui/useReady'
 import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
-import { WaterRuns } from './WaterRuns'
+import { WateredScreen } from './WateredScreen'
 import styles from './WaterRuns.module.css'
 
 const words = texts.mixes.runs
@@ -34,12 +31,10 @@ export default function BottomLayerScreen({
 
 function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
   const { format } = useSite()
-  const ready = useReady()
   const [mixKey, setMixKey] = useState(page.chosenMixes[0] ?? '')
   const [pot, setPot] = useState('0')
   const [bottom, setBottom] = useState<string>('gravel')
   const [height, typedCm, setHeight] = useLastQuantity('6 cm', 'length')
-  const [poured, litres, setPoured] = useLastQuantity('2 L', 'volume')
   const container = page.containers[Number(pot)]
   const deepest = container ? container.shape.heightCm - container.headspaceCm - 2 : 0
   const bottomCm = Math.min(typedCm, deepest)
@@ -67,70 +62,62 @@ function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
   }, [page, mixKey, container, bottom, bottomCm])
 
   return (
-    <fieldset disabled={!ready} className="plain">
-      <PageHead
-        title={words.bottomTitle}
-        lead={words.bottomLead}
-        actions={<LinkButton href="/mixes">{words.back}</LinkButton>}
-      />
-      <div className={styles.choices}>
-        <SelectField
-          label={words.ofMix}
-          value={mixKey}
-          onChange={(event) => setMixKey(event.target.value)}
-        >
-          {page.mixes.map(({ key, name }) => (
-            <option key={key} value={key}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
-          label={words.inPot}
-          value={pot}
-          onChange={(event) => setPot(event.target.value)}
-        >
-          {page.containers.map(({ name, place }, index) => (
-            <option key={index} value={String(index)}>
-              {name} · {place}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField
-          label={words.bottom}
-          value={bottom}
-          onChange={(event) => setBottom(event.target.value)}
-        >
-          {BOTTOMS.map((id) => (
-            <option key={id} value={id}>
-              {words.bottoms[id]}
-            </option>
-          ))}
-        </SelectField>
-        <QuantityField
-          label={words.bottomHeight}
-          dimension="length"
-          echoes="converted"
-          typed={height}
-          value={height}
-          error={typedCm > deepest ? words.tooDeep(format.plain(format.cm(deepest))) : undefined}
-          onChange={(event) => setHeight(event.target.value)}
-        />
-        <QuantityField
-          label={words.pour}
-          dimension="volume"
-          echoes="converted"
-          typed={poured}
-          value={poured}
-          onChange={(event) => setPoured(event.target.value)}
-        />
-      </div>
-      <WaterRuns fills={fills} millilitres={1000 * litres} />
+    <WateredScreen
+      title={words.bottomTitle}
+      lead={words.bottomLead}
+      fills={fills}
+      choices={
+        <>
+          <SelectField
+            label={words.ofMix}
+            value={mixKey}
+            onChange={(event) => setMixKey(event.target.value)}
+          >
+            {page.mixes.map(({ key, name }) => (
+              <option key={key} value={key}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField
+            label={words.inPot}
+            value={pot}
+            onChange={(event) => setPot(event.target.value)}
+          >
+            {page.containers.map(({ name, place }, index) => (
+              <option key={index} value={String(index)}>
+                {name} · {place}
+              </option>
+            ))}
+          </SelectField>
+          <SelectField
+            label={words.bottom}
+            value={bottom}
+            onChange={(event) => setBottom(event.target.value)}
+          >
+            {BOTTOMS.map((id) => (
+              <option key={id} value={id}>
+                {words.bottoms[id]}
+              </option>
+            ))}
+          </SelectField>
+          <QuantityField
+            label={words.bottomHeight}
+            dimension="length"
+            echoes="converted"
+            typed={height}
+            value={height}
+            error={typedCm > deepest ? words.tooDeep(format.plain(format.cm(deepest))) : undefined}
+            onChange={(event) => setHeight(event.target.value)}
+          />
+        </>
+      }
+    >
       <ul className={styles.why}>
         {words.whyBottom.map((line) => (
           <li key={line}>{line}</li>
         ))}
       </ul>
-    </fieldset>
+    </WateredScreen>
   )
 }

@@ -1,34 +1,19 @@
 import { useMemo, useState } from 'react'
-import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
 import { Button } from '../../../ui/Button'
 import { Progress } from '../../../ui/Progress'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import { useCore } from '../../../workers/useCore'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
-import { type containerOf, litresText, type MixValues } from './mixValues'
+import { litresText } from './mixValues'
 
 const words = texts.mixes.cheapest
 const BATCH_LITRES = 10
 
 /** The cheapest mix of what has a price that meets the wish in this pot, worked out when it is asked for. */
-export function CheapestOffer({
-  page,
-  container,
-  wish,
-  limeHater,
-  mostCompost,
-  what,
-  onTake,
-}: {
-  readonly page: MixDesignPage
-  readonly container: NonNullable<ReturnType<typeof containerOf>>
-  readonly wish: Wish
-  readonly limeHater: boolean
-  readonly mostCompost: number
-  readonly what: string
-  readonly onTake: (parts: MixValues['parts']) => void
-}) {
+export function CheapestOffer() {
+  const { page, container, wish, limeHater, mostCompost, what, replaceParts } = useMixDesign()
   const { format } = useSite()
   const key = JSON.stringify([container, wish, limeHater, mostCompost])
   const [askedFor, setAskedFor] = useState<string | null>(null)
@@ -36,7 +21,7 @@ export function CheapestOffer({
   // The key stands for pot and wish: another pot is another question.
   const question = useMemo(
     () =>
-      asked
+      asked && container && wish
         ? {
             materials: page.materials.flatMap(({ material, pricePerLitre, putAway }) =>
               pricePerLitre === null || putAway ? [] : [{ material, pricePerLitre }],
@@ -52,6 +37,7 @@ export function CheapestOffer({
   const nameOf = (id: string) =>
     page.materials.find(({ material }) => material.id === id)?.material.name ?? id
 
+  if (!container || !wish || !what) return null
   if (!asked) return <Button onClick={() => setAskedFor(key)}>{words.ask}</Button>
   if (working) return <Progress label={words.working} share={progress} onStop={stop} />
   if (!answer) return <p className={styles.note}>{refusal ?? words.none(what)}</p>
@@ -68,7 +54,7 @@ export function CheapestOffer({
       )}{' '}
       <Button
         onClick={() => {
-          onTake(
+          replaceParts(
             answer.parts.map(({ materialId, share }) => ({
               materialId,
               litres: litresText(share * BATCH_LITRES),

@@ -1,18 +1,12 @@
 import { useMemo, useState } from 'react'
 import type { CompareMixesPage } from '../../../messages/media/mixViews'
 import type { SiteView } from '../../../messages/site'
-import { LinkButton } from '../../../ui/Button'
 import { SelectField } from '../../../ui/Field'
-import { PageHead } from '../../../ui/PageHead'
-import { QuantityField } from '../../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
-import { useReady } from '../../../ui/useReady'
 import { CurvesOfMixes } from './CurvesOfMixes'
 import { componentsOfMix, fillOf } from './runViews'
-import { useLastQuantity } from './useLastQuantity'
-import { WaterRuns } from './WaterRuns'
-import styles from './WaterRuns.module.css'
+import { WateredScreen } from './WateredScreen'
 
 const words = texts.mixes.runs
 const MOST = 4
@@ -34,13 +28,11 @@ export default function CompareMixesScreen({
 
 function Compared({ page }: { readonly page: CompareMixesPage }) {
   const { format } = useSite()
-  const ready = useReady()
   const [by, setBy] = useState<'mixes' | 'pots'>(page.chosenPots.length > 1 ? 'pots' : 'mixes')
   const [mixes, setMixes] = useState(() => slots(page.chosenMixes))
   const [pots, setPots] = useState(() =>
     slots(page.chosenPots.length > 0 ? page.chosenPots.map(String) : ['0']),
   )
-  const [poured, litres, setPoured] = useLastQuantity('2 L', 'volume')
   const materials = useMemo(
     () => new Map(page.materials.map((material) => [material.id, material])),
     [page.materials],
@@ -96,43 +88,33 @@ function Compared({ page }: { readonly page: CompareMixesPage }) {
     />
   )
   return (
-    <fieldset disabled={!ready} className="plain">
-      <PageHead
-        title={words.title}
-        lead={words.lead}
-        actions={<LinkButton href="/mixes">{words.back}</LinkButton>}
-      />
-      <div className={styles.choices}>
-        <Choose
-          label={words.by}
-          none={false}
-          value={by}
-          onChange={(value) => setBy(value === 'pots' ? 'pots' : 'mixes')}
-          options={[
-            ['mixes', words.byMixes],
-            ['pots', words.byPots],
-          ]}
-        />
-        {by === 'mixes' ? potChoice(0, words.inPot, false) : mixChoice(0, words.ofMix, false)}
-        <QuantityField
-          label={words.pour}
-          dimension="volume"
-          echoes="converted"
-          typed={poured}
-          value={poured}
-          onChange={(event) => setPoured(event.target.value)}
-        />
-      </div>
-      <div className={styles.choices}>
-        {Array.from({ length: MOST }, (_, at) =>
-          by === 'mixes'
-            ? mixChoice(at, words.mixNumber(at + 1), at > 0)
-            : potChoice(at, words.potNumber(at + 1), at > 0),
-        )}
-      </div>
-      <WaterRuns fills={chosen} millilitres={1000 * litres} />
+    <WateredScreen
+      title={words.title}
+      lead={words.lead}
+      fills={chosen}
+      choices={
+        <>
+          <Choose
+            label={words.by}
+            none={false}
+            value={by}
+            onChange={(value) => setBy(value === 'pots' ? 'pots' : 'mixes')}
+            options={[
+              ['mixes', words.byMixes],
+              ['pots', words.byPots],
+            ]}
+          />
+          {by === 'mixes' ? potChoice(0, words.inPot, false) : mixChoice(0, words.ofMix, false)}
+        </>
+      }
+      more={Array.from({ length: MOST }, (_, at) =>
+        by === 'mixes'
+          ? mixChoice(at, words.mixNumber(at + 1), at > 0)
+          : potChoice(at, words.potNumber(at + 1), at > 0),
+      )}
+    >
       {by === 'mixes' && chosen.length > 0 && <CurvesOfMixes fills={chosen} />}
-    </fieldset>
+    </WateredScreen>
   )
 }
 

@@ -20,7 +20,7 @@ export function CurvesOfMixes({ fills }: { readonly fills: readonly NamedFill[] 
         const { curve } = blendMedia({ components: layers.at(-1)?.components ?? [] })
         return {
           kind: 'line',
-          name: name.length > 16 ? `${name.slice(0, 15)}…` : name,
+          name,
           tone: TONES[i] ?? 'ink',
           points: Array.from({ length: 41 }, (_, at) => {
             const suctionCm = 10 ** (at / 20)

@@ -1,11 +1,9 @@
-import { type MixInPlace, wateringFit } from '../../../core/season'
-import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
+import { wateringFit } from '../../../core/season'
 import { Notice } from '../../../ui/Notice'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
-import type { Question } from '../../../workers/jobs'
+import { useMixDesign } from './DesignContext'
 import { type Miss, MixMiss } from './MixMiss'
-import type { MixValues } from './mixValues'
 
 const words = texts.mixes.design
 /** Air is aimed at a little inside the band: exactly on its edge the next wet week is outside. */
@@ -13,24 +11,11 @@ const INSIDE = 0.005
 const LARGE = 1e6
 
 /** Whether the mix fits; what does not, in a sentence each, with the smallest change that would reach it. */
-export function MixAdvice({
-  page,
-  question,
-  answer: { capacity, dry, ph, ecSme },
-  wish,
-  what,
-  everyDays,
-  onChange,
-}: {
-  readonly page: MixDesignPage
-  readonly question: Question<'mixInPlace'>
-  readonly answer: MixInPlace
-  readonly wish: Wish | null
-  readonly what: string | null
-  readonly everyDays: number | null
-  readonly onChange: (parts: MixValues['parts']) => void
-}) {
+export function MixAdvice() {
+  const { answer, wish, what, everyDays } = useMixDesign()
   const { format } = useSite()
+  if (!answer) return null
+  const { capacity, dry, ph, ecSme } = answer
   if (!wish || !what) return <p>{words.fitsNothing}</p>
   const percent = (share: number) => format.plain(format.percent(share))
   const one = (value: number) => format.number(value, 1)
@@ -85,7 +70,7 @@ export function MixAdvice({
   return (
     <Notice tone="act">
       {misses.map((miss) => (
-        <MixMiss key={miss.of} page={page} mix={question} miss={miss} onChange={onChange} />
+        <MixMiss key={miss.of} miss={miss} />
       ))}
       {wet && <p>{words.watering['stays wet']}</p>}
     </Notice>

@@ -1,7 +1,4 @@
 import { useState } from 'react'
-import type { Component } from '../../../core/media'
-import type { MixInPlace } from '../../../core/season'
-import type { MixDesignPage } from '../../../messages/media/mixViews'
 import type { Problem } from '../../../messages/problem'
 import { Button } from '../../../ui/Button'
 import { TextField } from '../../../ui/Field'
@@ -11,23 +8,15 @@ import { readQuantity } from '../../../ui/readQuantity'
 import { useSite } from '../../../ui/SiteContext'
 import { send } from '../../../ui/send'
 import { texts } from '../../../ui/texts'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { costOf } from './mixCost'
 
 const words = texts.mixes.design
 
 /** So much of the mix: what to measure out in all, for each barrow and bucket, and the lot it becomes. */
-export function MixBatch({
-  page,
-  changed,
-  components,
-  answer,
-}: {
-  readonly page: MixDesignPage
-  readonly changed: boolean
-  readonly components: readonly Component[]
-  readonly answer: MixInPlace | null
-}) {
+export function MixBatch() {
+  const { page, changed, components, answer } = useMixDesign()
   const { site, format } = useSite()
   const [litres, setLitres] = useState('40 L')
   const [name, setName] = useState(page.name)

@@ -1,11 +1,10 @@
-import type { UseFormReturn } from 'react-hook-form'
 import type { MixDesignPage } from '../../../messages/media/mixViews'
 import { Button, LinkButton } from '../../../ui/Button'
 import { TextField } from '../../../ui/Field'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
-import type { MixValues } from './mixValues'
 
 const words = texts.mixes.design
 
@@ -21,19 +20,8 @@ function potsBeside({ containers }: MixDesignPage, pot: string): string {
 }
 
 /** What else can be done with the mix: a note, its versions, other pots, other mixes. */
-export function MixFoot({
-  form,
-  page,
-  changed,
-  throwAway,
-  putAway,
-}: {
-  readonly form: UseFormReturn<MixValues>
-  readonly page: MixDesignPage
-  readonly changed: boolean
-  readonly throwAway: () => void
-  readonly putAway: () => Promise<void>
-}) {
+export function MixFoot() {
+  const { form, page, changed, throwAway, putAway } = useMixDesign()
   const { format } = useSite()
   const { mix } = page
   return (

@@ -1,59 +1,34 @@
 import { useState } from 'react'
-import type { Crop } from '../../../core/chemistry'
-import type { Component } from '../../../core/media'
-import type { MixInPlace, PlaceForMix } from '../../../core/season'
-import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
 import { Notice } from '../../../ui/Notice'
 import { Progress } from '../../../ui/Progress'
 import { PotSection } from '../../../ui/pictures/PotSection'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import { WhyText } from '../../../ui/WhyText'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { MixReadouts } from './MixReadouts'
 import { MixSeasons } from './MixSeasons'
 import { MixSuits } from './MixSuits'
 import { costOf } from './mixCost'
 import { mixPot } from './mixPot'
-import type { containerOf } from './mixValues'
 import { type MixWhyKey, mixWhy } from './mixWhy'
 
 const words = texts.mixes.design
 
 /** The mix in its pot, its numbers, and the arithmetic of the one that was asked. */
-export function MixInPot({
-  page,
-  components,
-  container,
-  answer,
-  refusal,
-  progress,
-  onStop,
-  wish,
-  crop,
-  what,
-  place,
-}: {
-  readonly page: MixDesignPage
-  readonly components: readonly Component[]
-  readonly container: ReturnType<typeof containerOf>
-  readonly answer: MixInPlace | null
-  readonly refusal: string | null
-  readonly progress: number | null
-  readonly onStop: () => void
-  readonly wish: Wish | null
-  readonly crop: Crop | null
-  readonly what: string | null
-  readonly place: PlaceForMix
-}) {
+export function MixInPot() {
+  const { page, components, container, answer, refusal, progress, stop, wish, crop, what, place } =
+    useMixDesign()
   const { format } = useSite()
   const [asked, setAsked] = useState<MixWhyKey | null>(null)
+  const ask = (key: MixWhyKey) => setAsked(key === asked ? null : key)
   const cm = (value: number) => format.plain(format.cm(value))
   if (!answer || !container) {
     return (
       <section className={styles.panel} aria-label={words.after(container?.name ?? '')}>
         {refusal ? <Notice tone="stop">{refusal}</Notice> : <p>{words.measureFirst}</p>}
-        {progress !== null && <Progress label={words.working} share={progress} onStop={onStop} />}
+        {progress !== null && <Progress label={words.working} share={progress} onStop={stop} />}
       </section>
     )
   }
@@ -82,7 +57,7 @@ export function MixInPot({
           cost={cost}
           month={page.month}
           asked={asked}
-          ask={(key) => setAsked(key === asked ? null : key)}
+          ask={ask}
         />
         {refusal && <Notice tone="stop">{refusal}</Notice>}
         <MixSuits page={page} answer={answer} />
@@ -98,7 +73,12 @@ export function MixInPot({
         ) : (
           <p className={styles.note}>{texts.why.ask}</p>
         )}
-        <MixSeasons seasons={answer.seasons} airMin={wish?.airMin ?? null} />
+        <MixSeasons
+          seasons={answer.seasons}
+          airMin={wish?.airMin ?? null}
+          asked={asked === 'seasons'}
+          onAsk={() => ask('seasons')}
+        />
       </div>
     </>
   )

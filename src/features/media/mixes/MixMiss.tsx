@@ -1,13 +1,13 @@
 import { useMemo } from 'react'
 import type { MaterialGroup } from '../../../core/media'
-import type { MixDesignPage } from '../../../messages/media/mixViews'
+import type { MixDesignPage, MixMaterial } from '../../../messages/media/mixViews'
 import { Button } from '../../../ui/Button'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
-import type { MixQuality, Question } from '../../../workers/jobs'
+import type { MixQuality, Question, SeasonWater } from '../../../workers/jobs'
 import { useCore } from '../../../workers/useCore'
 import { changedParts } from './changedParts'
-import type { MixValues } from './mixValues'
+import { useMixDesign } from './DesignContext'
 
 const words = texts.mixes.design
 
@@ -16,60 +16,84 @@ export interface Miss {
   readonly of: MixQuality
   readonly low: number
   readonly high: number
-  readonly sentence: string
+  /** Says what is wrong, where needed with the quality as it is. */
+  readonly sentence: string | ((before: string) => string)
   readonly written: (value: number) => string
+  /** Said where no change of one material is enough. */
+  readonly otherwise?: string
+  readonly water?: SeasonWater
 }
 
 /** Soil from the ground, spent media and what rots from them are no way to mend a mix. */
 const NO_REMEDY: readonly MaterialGroup[] = ['mineral soil', 'spent media', 'breakdown product']
 
+/** Sand finer than this fills the gaps: it mends a number and spoils the mix. */
+const FINEST_AGGREGATE_MM = 0.5
+
+/** What may be put into a mix to mend it. */
+export function remedies({ materials }: MixDesignPage): MixMaterial[] {
+  return materials.filter(
+    ({ material: { group, grainMm }, putAway }) =>
+      !putAway &&
+      !NO_REMEDY.includes(group) &&
+      (group !== 'aggregate' || grainMm >= FINEST_AGGREGATE_MM),
+  )
+}
+
 /** What does not fit, and the smallest change of one material that would reach it, ready to be made. */
 export function MixMiss({
-  page,
+  miss: { of, low, high, sentence, written, otherwise, water },
   mix,
-  miss: { of, low, high, sentence, written },
   topic = `mix-change-${of}`,
-  onChange,
+  onDone,
 }: {
-  readonly page: MixDesignPage
-  readonly mix: Question<'mixInPlace'>
   readonly miss: Miss
+  /** The mix in another place than the one it is designed in. */
+  readonly mix?: Question<'mixInPlace'>
   /** Of the question: only the newest of a topic is answered. */
   readonly topic?: string
-  readonly onChange: (parts: MixValues['parts']) => void
+  readonly onDone?: () => void
 }) {
   const { format } = useSite()
+  const { page, question, replaceParts } = useMixDesign()
+  const asked = mix ?? question
   const search = useMemo(
-    () => ({
-      of,
-      mix,
-      low,
-      high,
-      candidates: page.materials
-        .filter(({ material, putAway }) => !putAway && !NO_REMEDY.includes(material.group))
-        .map(({ material }) => material),
-      pricePerLitre: Object.fromEntries(
-        page.materials.flatMap(({ material, pricePerLitre }) =>
-          pricePerLitre === null ? [] : [[material.id, pricePerLitre] as const],
+    () =>
+      asked && {
+        of,
+        mix: asked,
+        low,
+        high,
+        ...(water ? { water } : {}),
+        candidates: remedies(page).map(({ material }) => material),
+        pricePerLitre: Object.fromEntries(
+          page.materials.flatMap(({ material, pricePerLitre }) =>
+            pricePerLitre === null ? [] : [[material.id, pricePerLitre] as const],
+          ),
         ),
-      ),
-    }),
-    [of, mix, low, high, page],
+      },
+    [of, asked, low, high, page, water?.alkalinityMgPerL, water?.litres, water?.mediaLitres],
   )
-  const { answer: change, working } = useCore(topic, 'mixChange', search)
-  const found = change && page.materials.find(({ material }) => material.id === change.materialId)
-  if (working) {
+  const { answer, refusal, working } = useCore(topic, 'mixChange', search)
+  const said = (before: number | null) =>
+    typeof sentence === 'string' ? sentence : before === null ? '' : sentence(written(before))
+  if (!asked) return null
+  if (refusal) return <p>{refusal}</p>
+  if (working || !answer) {
     return (
       <p>
-        {sentence} {words.looking} …
+        {said(null)} {words.looking} …
       </p>
     )
   }
+  const { before, change } = answer
+  const found = change && page.materials.find(({ material }) => material.id === change.materialId)
   if (!change || !found) {
+    const fits = before >= low - 1e-9 && before <= high + 1e-9
     return (
       <p>
-        {sentence} {words.noChange}
-        {of === 'air' || of === 'days' ? ` ${words.otherPot}` : ''}
+        {said(before)} {fits ? words.noNeed : words.noChange}{' '}
+        {!fits && (otherwise ?? (of === 'air' || of === 'days' ? words.otherPot : ''))}
       </p>
     )
   }
@@ -77,8 +101,15 @@ export function MixMiss({
   const told = change.deltaParts > 0 ? words.changeMore : words.changeLess
   return (
     <p>
-      {sentence} {told(amount, found.material.name, written(change.value))}{' '}
-      <Button onClick={() => onChange(changedParts(mix.components, change))}>{words.doIt}</Button>
+      {said(before)} {told(amount, found.material.name, written(change.value))}{' '}
+      <Button
+        onClick={() => {
+          replaceParts(changedParts(asked.components, change))
+          onDone?.()
+        }}
+      >
+        {words.doIt}
+      </Button>
     </p>
   )
 }

@@ -1,37 +1,22 @@
 import type { ReactNode } from 'react'
-import { type UseFormReturn, useFieldArray } from 'react-hook-form'
-import type { Component } from '../../../core/media'
-import type { MixInPlace } from '../../../core/season'
-import type { MixDesignPage } from '../../../messages/media/mixViews'
+import { useFieldArray } from 'react-hook-form'
 import { Button } from '../../../ui/Button'
 import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { QuantityField } from '../../../ui/QuantityField'
 import { readQuantity } from '../../../ui/readQuantity'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { strataOfMix } from './mixPot'
-import { litresForShare, litresText, type MixValues } from './mixValues'
+import { litresForShare, litresText } from './mixValues'
 
 const words = texts.mixes.design
 const FIRST_LITRES = 10
 
 /** What is measured out: typed in any unit or drawn along a slider, and the column it makes. */
-export function MixParts({
-  form,
-  page,
-  components,
-  answer,
-  errorOf,
-  children,
-}: {
-  readonly form: UseFormReturn<MixValues>
-  readonly page: MixDesignPage
-  readonly components: readonly Component[]
-  readonly answer: MixInPlace | null
-  readonly errorOf: (field: string) => string | undefined
-  readonly children?: ReactNode
-}) {
+export function MixParts({ children }: { readonly children?: ReactNode }) {
+  const { form, page, components, answer, errorOf } = useMixDesign()
   const { format, site } = useSite()
   const rows = useFieldArray({ control: form.control, name: 'parts' })
   const typed = form.watch('parts')

@@ -7,7 +7,7 @@ import type { Amount } from '../../../ui/format'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import styles from './MixDesign.module.css'
-import type { MixCost, MixWhyKey } from './mixWhy'
+import type { MixCost, MixWhyKey, ReadoutKey } from './mixWhy'
 
 const words = texts.mixes.design
 
@@ -30,7 +30,7 @@ export function MixReadouts({
   const { format } = useSite()
   const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
   const percent = (share: number) => format.plain(format.percent(share))
-  const readout = (key: MixWhyKey, amount: Amount | null, note: ReactNode, band?: ReactNode) => (
+  const readout = (key: ReadoutKey, amount: Amount | null, note: ReactNode, band?: ReactNode) => (
     <div className={styles.readout}>
       <dt>{words.numbers[key]}</dt>
       <dd>

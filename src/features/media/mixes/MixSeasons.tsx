@@ -1,4 +1,5 @@
 import type { MixInPlace } from '../../../core/season'
+import { AskWhy } from '../../../ui/AskWhy'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import styles from './MixDesign.module.css'
@@ -11,14 +12,20 @@ const ROUNDED = 0.005
 export function MixSeasons({
   seasons,
   airMin,
+  asked,
+  onAsk,
 }: {
   readonly seasons: MixInPlace['seasons']
   readonly airMin: number | null
+  readonly asked: boolean
+  readonly onAsk: () => void
 }) {
   const { format } = useSite()
   return (
     <section aria-labelledby="seasons">
-      <h2 id="seasons">{words.seasons}</h2>
+      <h2 id="seasons">
+        <AskWhy name={words.seasons} pressed={asked} onAsk={onAsk} />
+      </h2>
       <table className={styles.seasons}>
         <thead>
           <tr>

@@ -1,27 +1,16 @@
-import type { UseFormReturn } from 'react-hook-form'
-import type { MixDesignPage } from '../../../messages/media/mixViews'
 import { SelectField, TextField } from '../../../ui/Field'
 import { QuantityField } from '../../../ui/QuantityField'
 import { useSite } from '../../../ui/SiteContext'
 import { texts } from '../../../ui/texts'
 import { LENGTHS_OF } from '../newLotValues'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
-import type { containerOf, MixValues } from './mixValues'
 
 const words = texts.mixes.design
 
 /** In which pot, for what, where, and how often it is watered. */
-export function MixSetting({
-  form,
-  page,
-  container,
-  errorOf,
-}: {
-  readonly form: UseFormReturn<MixValues>
-  readonly page: MixDesignPage
-  readonly container: ReturnType<typeof containerOf>
-  readonly errorOf: (field: string) => string | undefined
-}) {
+export function MixSetting() {
+  const { form, page, container, errorOf } = useMixDesign()
   const { format } = useSite()
   const values = form.watch()
   const create = texts.media.create

@@ -1,13 +1,11 @@
 import { useMemo, useState } from 'react'
-import type { UseFormReturn } from 'react-hook-form'
-import type { Component } from '../../../core/media'
-import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
 import { SelectField } from '../../../ui/Field'
 import { Progress } from '../../../ui/Progress'
 import { texts } from '../../../ui/texts'
 import { useCore } from '../../../workers/useCore'
+import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
-import { litresText, type MixValues } from './mixValues'
+import { litresText } from './mixValues'
 import { TriangleField } from './TriangleField'
 import { CORNER_GROUPS, cornersOf, type Shares } from './triangleGeometry'
 
@@ -15,19 +13,8 @@ const words = texts.mixes.triangle
 const STEPS = 16
 
 /** Every mix of fibre, compost and aggregate in this pot at a glance, with the present one as a point to move. */
-export function MixTriangle({
-  form,
-  page,
-  components,
-  container,
-  wish,
-}: {
-  readonly form: UseFormReturn<MixValues>
-  readonly page: MixDesignPage
-  readonly components: readonly Component[]
-  readonly container: { readonly shape: MixValuesShape; readonly fillHeightCm: number }
-  readonly wish: Wish | null
-}) {
+export function MixTriangle() {
+  const { form, page, components, container, wish } = useMixDesign()
   const [open, setOpen] = useState(false)
   const [chosen, setChosen] = useState<[string, string, string] | null>(null)
   const [shown, setShown] = useState<'air' | 'available'>('air')
@@ -50,7 +37,7 @@ export function MixTriangle({
   // The key stands for all that is used here: moving the point inside the triangle asks nothing anew.
   const question = useMemo(
     () =>
-      open && corners.length === 3
+      open && container && corners.length === 3
         ? {
             corners,
             rest,
@@ -86,6 +73,7 @@ export function MixTriangle({
     ])
   }
 
+  if (!container) return null
   return (
     <details className={styles.triangle} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>{words.title}</summary>
@@ -141,5 +129,3 @@ export function MixTriangle({
     </details>
   )
 }
-
-type MixValuesShape = MixDesignPage['madeFor']['container']['shape']

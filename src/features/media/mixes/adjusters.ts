@@ -1,8 +1,23 @@
+import { waterDrift } from '../../../core/chemistry'
 import type { MixInPlace } from '../../../core/season'
-import type { Wish } from '../../../messages/media/mixViews'
-import type { MixQuality } from '../../../workers/jobs'
+import type { MixContainer, Wish } from '../../../messages/media/mixViews'
+import type { MixQuality, SeasonWater } from '../../../workers/jobs'
 
-export type AdjusterId = 'daily' | 'forget' | 'windy' | 'cool' | 'light' | 'heavy'
+export type AdjusterId =
+  | 'daily'
+  | 'forget'
+  | 'windy'
+  | 'cool'
+  | 'light'
+  | 'heavy'
+  | 'hardWater'
+  | 'small'
+  | 'shallow'
+
+export type AdjusterPot = Pick<MixContainer, 'shape' | 'headspaceCm'> & {
+  readonly name: string
+  readonly litres: number
+}
 
 /** What a habit or a place asks of a mix: one quality of it, brought into a band. */
 export interface Adjuster {
@@ -10,6 +25,11 @@ export interface Adjuster {
   readonly of: MixQuality
   readonly low: number
   readonly high: number
+  readonly water?: SeasonWater
+  /** Share of rain water that would do the same. */
+  readonly rainShare?: number
+  /** The mix moves into this one of the own pots. */
+  readonly pot?: AdjusterPot
 }
 
 const UNBOUNDED = 1e6
@@ -19,14 +39,35 @@ const A_LITTLE_MORE_AIR = 0.03
 const LONGER = 1.3
 const LIGHTER = 0.85
 const HEAVIER = 1.2
+/** Tap water from limestone; where the site's own is harder, that counts. */
+const HARD_MG_PER_L = 250
+/** A season of watering, and how much of the hardest month's loss a mean day of it takes. */
+const SEASON_DAYS = 180
+const MEAN_OF_WORST = 0.7
+/** A pot is small or shallow where it has at most so much of the litres or height of the present one. */
+const SMALL = 0.6
+const SHALLOW = 0.75
 
 /**
  * The adjusters for a mix as it is now. Air is never asked for above what the crop wants; one that asks for nothing any
  * more is left out.
  */
 export function adjustersFor(
-  { capacity, dry, blend }: Pick<MixInPlace, 'capacity' | 'dry' | 'blend'>,
-  wish: Wish | null,
+  { capacity, dry, blend, ph, buffer, fillLitres }: MixInPlace,
+  {
+    wish,
+    pot,
+    pots = [],
+    everyDays = null,
+    alkalinityMgPerL = 0,
+  }: {
+    readonly wish: Wish | null
+    readonly pot?: AdjusterPot | null
+    /** The own ones. */
+    readonly pots?: readonly AdjusterPot[]
+    readonly everyDays?: number | null
+    readonly alkalinityMgPerL?: number
+  },
 ): Adjuster[] {
   const air = capacity.airFraction
   const most = wish?.airMax ?? 1
@@ -43,5 +84,109 @@ export function adjustersFor(
     { id: 'light', of: 'kgPerL', low: 0, high: kgPerL * LIGHTER },
     { id: 'heavy', of: 'kgPerL', low: kgPerL * HEAVIER, high: UNBOUNDED },
   ]
-  return all.filter(({ of, low }) => of !== 'air' || low > air + 0.005)
+  const useful = all.filter(({ of, low }) => of !== 'air' || low > air + 0.005)
+  return [
+    ...useful,
+    ...(pot ? inOtherPots({ air, days: dry.days, wish, pot, pots, everyDays }) : []),
+    ...(wish && fillLitres > 0
+      ? [
+          hardWater({
+            wish,
+            ph,
+            buffer,
+            fillLitres,
+            lossLPerDay: dry.lossLPerDay,
+            alkalinityMgPerL,
+          }),
+        ]
+      : []),
+  ]
+}
+
+/** The nearest smaller pot has to last as long, the nearest lower one to hold as much air. */
+function inOtherPots({
+  air,
+  days,
+  wish,
+  pot,
+  pots,
+  everyDays,
+}: {
+  readonly air: number
+  readonly days: number | null
+  readonly wish: Wish | null
+  readonly pot: AdjusterPot
+  readonly pots: readonly AdjusterPot[]
+  readonly everyDays: number | null
+}): Adjuster[] {
+  const fillHeight = ({ shape, headspaceCm }: AdjusterPot) => shape.heightCm - headspaceCm
+  const largest = (of: (one: AdjusterPot) => number, share: number) =>
+    pots
+      .filter((one) => of(one) <= share * of(pot))
+      .reduce<AdjusterPot | null>((best, one) => (best && of(best) >= of(one) ? best : one), null)
+  const small = days === null ? null : largest(({ litres }) => litres, SMALL)
+  const shallow = largest(fillHeight, SHALLOW)
+  return [
+    ...(small && days !== null
+      ? [
+          {
+            id: 'small' as const,
+            of: 'days' as const,
+            low: Math.min(days, everyDays ?? days),
+            high: UNBOUNDED,
+            pot: small,
+          },
+        ]
+      : []),
+    ...(shallow
+      ? [
+          {
+            id: 'shallow' as const,
+            of: 'air' as const,
+            low: Math.min(air, wish?.airMin ?? air),
+            high: wish?.airMax ?? 1,
+            pot: shallow,
+          },
+        ]
+      : []),
+  ]
+}
+
+/** A season of hard water lifts the pH: the mix has to start lower, or bear it. */
+function hardWater({
+  wish: { pHLow, pHHigh },
+  ph,
+  buffer,
+  fillLitres,
+  lossLPerDay,
+  alkalinityMgPerL,
+}: {
+  readonly wish: Wish
+  readonly ph: number
+  readonly buffer: number
+  readonly fillLitres: number
+  readonly lossLPerDay: number
+  readonly alkalinityMgPerL: number
+}): Adjuster {
+  const water = {
+    alkalinityMgPerL: Math.max(HARD_MG_PER_L, alkalinityMgPerL),
+    litres: lossLPerDay * MEAN_OF_WORST * SEASON_DAYS,
+    mediaLitres: fillLitres,
+  }
+  const { rainShare } = waterDrift({
+    alkalinity: water.alkalinityMgPerL,
+    litresApplied: water.litres,
+    mediaLitres: fillLitres,
+    buffer,
+    ph,
+    phHigh: pHHigh,
+  })
+  return {
+    id: 'hardWater',
+    of: 'autumnPh',
+    low: pHLow,
+    high: pHHigh,
+    water,
+    ...(rainShare === null ? {} : { rainShare }),
+  }
 }

@@ -5,7 +5,9 @@ import type { MixInPlace, PlaceForMix } from '../../../core/season'
 import { type Why, whyInput } from '../../../core/why'
 import type { Wish } from '../../../messages/media/mixViews'
 
-export type MixWhyKey = 'air' | 'water' | 'days' | 'weight' | 'ph' | 'ec' | 'nitrogen' | 'cost'
+/** Of the readouts, and of the years the mix is left to itself. */
+export type ReadoutKey = 'air' | 'water' | 'days' | 'weight' | 'ph' | 'ec' | 'nitrogen' | 'cost'
+export type MixWhyKey = ReadoutKey | 'seasons'
 
 /** What a batch costs, as far as prices are known. */
 export interface MixCost {
@@ -109,6 +111,16 @@ export function mixWhy(
         inputs: [
           whyInput('nitrogenTiedUp', nitrogen?.tiedUpMgPerL, 'mg/L'),
           whyInput('nitrogenReleased', nitrogen?.releasedMgPerL, 'mg/L'),
+        ],
+      }
+    case 'seasons':
+      return {
+        rule: 'seasons.air',
+        source: 'ageing',
+        inputs: [
+          whyInput('seasonTemp', place.seasonMeanTempC, '°C'),
+          whyInput('fillHeight', fillHeightCm, 'cm'),
+          whyInput('airMin', wish?.airMin, 'share'),
         ],
       }
     case 'cost':

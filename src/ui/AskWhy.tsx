@@ -1,0 +1,20 @@
+import styles from './AskWhy.module.css'
+import { texts } from './texts'
+
+/** Words over numbers that can be asked where they come from. */
+export function AskWhy({
+  name,
+  pressed,
+  onAsk,
+}: {
+  readonly name: string
+  readonly pressed: boolean
+  readonly onAsk: () => void
+}) {
+  return (
+    <button type="button" className={styles.ask} aria-pressed={pressed} onClick={onAsk}>
+      <span className="visually-hidden">{texts.common.why('')}</span>
+      {name}
+    </button>
+  )
+}
