@@ -27,6 +27,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   const listed = await listMaterials(db)
   const crops = await listCrops(db)
   const containers = sizesOf(await listContainers(db))
+  if (query.bag && !all.has(query.bag)) throw new NotFound('There is no such bag.')
   const begin = await beginning(db, query, containers[0] ?? USUAL_POT)
   const { month, place } = worstMonth(site)
   const humifiedFines = all.get('humified-fines')

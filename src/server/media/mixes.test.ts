@@ -61,6 +61,7 @@ test('a design begins from a recipe, a lot, a group, a bag, or nothing', async (
   const nothing = await from({})
   assert.equal(nothing.first, null)
   await assert.rejects(from({ group: 'weeds' }), /no such plant group/)
+  await assert.rejects(from({ bag: 'weeds' }), /no such bag/)
   await assert.rejects(from({ mix: 99 }), /There is no mix 99/)
 })
 
