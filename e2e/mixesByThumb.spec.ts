@@ -12,7 +12,7 @@ test('a mix is designed by thumb: a group, a pot, a material, an adjuster, and w
   const before = await air.textContent()
   await page.getByRole('button', { name: 'I water every day' }).click()
   await page.getByRole('button', { name: 'Do it' }).last().click()
-  await expect(air).not.toHaveText(before)
+  await expect(air).not.toHaveText(before ?? '')
   await air.click()
   await expect(page.getByRole('region', { name: 'Air after draining' })).toBeInViewport()
   await page.getByRole('button', { name: 'Close' }).click()

@@ -1,3 +1,4 @@
+export * from './bench'
 export * from './chemistry'
 export * from './containers'
 export { DomainError, type DomainErrorCode } from './errors'

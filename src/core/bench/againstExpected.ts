@@ -1,0 +1,73 @@
+import { AIR_UNCERTAINTY } from '../media'
+import { requireNumber } from '../validate'
+
+export interface DrainVerdict {
+  readonly verdict: 'as expected' | 'slower' | 'faster'
+  /** Observed over expected. */
+  readonly ratio: number
+}
+
+/** The seconds of a simulation are good to half or double. */
+const DOUBTFUL_RATIO = 2
+
+/**
+ * A time that was observed against the one its recipe lets expect: beyond half or double, the mix differs from its
+ * recipe. Slower means fines or a closed structure; faster, channels or a coarser mix.
+ */
+export function timeAgainstExpected(observedS: number, expectedS: number): DrainVerdict {
+  requireNumber('The time observed in s', observedS, { above: 0 })
+  requireNumber('The time expected in s', expectedS, { above: 0 })
+  const ratio = observedS / expectedS
+  return {
+    ratio,
+    verdict:
+      ratio > DOUBTFUL_RATIO ? 'slower' : ratio < 1 / DOUBTFUL_RATIO ? 'faster' : 'as expected',
+  }
+}
+
+export interface AirVerdict {
+  readonly verdict: 'as expected' | 'less air' | 'more air'
+  /** Measured less expected, share of the volume. */
+  readonly difference: number
+}
+
+/** Air that was measured against what its composition lets expect, which is good to three points. */
+export function airAgainstExpected(measured: number, expected: number): AirVerdict {
+  requireNumber('The air measured', measured, { min: 0, max: 1 })
+  requireNumber('The air expected', expected, { min: 0, max: 1 })
+  const difference = measured - expected
+  return {
+    difference,
+    verdict:
+      difference < -AIR_UNCERTAINTY
+        ? 'less air'
+        : difference > AIR_UNCERTAINTY
+          ? 'more air'
+          : 'as expected',
+  }
+}
+
+export interface BesideReference {
+  /** Sample over reference. */
+  readonly ratio: number
+  /** Their spreads do not overlap, and both were run at least twice. */
+  readonly apart: boolean
+}
+
+/** Repeats of a sample beside repeats of a reference, made with the same kit on the same day. */
+export function besideReference(
+  sample: readonly number[],
+  reference: readonly number[],
+): BesideReference | null {
+  if (sample.length === 0 || reference.length === 0) return null
+  const mean = (values: readonly number[]) =>
+    values.reduce((sum, value) => sum + value, 0) / values.length
+  const below = Math.max(...sample) < Math.min(...reference)
+  const above = Math.min(...sample) > Math.max(...reference)
+  const of = mean(reference)
+  if (!(of > 0)) return null
+  return {
+    ratio: mean(sample) / of,
+    apart: sample.length > 1 && reference.length > 1 && (below || above),
+  }
+}

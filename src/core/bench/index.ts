@@ -1,0 +1,60 @@
+export {
+  type AirVerdict,
+  airAgainstExpected,
+  type BesideReference,
+  besideReference,
+  type DrainVerdict,
+  timeAgainstExpected,
+} from './againstExpected'
+export {
+  type CalibrationDoubt,
+  calibrateSample,
+  type DrainMade,
+  type PorosityMade,
+  type SampleCalibration,
+} from './calibrateSample'
+export { type ChangeOverInnings, changeOverInnings, type InningsValue } from './changeOverInnings'
+export { type ClockMoment, secondsSince } from './clockMoments'
+export {
+  type Column,
+  type ColumnPour,
+  type ExpectedDrain,
+  expectedDrain,
+  filled,
+  type Hydraulics,
+  learnFromDrain,
+} from './columnRun'
+export { type DrainObservation, type DrainReadings, drainReadings } from './drainReadings'
+export {
+  type HeatDose,
+  type HeatReading,
+  type HeatRecord,
+  heatRecord,
+  TOO_HOT_C,
+} from './heatRecord'
+export { type Look, lookOver, SIGHTS, type Sight, SMELLS, type Smell } from './lookChips'
+export { type MeterObservation, type MeterReading, meterReading } from './meterReading'
+export { type Palm, palmTest } from './palmTest'
+export {
+  type BufferReading,
+  type PenCalibration,
+  type PenDoubt,
+  type PenTrust,
+  penSlope,
+  penTrust,
+} from './penTrust'
+export {
+  type PorosityObservation,
+  type PorosityReadings,
+  porosityReadings,
+  type StartMoisture,
+  SUPPOSED_WATER,
+} from './porosityReadings'
+export { type SeedlingPots, type SeedlingRecord, seedlingRecord } from './seedlingRecord'
+export { type Settling, settlingTest } from './settlingTest'
+export { type Sieve, sieveTest } from './sieveTest'
+export { type Spread, spreadOf } from './spread'
+export { BALLS, type Ball, DROPS, type Drops, type Squeeze, squeezeTest } from './squeezeTest'
+export { TEST_KINDS, type TestKind } from './testKinds'
+export { type WeedCount, type WeedTray, weedCount, weedsInAll } from './weedCount'
+export { LONGEST_DROP_S, type Wetting, wettingTest } from './wettingTest'

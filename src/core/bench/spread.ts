@@ -1,0 +1,31 @@
+import { DomainError } from '../errors'
+import { requireNumber } from '../validate'
+
+export interface Spread {
+  readonly n: number
+  readonly mean: number
+  readonly lowest: number
+  readonly highest: number
+  /** Standard deviation (n − 1); null for a single run. */
+  readonly sd: number | null
+}
+
+/**
+ * Mean and spread of one value over repeats; a single run has no spread, and says so.
+ * @throws DomainError `too-few` for no runs, `not-finite` for a value that is no number
+ * @example spreadOf([40, 44]) // { n: 2, mean: 42, lowest: 40, highest: 44, sd: 2.83 }
+ */
+export function spreadOf(values: readonly number[]): Spread {
+  if (values.length === 0) throw new DomainError('too-few', 'There is no run yet.')
+  for (const value of values) requireNumber('The value of a run', value)
+  const n = values.length
+  const mean = values.reduce((sum, value) => sum + value, 0) / n
+  const squares = values.reduce((sum, value) => sum + (value - mean) ** 2, 0)
+  return {
+    n,
+    mean,
+    lowest: Math.min(...values),
+    highest: Math.max(...values),
+    sd: n > 1 ? Math.sqrt(squares / (n - 1)) : null,
+  }
+}
