@@ -1,3 +1,4 @@
+export * from './bench/benchTables'
 export * from './chemistry/tables'
 export * from './containers/tables'
 export * from './media/lotTables'

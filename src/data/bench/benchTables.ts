@@ -1,0 +1,171 @@
+import { boolean, doublePrecision, index, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
+import type { BufferReading, CalibrationDoubt, Hydraulics, TestKind } from '../../core/bench'
+import type { ContainerShape } from '../../core/containers'
+import { instant, version } from '../columns'
+import { lots } from '../media/lotTables'
+import { materials } from '../media/materialTables'
+import { mixes } from '../media/mixTables'
+
+/** Columns, cups and volumes of the bench, defined once, so that tests compare. */
+export interface TestKit {
+  readonly columnShape: ContainerShape
+  readonly mixLitres: number
+  readonly pouredMl: number
+  /** Water is poured within this time. */
+  readonly pourS: number
+  readonly markMl: number
+  /** A drain test ends by itself then. */
+  readonly endS: number
+  /** Of the porosity test. */
+  readonly porosityShape: ContainerShape
+  readonly porosityLitres: number
+  readonly drainMinutes: number
+  readonly meshMm: number
+}
+
+export const testKits = pgTable('test_kits', {
+  id: integer('id').primaryKey(),
+  kit: jsonb('kit').$type<TestKit>().notNull(),
+  version: version(),
+})
+
+export const pens = pgTable('pens', {
+  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+  name: text('name').notNull(),
+  createdAt: instant('created_at').notNull(),
+  putAwayAt: instant('put_away_at'),
+})
+
+/** The log of a pen; never edited. */
+export const penCalibrations = pgTable(
+  'pen_calibrations',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    penId: integer('pen_id')
+      .notNull()
+      .references(() => pens.id),
+    at: instant('at').notNull(),
+    tempC: doublePrecision('temp_c').notNull(),
+    buffers: jsonb('buffers').$type<readonly BufferReading[]>().notNull(),
+  },
+  (table) => [index('calibrations_by_pen').on(table.penId, table.at)],
+)
+
+export type SampleKind = 'lot' | 'mix' | 'material'
+
+/** What a test came to: values with their units, and what they mean. */
+export interface BenchValue {
+  readonly name: string
+  readonly value: number
+  readonly unit: BenchUnit
+}
+
+export type BenchUnit =
+  | 's'
+  | 'mL'
+  | 'mL/min'
+  | 'share'
+  | 'kg/L'
+  | 'L'
+  | 'cm'
+  | 'cm/min'
+  | 'pH'
+  | 'dS/m'
+  | 'g/L'
+  | 'min'
+  | '°C'
+  | 'per 100 cm²'
+  | 'times'
+  | '%'
+
+export interface BenchVerdict {
+  /** A key of the catalogue of texts. */
+  readonly id: string
+  readonly tone: 'ok' | 'act' | 'stop'
+  readonly told: Readonly<Record<string, number | string | null>>
+}
+
+export interface BenchOutcome {
+  readonly values: readonly BenchValue[]
+  readonly verdicts: readonly BenchVerdict[]
+}
+
+/** What the sample's composition let expect when the test was begun. */
+export interface BenchExpected {
+  readonly firstDripS: number | null
+  readonly markS: number | null
+  readonly drainedMl: number | null
+  readonly airFraction: number | null
+}
+
+/** A test on a sample. What was observed is kept as it was entered, for ever. */
+export const benchTests = pgTable(
+  'bench_tests',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    kind: text('kind').$type<TestKind>().notNull(),
+    /** The first run of the repeats it belongs to; its own for that one. */
+    setId: integer('set_id'),
+    /** Run on another sample beside them, to be compared with. */
+    isReference: boolean('is_reference').notNull().default(false),
+    lotId: integer('lot_id').references(() => lots.id),
+    mixId: integer('mix_id').references(() => mixes.id),
+    materialId: text('material_id').references(() => materials.id),
+    /** Which innings the lot was in. */
+    innings: integer('innings'),
+    startedAt: instant('started_at').notNull(),
+    endedAt: instant('ended_at'),
+    thrownAwayAt: instant('thrown_away_at'),
+    place: text('place').notNull().default(''),
+    judge: text('judge').notNull().default(''),
+    note: text('note').notNull().default(''),
+    kit: jsonb('kit').$type<TestKit>().notNull(),
+    expected: jsonb('expected').$type<BenchExpected>(),
+    observation: jsonb('observation').$type<Readonly<Record<string, unknown>>>(),
+    outcome: jsonb('outcome').$type<BenchOutcome>(),
+    version: version(),
+  },
+  (table) => [
+    index('tests_by_lot').on(table.lotId, table.startedAt),
+    index('tests_by_set').on(table.setId),
+  ],
+)
+
+/**
+ * Moments of a test's clock. The id is made where the key was tapped, so that a tap that is sent twice is kept once; a
+ * correction keeps the moment that was tapped.
+ */
+export const benchMoments = pgTable(
+  'bench_moments',
+  {
+    id: text('id').primaryKey(),
+    testId: integer('test_id')
+      .notNull()
+      .references(() => benchTests.id),
+    key: text('key').notNull(),
+    at: instant('at').notNull(),
+    tappedAt: instant('tapped_at').notNull(),
+    /** Such as the temperature read at that moment. */
+    value: doublePrecision('value'),
+    undoneAt: instant('undone_at'),
+  },
+  (table) => [index('moments_by_test').on(table.testId, table.at)],
+)
+
+/** What tests made of a sample's curve and conductivity; what was expected stays beside it. */
+export const sampleCalibrations = pgTable(
+  'sample_calibrations',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    lotId: integer('lot_id').references(() => lots.id),
+    mixId: integer('mix_id').references(() => mixes.id),
+    materialId: text('material_id').references(() => materials.id),
+    at: instant('at').notNull(),
+    testIds: jsonb('test_ids').$type<readonly number[]>().notNull(),
+    from: jsonb('from').$type<readonly ('porosity' | 'drain')[]>().notNull(),
+    prior: jsonb('prior').$type<Hydraulics>().notNull(),
+    measured: jsonb('measured').$type<Hydraulics>().notNull(),
+    doubts: jsonb('doubts').$type<readonly CalibrationDoubt[]>().notNull(),
+  },
+  (table) => [index('sample_calibrations_by_lot').on(table.lotId, table.at)],
+)

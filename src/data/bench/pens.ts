@@ -1,0 +1,49 @@
+import { and, asc, desc, eq, isNull } from 'drizzle-orm'
+import type { BufferReading } from '../../core/bench'
+import type { Database } from '../database'
+import { NotFound } from '../errors'
+import { penCalibrations, pens } from './benchTables'
+
+export type StoredCalibration = typeof penCalibrations.$inferSelect
+
+/** A pen with its log, newest first. */
+export interface Pen {
+  readonly id: number
+  readonly name: string
+  readonly calibrations: readonly StoredCalibration[]
+}
+
+/** All pens in use, by name. */
+export async function listPens(db: Database): Promise<Pen[]> {
+  const rows = await db.select().from(pens).where(isNull(pens.putAwayAt)).orderBy(asc(pens.name))
+  const log = await db.select().from(penCalibrations).orderBy(desc(penCalibrations.at))
+  return rows.map(({ id, name }) => ({
+    id,
+    name,
+    calibrations: log.filter(({ penId }) => penId === id),
+  }))
+}
+
+export async function addPen(db: Database, name: string, at: Date): Promise<number> {
+  const [made] = await db.insert(pens).values({ name, createdAt: at }).returning({ id: pens.id })
+  if (!made) throw new Error('The pen was not written down.')
+  return made.id
+}
+
+/** @throws NotFound for a pen that is not there */
+export async function addCalibration(
+  db: Database,
+  penId: number,
+  calibration: {
+    readonly at: Date
+    readonly tempC: number
+    readonly buffers: readonly BufferReading[]
+  },
+): Promise<void> {
+  const [pen] = await db
+    .select({ id: pens.id })
+    .from(pens)
+    .where(and(eq(pens.id, penId), isNull(pens.putAwayAt)))
+  if (!pen) throw new NotFound(`There is no pen ${penId}.`)
+  await db.insert(penCalibrations).values({ penId, ...calibration })
+}

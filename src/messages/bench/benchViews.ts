@@ -1,0 +1,196 @@
+import type { CalibrationDoubt, ChangeOverInnings, PenTrust, TestKind } from '../../core/bench'
+import type { EcMethod } from '../../core/chemistry'
+import type {
+  BenchExpected,
+  BenchOutcome,
+  BenchUnit,
+  BenchValue,
+  BenchVerdict,
+  SampleKind,
+  TestKit,
+} from '../../data/bench/benchTables'
+import type { Stratum } from '../media/lotViews'
+
+export type {
+  BenchExpected,
+  BenchOutcome,
+  BenchUnit,
+  BenchValue,
+  BenchVerdict,
+  CalibrationDoubt,
+  SampleKind,
+  TestKind,
+  TestKit,
+}
+
+export interface SampleView {
+  readonly kind: SampleKind
+  readonly id: number | string
+  readonly name: string
+  readonly strata: readonly Stratum[]
+}
+
+/** A test in a list. */
+export interface TestRow {
+  readonly id: number
+  readonly setId: number
+  readonly kind: TestKind
+  readonly sample: SampleView
+  readonly isReference: boolean
+  readonly startedAt: string
+  readonly startedOn: string
+  readonly endedAt: string | null
+  readonly innings: number | null
+  readonly outcome: BenchOutcome | null
+}
+
+export interface SampleChoice {
+  readonly kind: SampleKind
+  readonly id: number | string
+  readonly name: string
+}
+
+export interface BenchPage {
+  readonly running: readonly TestRow[]
+  readonly finished: readonly TestRow[]
+  readonly samples: readonly SampleChoice[]
+  /** Asked for by the address. */
+  readonly chosen: string
+  readonly pens: readonly PenView[]
+}
+
+export interface PenView {
+  readonly id: number
+  readonly name: string
+  /** Of a reading made now at pH 6.5. */
+  readonly trust: PenTrust
+  readonly calibratedOn: string | null
+  readonly log: readonly {
+    readonly on: string
+    readonly tempC: number
+    readonly buffers: readonly number[]
+    readonly slopePercent: number | null
+  }[]
+}
+
+export interface MomentView {
+  readonly id: string
+  readonly key: string
+  readonly at: string
+  readonly tappedAt: string
+  readonly value: number | null
+}
+
+/** The present state of a test, as the screen asks for it again and again while its clock runs. */
+export interface TestState {
+  readonly moments: readonly MomentView[]
+  readonly endedAt: string | null
+  /** The server's time, so that two devices agree. */
+  readonly now: string
+}
+
+export interface RunView {
+  readonly id: number
+  readonly sampleName: string
+  readonly isReference: boolean
+  readonly startedOn: string
+  readonly outcome: BenchOutcome
+}
+
+/** One value over the repeats of a set. */
+export interface SpreadView {
+  readonly name: string
+  readonly unit: BenchUnit
+  readonly n: number
+  readonly mean: number
+  readonly lowest: number
+  readonly highest: number
+  readonly sd: number | null
+  /** Mean of the reference runs, and whether the two are apart. */
+  readonly reference: { readonly mean: number; readonly n: number; readonly apart: boolean } | null
+}
+
+export interface TestPage extends TestState {
+  readonly id: number
+  readonly kind: TestKind
+  readonly sample: SampleView
+  readonly isReference: boolean
+  readonly runNumber: number
+  readonly startedOn: string
+  readonly place: string
+  readonly judge: string
+  readonly note: string
+  readonly kit: TestKit
+  readonly expected: BenchExpected | null
+  readonly observation: Readonly<Record<string, unknown>> | null
+  readonly outcome: BenchOutcome | null
+  /** The run before, of the same sample and kind, for "last time". */
+  readonly last: {
+    readonly observation: Readonly<Record<string, unknown>>
+    readonly on: string
+  } | null
+  readonly runs: readonly RunView[]
+  readonly spreads: readonly SpreadView[]
+  readonly calibration: CalibrationView | null
+  /** Readings of a heat record so far. */
+  readonly problems: readonly HeatProblem[]
+  readonly pens: readonly PenView[]
+  readonly amendments: readonly { readonly id: string; readonly name: string }[]
+  readonly materials: readonly { readonly id: string; readonly name: string }[]
+  readonly samples: readonly SampleChoice[]
+  readonly waterEcDsPerM: number
+}
+
+export interface HeatProblem {
+  readonly id: string
+  readonly name: string
+  readonly tempC: number | null
+  readonly minutes: number | null
+  readonly caution: string | null
+}
+
+/** What tests made of a sample, beside what was expected. */
+export interface CalibrationView {
+  readonly on: string
+  readonly from: readonly ('porosity' | 'drain')[]
+  readonly doubts: readonly CalibrationDoubt[]
+  readonly expected: { readonly air: number; readonly ksCmPerS: number }
+  readonly measured: { readonly air: number; readonly ksCmPerS: number }
+  /** The pot in which the air is told. */
+  readonly potName: string
+}
+
+/** Values of a sample over time. */
+export interface HistorySeries {
+  readonly name: 'airInPot' | 'ph' | 'ecSme' | 'conductivity' | 'buffer'
+  readonly unit: BenchUnit
+  readonly points: readonly {
+    readonly on: string
+    readonly innings: number | null
+    readonly value: number
+    /** Read with a pen that could not be trusted. */
+    readonly uncertain: boolean
+  }[]
+  readonly change: ChangeOverInnings | null
+}
+
+export interface SamplePage {
+  readonly sample: SampleView
+  readonly potName: string | null
+  readonly calibration: CalibrationView | null
+  readonly series: readonly HistorySeries[]
+  readonly sets: readonly {
+    readonly setId: number
+    readonly kind: TestKind
+    readonly startedOn: string
+    readonly innings: number | null
+    readonly runs: readonly RunView[]
+  }[]
+}
+
+export interface KitPage {
+  readonly kit: TestKit
+  readonly version: number
+}
+
+export const EC_METHODS: readonly EcMethod[] = ['1:2', '1:5', 'SME', 'pourThrough']

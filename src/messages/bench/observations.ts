@@ -1,0 +1,208 @@
+import Joi from 'joi'
+import { BALLS, DROPS, SIGHTS, SMELLS, TEST_KINDS, type TestKind } from '../../core/bench'
+
+const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
+const missing = (what: string) => ({ 'number.base': what, 'any.required': what })
+const number = (label: string, what: string, max: number, min = 0) =>
+  Joi.number().min(min).max(max).required().label(label).messages(missing(what))
+const orNull = (label: string, max: number, min = 0) =>
+  Joi.number().min(min).max(max).allow(null).required().label(label)
+const choice = (label: string, what: string, words: readonly string[]) =>
+  Joi.string()
+    .valid(...words)
+    .required()
+    .label(label)
+    .messages({ 'any.only': what, 'string.empty': what, 'any.required': what, 'string.base': what })
+
+const seconds = (label: string) => orNull(label, 86_400)
+
+const drain = {
+  pouredMl: number('The water poured', 'Say how much was poured, such as 700 mL', 50_000),
+  drainedMl: number('The water run out', 'Say how much ran out in all, such as 610 mL', 50_000),
+  stoodOnTop: Joi.boolean().required(),
+  /** Where the clock was not used; a moment of the clock counts before them. */
+  firstDripS: seconds('The first drip'),
+  markS: seconds('The time to the mark'),
+  stoppedS: seconds('The end of dripping'),
+}
+
+const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
+  drain,
+  layers: {
+    ...drain,
+    bottomMaterialId: Joi.string()
+      .max(60)
+      .required()
+      .label('The bottom layer')
+      .messages({ 'string.empty': 'Choose what lies at the bottom' }),
+    bottomCm: number('The bottom layer', 'Say how high the bottom layer is', 100),
+    wetZoneCm: number('The wet zone', 'Say how high the wet zone reaches, from the base', 200),
+  },
+  porosity: {
+    volumeMl: number('The volume of the mix', 'Say how much mix it is, such as 1 L', 200_000, 100),
+    addedMl: number('The water added', 'Say how much water it took to the brim', 200_000),
+    drainedMl: number('The water run out', 'Say how much ran out within the hour', 200_000),
+    startMoisture: choice('How moist it was', 'Say how moist it was before', [
+      'air-dry',
+      'moist',
+      'wet',
+    ]),
+    startMassG: orNull('The weight before wetting', 500_000, 1),
+    dryMassG: orNull('The dry weight', 500_000, 1),
+  },
+  squeeze: {
+    ball: choice('What the ball did', 'Say what the ball did', BALLS),
+    drops: choice('What came out', 'Say how much water came', DROPS),
+  },
+  palm: {
+    threads: Joi.boolean().required(),
+    grit: Joi.boolean().required(),
+    stain: Joi.boolean().required(),
+  },
+  wetting: {
+    dropsS: Joi.array()
+      .items(Joi.number().min(0).max(3600).allow(null))
+      .min(1)
+      .max(20)
+      .required()
+      .label('The drops')
+      .messages({ 'array.min': 'Time at least one drop' }),
+    runsDownSide: Joi.boolean().required(),
+    gapMm: number('The gap at the edge', 'Say how wide the gap at the edge is, 0 for none', 100),
+  },
+  settling: {
+    heightsCm: Joi.array()
+      .items(number('The height', 'Say how high it stands, from the base', 300))
+      .min(2)
+      .max(4)
+      .required()
+      .label('The heights')
+      .messages({ 'array.min': 'Measure the height after filling and after watering' }),
+  },
+  phEc: {
+    method: choice('The way of reading', 'Say how it was read', EC_METHODS),
+    ph: orNull('The pH', 12, 2),
+    ecDsPerM: orNull('The conductivity', 30),
+    tempC: number('The temperature', 'Say how warm the liquid was, in °C', 50),
+    compensated: Joi.boolean().required(),
+    penId: Joi.number().integer().min(1).allow(null).required(),
+    waterEcDsPerM: number('The salts of the water', 'Say what the water itself has', 10),
+  },
+  jar: {
+    amendmentId: Joi.string()
+      .max(60)
+      .required()
+      .label('The product')
+      .messages({ 'string.empty': 'Choose what was stirred in' }),
+    target: number('The pH wanted', 'Say which pH is wanted', 7.8, 3.5),
+    days: number('The days the jars stood', 'Say how many days the jars stood', 28, 7),
+    points: Joi.array()
+      .items(
+        Joi.object({
+          gPerL: number('The dose', 'Say the dose in g per litre', 20),
+          ph: number('The pH', 'Say the pH of this jar', 12, 2),
+        }),
+      )
+      .min(3)
+      .max(20)
+      .required()
+      .label('The jars')
+      .messages({ 'array.min': 'A jar test needs at least three jars' }),
+  },
+  seedling: {
+    pots: Joi.array()
+      .items(
+        Joi.object({
+          sharePercent: number('The share', 'Say the share in per cent', 100),
+          sown: number('The seeds sown', 'Say how many seeds were sown', 10_000, 1).integer(),
+          sprouted: number('The seeds sprouted', 'Say how many came up', 10_000).integer(),
+          heightMm: orNull('The height', 5000),
+        }),
+      )
+      .min(1)
+      .max(12)
+      .required()
+      .label('The pots')
+      .messages({ 'array.min': 'Count at least one row of pots' }),
+    signs: Joi.array()
+      .items(Joi.string().valid('cupped', 'twisted', 'pale', 'scorched', 'mould', 'smell'))
+      .required(),
+  },
+  weeds: {
+    areaCm2: number('The area of the tray', 'Say how large the tray is, in cm²', 100_000),
+    counts: Joi.array()
+      .items(
+        Joi.object({
+          on: Joi.string().isoDate().required().label('The day'),
+          count: number('The count', 'Say how many came up', 100_000).integer(),
+        }),
+      )
+      .min(1)
+      .max(30)
+      .required()
+      .label('The counts')
+      .messages({ 'array.min': 'Count at least once' }),
+    untreatedAreaCm2: orNull('The area of the untreated tray', 100_000),
+    untreatedCount: orNull('The weeds of the untreated tray', 100_000),
+  },
+  heat: {
+    problemId: Joi.string().max(60).allow(null).required(),
+    readings: Joi.array()
+      .items(
+        Joi.object({
+          minute: number('The minute', 'Say at which minute', 10_080),
+          tempC: number('The temperature', 'Say what the probe showed, in °C', 150, -20),
+        }),
+      )
+      .max(500)
+      .required(),
+  },
+  sieve: {
+    litresIn: number('The litres before', 'Say how much went in', 100_000),
+    litresOut: number('The litres after', 'Say how much came through', 100_000),
+    woodyLitres: number(
+      'The woody litres',
+      'Say how much of what stayed is wood, 0 for none',
+      100_000,
+    ),
+  },
+  look: {
+    smell: Joi.string()
+      .valid(...SMELLS)
+      .allow(null)
+      .required(),
+    sights: Joi.array()
+      .items(Joi.string().valid(...SIGHTS))
+      .required(),
+  },
+}
+
+/** One test's observation, and who judged it where. */
+export interface FinishBody {
+  readonly observation: Readonly<Record<string, unknown>> & { readonly kind: TestKind }
+  readonly place: string
+  readonly judge: string
+  readonly note: string
+}
+
+const words = (label: string, max: number) => Joi.string().trim().allow('').max(max).label(label)
+
+const observation = Joi.object({
+  kind: Joi.string()
+    .valid(...TEST_KINDS)
+    .required(),
+})
+  .unknown()
+  .when('.kind', {
+    switch: TEST_KINDS.map((kind) => ({
+      is: kind,
+      then: Joi.object({ kind: Joi.valid(kind).required(), ...schemas[kind] }),
+    })),
+  })
+
+export const finishSchema = Joi.object<FinishBody>({
+  observation: observation.required(),
+  place: words('The place', 80).required(),
+  judge: words('The name', 80).required(),
+  note: words('The note', 500).required(),
+})

@@ -1,0 +1,161 @@
+import Joi from 'joi'
+import { type BufferReading, TEST_KINDS, type TestKind } from '../../core/bench'
+import type { SampleKind, TestKit } from '../../data/bench/benchTables'
+
+export type { FinishBody } from './observations'
+export { finishSchema } from './observations'
+
+export interface StartBody {
+  readonly kind: TestKind
+  readonly sample: { readonly kind: SampleKind; readonly id: number | string }
+  /** A run of the set it is repeated in, or a reference beside. */
+  readonly besideId?: number
+  readonly reference?: boolean
+}
+
+export const startSchema = Joi.object<StartBody>({
+  kind: Joi.string()
+    .valid(...TEST_KINDS)
+    .required()
+    .label('The test')
+    .messages({ 'any.only': 'There is no such test' }),
+  sample: Joi.object({
+    kind: Joi.string().valid('lot', 'mix', 'material').required(),
+    id: Joi.alternatives(Joi.number().integer().min(1), Joi.string().max(60)).required(),
+  })
+    .required()
+    .label('The sample')
+    .messages({ 'any.required': 'Say what the test is made on' }),
+  besideId: Joi.number().integer().min(1),
+  reference: Joi.boolean(),
+})
+
+export interface MomentBody {
+  readonly id: string
+  readonly key: string
+  readonly at: string
+  readonly value: number | null
+}
+
+export const momentSchema = Joi.object<MomentBody>({
+  id: Joi.string().max(60).required(),
+  key: Joi.string().max(20).required(),
+  at: Joi.string().isoDate().required().label('The time'),
+  value: Joi.number().min(-20).max(150).allow(null).required().label('The reading'),
+})
+
+export interface CorrectionBody {
+  readonly at?: string
+  readonly value?: number
+  readonly undone?: boolean
+}
+
+export const correctionSchema = Joi.object<CorrectionBody>({
+  at: Joi.string().isoDate().label('The time'),
+  value: Joi.number().min(-20).max(150).label('The reading'),
+  undone: Joi.boolean(),
+}).min(1)
+
+export const testParamsSchema = Joi.object<{ readonly id: number }>({
+  id: Joi.number().integer().min(1).required().label('The test'),
+})
+
+export const momentParamsSchema = Joi.object<{ readonly id: number; readonly moment: string }>({
+  id: Joi.number().integer().min(1).required().label('The test'),
+  moment: Joi.string().max(60).required(),
+})
+
+export interface NewPen {
+  readonly name: string
+}
+
+export const newPenSchema = Joi.object<NewPen>({
+  name: Joi.string()
+    .trim()
+    .max(80)
+    .required()
+    .label('The name')
+    .messages({ 'string.empty': 'Give the pen a name' }),
+})
+
+export interface NewCalibration {
+  readonly tempC: number
+  readonly buffers: readonly BufferReading[]
+}
+
+export const newCalibrationSchema = Joi.object<NewCalibration>({
+  tempC: Joi.number()
+    .min(0)
+    .max(50)
+    .required()
+    .label('The temperature')
+    .messages({ 'number.base': 'Say how warm the buffers were, in °C' }),
+  buffers: Joi.array()
+    .items(
+      Joi.object({
+        ph: Joi.number().valid(4.01, 7, 10.01).required(),
+        millivolts: Joi.number().min(-600).max(600).allow(null).required().label('The millivolts'),
+      }),
+    )
+    .min(1)
+    .max(3)
+    .required()
+    .label('The buffers')
+    .messages({ 'array.min': 'Tick the buffers it was calibrated in' }),
+})
+
+const cm = (label: string) =>
+  Joi.number()
+    .greater(0)
+    .max(300)
+    .required()
+    .label(label)
+    .messages({ 'number.base': `${label} is missing or no length` })
+const round = (what: string) =>
+  Joi.object({
+    kind: Joi.valid('round').required(),
+    topDiameterCm: cm(`${what}: width at the top`),
+    baseDiameterCm: cm(`${what}: width at the base`),
+    heightCm: cm(`${what}: height`),
+  }).required()
+const above = (label: string, max: number) =>
+  Joi.number()
+    .greater(0)
+    .max(max)
+    .required()
+    .label(label)
+    .messages({ 'number.base': `${label} is missing` })
+
+export interface KitBody {
+  readonly kit: TestKit
+  readonly version: number
+}
+
+export const kitSchema = Joi.object<KitBody>({
+  kit: Joi.object({
+    columnShape: round('The column'),
+    mixLitres: above('The mix in the column', 200),
+    pouredMl: above('The water poured', 50_000),
+    pourS: above('The time of pouring', 600),
+    markMl: above('The mark', 50_000),
+    endS: above('The end of the test', 86_400),
+    porosityShape: round('The pot for pores'),
+    porosityLitres: above('The mix in the pot for pores', 200),
+    drainMinutes: above('The time to drain', 1440),
+    meshMm: above('The mesh', 100),
+  }).required(),
+  version: Joi.number().integer().min(0).required(),
+})
+
+/** What a page of a new test is asked for. */
+export interface BenchQuery {
+  readonly lot?: number
+  readonly mix?: number
+  readonly material?: string
+}
+
+export const benchQuerySchema = Joi.object<BenchQuery>({
+  lot: Joi.number().integer().min(1),
+  mix: Joi.number().integer().min(1),
+  material: Joi.string().max(60),
+}).unknown()

@@ -1,0 +1,9 @@
+import { finishSchema, testParamsSchema } from '../../../../../messages/bench/tests'
+import { finishBenchTest } from '../../../../../server/bench/finishBenchTest'
+import { defineEndpoint } from '../../../../../server/defineEndpoint'
+
+export const POST = defineEndpoint({
+  params: testParamsSchema,
+  body: finishSchema,
+  handle: ({ db, params, body, now }) => finishBenchTest(db, params.id, body, now),
+})

@@ -1,0 +1,9 @@
+import { momentSchema, testParamsSchema } from '../../../../../../messages/bench/tests'
+import { keepMoment } from '../../../../../../server/bench/moments'
+import { defineEndpoint } from '../../../../../../server/defineEndpoint'
+
+export const POST = defineEndpoint({
+  params: testParamsSchema,
+  body: momentSchema,
+  handle: ({ db, params, body, now }) => keepMoment(db, params.id, body, now),
+})

@@ -1,0 +1,9 @@
+import { startSchema } from '../../../../messages/bench/tests'
+import { startBenchTest } from '../../../../server/bench/startBenchTest'
+import { defineEndpoint } from '../../../../server/defineEndpoint'
+
+export const POST = defineEndpoint({
+  body: startSchema,
+  status: 201,
+  handle: async ({ db, body, now }) => ({ id: await startBenchTest(db, body, now) }),
+})

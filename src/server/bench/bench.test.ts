@@ -1,0 +1,271 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { demoDatabase, NOW } from '../../../testing/database'
+import { close } from '../../../testing/tables'
+import { throwTestAway } from '../../data/bench/benchTests'
+import { addCalibration, addPen } from '../../data/bench/pens'
+import { listLots, readLot } from '../../data/media/lots'
+import { finishSchema } from '../../messages/bench/observations'
+import { validate } from '../defineEndpoint'
+import { finishBenchTest } from './finishBenchTest'
+import { correct, keepMoment } from './moments'
+import { samplePage } from './samplePage'
+import { startBenchTest } from './startBenchTest'
+import { testPage } from './testPage'
+
+let garden: Awaited<ReturnType<typeof demoDatabase>>
+let lotId = 0
+before(async () => {
+  garden = await demoDatabase()
+  const lots = await listLots(garden.db)
+  const lot = lots.find(
+    ({ containerIds, contents }) => containerIds.length > 0 && contents.litres > 10,
+  )
+  assert.ok(lot)
+  lotId = lot.id
+})
+after(() => garden.close())
+
+const later = (seconds: number) => new Date(NOW.getTime() + 1000 * seconds)
+const begin = (kind: Parameters<typeof startBenchTest>[1]['kind'], more = {}) =>
+  startBenchTest(garden.db, { kind, sample: { kind: 'lot', id: lotId }, ...more }, NOW)
+const finish = async (
+  id: number,
+  observation: { kind: string } & Record<string, unknown>,
+  at = later(1000),
+) =>
+  finishBenchTest(
+    garden.db,
+    id,
+    validate(finishSchema, { observation, place: '', judge: '', note: '' }, false),
+    at,
+  )
+const tap = (id: number, key: string, seconds: number, value: number | null = null) =>
+  keepMoment(
+    garden.db,
+    id,
+    { id: `${id}-${key}-${seconds}`, key, at: later(seconds).toISOString(), value },
+    later(2000),
+  )
+const DRAIN = {
+  kind: 'drain',
+  pouredMl: 700,
+  drainedMl: 560,
+  stoodOnTop: false,
+  firstDripS: null,
+  markS: null,
+  stoppedS: null,
+}
+const POROSITY = {
+  kind: 'porosity',
+  volumeMl: 1000,
+  addedMl: 780,
+  drainedMl: 130,
+  startMoisture: 'air-dry',
+  startMassG: null,
+  dryMassG: null,
+}
+
+test('a drain test: taps sent twice are kept once, a correction shows, and times come from the clock', async () => {
+  const id = await begin('drain')
+  const { expected } = await testPage(garden.db, id, NOW)
+  assert.ok((expected?.markS ?? 0) > (expected?.firstDripS ?? 0))
+  await tap(id, 'pour', 0)
+  await tap(id, 'pour', 0)
+  await tap(id, 'drip', 40)
+  const state = await tap(id, 'mark', 100)
+  assert.deepEqual(
+    state.moments.map(({ key }) => key),
+    ['pour', 'drip', 'mark'],
+  )
+  const corrected = await correct(
+    garden.db,
+    id,
+    `${id}-drip-40`,
+    { at: later(38).toISOString() },
+    later(200),
+  )
+  const drip = corrected.moments.find(({ key }) => key === 'drip')
+  assert.equal(drip?.at, later(38).toISOString())
+  assert.equal(drip?.tappedAt, later(40).toISOString())
+  await assert.rejects(
+    correct(garden.db, id, `${id}-drip-40`, { at: later(-5).toISOString() }, later(200)),
+    /before the clock was started/,
+  )
+  await assert.rejects(tap(id, 'mark', 9999), /has not come yet/)
+  const { values, verdicts } = await finish(id, DRAIN)
+  const value = (name: string) => values.find((one) => one.name === name)?.value ?? Number.NaN
+  close(value('firstDrip'), 38, 1e-9)
+  close(value('mark'), 100, 1e-9)
+  close(value('mlPerMin'), 9000 / 62, 1e-9)
+  assert.match(verdicts[0]?.id ?? '', /^drain\./)
+  await assert.rejects(tap(id, 'stands', 120), /This test is finished/)
+  await assert.rejects(finish(id, DRAIN), /This test is finished/)
+})
+
+test('more drained than poured, times out of order and answers of another test are refused, and nothing is written', async () => {
+  const id = await begin('drain')
+  await assert.rejects(finish(id, { ...DRAIN, drainedMl: 900 }), /cannot have run out of 700 mL/)
+  await assert.rejects(
+    finish(id, { ...DRAIN, firstDripS: 90, markS: 40 }),
+    /The times are out of order/,
+  )
+  await assert.rejects(finish(id, POROSITY), /answers of another test/)
+  const page = await testPage(garden.db, id, NOW)
+  assert.deepEqual([page.endedAt, page.outcome], [null, null])
+  await throwTestAway(garden.db, id, NOW)
+  await assert.rejects(testPage(garden.db, id, NOW), /thrown away/)
+  await throwTestAway(garden.db, id, null)
+  assert.equal((await testPage(garden.db, id, NOW)).id, id)
+  await throwTestAway(garden.db, id, NOW)
+})
+
+test('a porosity test corrects the curve of its lot; what was expected stays beside it', async () => {
+  const id = await begin('porosity')
+  const { values } = await finish(id, POROSITY, later(4000))
+  close(values.find(({ name }) => name === 'airFraction')?.value ?? 0, 0.13, 1e-12)
+  const { calibration, spreads } = await testPage(garden.db, id, later(4000))
+  assert.ok(calibration)
+  assert.ok(calibration.from.includes('porosity'))
+  assert.notEqual(calibration.expected.air, calibration.measured.air)
+  assert.equal(spreads[0]?.sd, null)
+  const again = await begin('porosity', { besideId: id })
+  await finish(again, { ...POROSITY, drainedMl: 150 }, later(5000))
+  const page = await testPage(garden.db, again, later(5000))
+  assert.equal(page.runNumber, 2)
+  const air = page.spreads.find(({ name }) => name === 'airFraction')
+  close(air?.mean ?? 0, 0.14, 1e-12)
+  assert.equal(air?.n, 2)
+  const { series } = await samplePage(garden.db, { kind: 'lot', id: lotId })
+  assert.equal(series.find(({ name }) => name === 'airInPot')?.points.length, 2)
+})
+
+test('a reference run beside is compared, and never counts for the sample', async () => {
+  const id = await begin('porosity')
+  await finish(id, POROSITY)
+  const beside = await startBenchTest(
+    garden.db,
+    {
+      kind: 'porosity',
+      sample: { kind: 'material', id: 'all-purpose-mix' },
+      besideId: id,
+      reference: true,
+    },
+    NOW,
+  )
+  await finish(beside, { ...POROSITY, drainedMl: 260 })
+  const { spreads, runs } = await testPage(garden.db, id, NOW)
+  const air = spreads.find(({ name }) => name === 'airFraction')
+  assert.deepEqual([air?.n, air?.reference?.n, air?.reference?.apart], [1, 1, false])
+  close(air?.reference?.mean ?? 0, 0.26, 1e-12)
+  assert.equal(runs.filter(({ isReference }) => isReference).length, 1)
+  await assert.rejects(
+    startBenchTest(
+      garden.db,
+      { kind: 'porosity', sample: { kind: 'material', id: 'pumice' }, besideId: id },
+      NOW,
+    ),
+    /on the same sample/,
+  )
+  await assert.rejects(begin('squeeze', { besideId: id }), /of the same test/)
+})
+
+test('a pH by an untrusted pen is kept but nothing is limed by it; a trusted one becomes the reading of the lot', async () => {
+  const phOf = async () =>
+    (await readLot(garden.db, lotId)).measurements.filter(({ quantity }) => quantity === 'ph')
+      .length
+  const reading = {
+    kind: 'phEc',
+    method: '1:2',
+    ph: 5.4,
+    ecDsPerM: 0.9,
+    tempC: 20,
+    compensated: false,
+    waterEcDsPerM: 0.6,
+  }
+  const before = await phOf()
+  const pen = await addPen(garden.db, 'Old pen', NOW)
+  const doubtful = await finish(await begin('phEc'), { ...reading, penId: pen })
+  assert.equal(doubtful.verdicts[0]?.id, 'pen.uncertain')
+  assert.equal(doubtful.verdicts[0]?.told.doubts, 'never calibrated')
+  assert.equal(await phOf(), before)
+  await addCalibration(garden.db, pen, {
+    at: NOW,
+    tempC: 22,
+    buffers: [
+      { ph: 4.01, millivolts: 165 },
+      { ph: 7, millivolts: -2 },
+    ],
+  })
+  const trusted = await finish(await begin('phEc'), { ...reading, penId: pen })
+  assert.match(trusted.verdicts[0]?.id ?? '', /^ph\./)
+  assert.equal(await phOf(), before + 1)
+  await assert.rejects(
+    finish(await begin('phEc'), { ...reading, ph: 15, penId: pen }),
+    /pH must be/,
+  )
+  await assert.rejects(
+    finish(await begin('phEc'), { ...reading, ph: null, ecDsPerM: null, penId: null }),
+    /Read the pH, the conductivity, or both/,
+  )
+})
+
+test('a jar test gives the lot its buffer; a heat record counts to the dose of its problem', async () => {
+  const jar = await finish(await begin('jar'), {
+    kind: 'jar',
+    amendmentId: 'calcitic-lime',
+    target: 6.2,
+    days: 14,
+    points: [
+      { gPerL: 0, ph: 5.2 },
+      { gPerL: 1, ph: 5.7 },
+      { gPerL: 2, ph: 6.1 },
+      { gPerL: 4, ph: 6.8 },
+    ],
+  })
+  assert.equal(jar.verdicts[0]?.id, 'jar.dose')
+  const { measurements } = await readLot(garden.db, lotId)
+  assert.ok(measurements.some(({ quantity }) => quantity === 'buffer'))
+
+  const heat = await begin('heat')
+  await tap(heat, 'temp', 0, 20)
+  await tap(heat, 'temp', 600, 62)
+  await tap(heat, 'temp', 1800, 66)
+  const answers = { kind: 'heat', problemId: 'damping-off', readings: [] }
+  const short = await finish(heat, answers, later(1900))
+  assert.equal(short.verdicts[0]?.id, 'heat.continue')
+  close(Number(short.verdicts[0]?.told.minutes), 20 + (10 * 2) / 42, 1e-9)
+  await assert.rejects(
+    finish(await begin('heat'), { ...answers, problemId: 'nobody' }),
+    /no such problem/,
+  )
+})
+
+test('every other test is kept with a verdict', async () => {
+  const observations = [
+    { kind: 'squeeze', ball: 'crumbles', drops: 'none' },
+    { kind: 'palm', threads: true, grit: false, stain: false },
+    { kind: 'wetting', dropsS: [3, 70, 90], runsDownSide: false, gapMm: 0 },
+    { kind: 'settling', heightsCm: [16, 15, 14.6] },
+    { kind: 'sieve', litresIn: 40, litresOut: 35, woodyLitres: 1 },
+    { kind: 'look', smell: 'sour', sights: ['gnats'] },
+    {
+      kind: 'seedling',
+      pots: [{ sharePercent: 0, sown: 10, sprouted: 5, heightMm: null }],
+      signs: [],
+    },
+    {
+      kind: 'weeds',
+      areaCm2: 400,
+      counts: [{ on: '2026-11-01', count: 3 }],
+      untreatedAreaCm2: 400,
+      untreatedCount: 20,
+    },
+    { ...DRAIN, kind: 'layers', bottomMaterialId: 'gravel', bottomCm: 4, wetZoneCm: 7 },
+  ]
+  for (const observation of observations) {
+    const id = await begin(observation.kind as 'squeeze')
+    const { verdicts } = await finish(id, observation)
+    assert.ok(verdicts.length > 0, observation.kind)
+  }
+})

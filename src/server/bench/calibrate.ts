@@ -1,0 +1,115 @@
+import {
+  calibrateSample,
+  type DrainMade,
+  type Hydraulics,
+  type PorosityMade,
+  type SampleCalibration,
+} from '../../core/bench'
+import { heightForVolume } from '../../core/containers'
+import { DomainError } from '../../core/errors'
+import type { BenchOutcome } from '../../data/bench/benchTables'
+import type { BenchTest } from '../../data/bench/benchTests'
+import type { Derived } from './derive'
+
+const valueNamed = ({ values }: BenchOutcome, name: string) =>
+  values.find((one) => one.name === name)?.value ?? null
+
+const mean = (values: readonly (number | null)[]): number | null => {
+  const told = values.filter((value) => value !== null)
+  return told.length === 0 ? null : told.reduce((sum, value) => sum + value, 0) / told.length
+}
+
+/**
+ * What a finished run makes of its sample's curve, together with its repeats and the newest test of the other kind.
+ * @param others finished runs on the same sample in the same innings, newest first
+ * @returns null where nothing can be learnt
+ */
+export function learn(
+  derived: Derived,
+  prior: Hydraulics,
+  test: BenchTest,
+  others: readonly BenchTest[],
+): (SampleCalibration & { testIds: number[] }) | null {
+  const ownSet = test.setId ?? test.id
+  const repeats = (kind: string, setId: number) =>
+    others.filter((one) => one.kind === kind && (one.setId ?? one.id) === setId)
+  const newestSet = (kind: string) => {
+    const found = others.find((one) => one.kind === kind)
+    return found ? (found.setId ?? found.id) : null
+  }
+  const testIds: number[] = []
+  const runsOf = (kind: string): BenchOutcome[] => {
+    const setId = test.kind === kind ? ownSet : newestSet(kind)
+    const runs = setId === null ? [] : repeats(kind, setId)
+    testIds.push(...runs.map(({ id }) => id))
+    return [
+      ...(test.kind === kind ? [derived.outcome] : []),
+      ...runs.flatMap(({ outcome }) => (outcome ? [outcome] : [])),
+    ]
+  }
+  const porosity = porosityOf(derived, runsOf('porosity'), others)
+  const drain = drainOf(derived, runsOf('drain'), others)
+  if (!porosity && !drain) return null
+  try {
+    const found = calibrateSample({ prior, porosity, drain })
+    return found && { ...found, testIds: [test.id, ...testIds] }
+  } catch (error) {
+    // Too few readings to learn from: the test still stands for itself.
+    if (error instanceof DomainError) return null
+    throw error
+  }
+}
+
+function porosityOf(
+  { porosity }: Derived,
+  runs: readonly BenchOutcome[],
+  others: readonly BenchTest[],
+): PorosityMade | null {
+  const totalPorosity = mean(runs.map((run) => valueNamed(run, 'totalPorosity')))
+  const waterFraction = mean(runs.map((run) => valueNamed(run, 'waterFraction')))
+  const kit = others.find(({ kind }) => kind === 'porosity')?.kit
+  const where =
+    porosity ??
+    (kit && {
+      columnShape: kit.porosityShape,
+      fillHeightCm: heightForVolume({ shape: kit.porosityShape, litres: kit.porosityLitres }),
+    })
+  if (totalPorosity === null || waterFraction === null || !where) return null
+  const { columnShape, fillHeightCm } = where
+  return { columnShape, fillHeightCm, readings: { totalPorosity, waterFraction } }
+}
+
+function drainOf(
+  { drain }: Derived,
+  runs: readonly BenchOutcome[],
+  others: readonly BenchTest[],
+): DrainMade | null {
+  const older = others.find(({ kind }) => kind === 'drain')
+  const kit = older?.kit
+  const where =
+    drain ??
+    (kit && {
+      column: { shape: kit.columnShape, mixLitres: kit.mixLitres },
+      pourS: kit.pourS,
+      observation: {
+        pouredMl: kit.pouredMl,
+        markMl: kit.markMl,
+        endS: kit.endS,
+        stoppedS: null,
+        firstDripS: null,
+        markS: null,
+        drainedMl: 0,
+      },
+    })
+  const drainedMl = mean(runs.map((run) => valueNamed(run, 'drained')))
+  if (!where || drainedMl === null) return null
+  return {
+    ...where,
+    observation: {
+      ...where.observation,
+      firstDripS: mean(runs.map((run) => valueNamed(run, 'firstDrip'))),
+      markS: mean(runs.map((run) => valueNamed(run, 'mark'))),
+      drainedMl,
+    },
+  }
+}

@@ -1,0 +1,59 @@
+import type {
+  DrainMade,
+  Hydraulics,
+  PenCalibration,
+  PorosityMade,
+  TestKind,
+} from '../../core/bench'
+import type { Amendment, Crop } from '../../core/chemistry'
+import type { BenchExpected, BenchOutcome, TestKit } from '../../data/bench/benchTables'
+import type { Measurement } from '../../data/media/lots'
+import type { HeatProblem } from '../../messages/bench/benchViews'
+import { chemistryDerivations } from './deriveChemistry'
+import { growthDerivations } from './deriveGrowth'
+import { handDerivations } from './deriveHand'
+import { waterDerivations } from './deriveWater'
+import type { SamplePot } from './sampleFacts'
+
+/** What a test was made with and on. */
+export interface TestContext {
+  readonly kit: TestKit
+  readonly expected: BenchExpected | null
+  readonly prior: Hydraulics | null
+  readonly pot: SamplePot | null
+  readonly crop: Crop | null
+  /** Of the pen that was used; null where it was never calibrated, or none was named. */
+  readonly penCalibration: PenCalibration | null
+  readonly amendment: Amendment | null
+  readonly problem: HeatProblem | null
+}
+
+/** What a test came to, and what follows from it for its sample. */
+export interface Derived {
+  readonly outcome: BenchOutcome
+  readonly measurements?: readonly Pick<Measurement, 'quantity' | 'value' | 'method' | 'readAs'>[]
+  readonly porosity?: PorosityMade
+  readonly drain?: DrainMade
+}
+
+/** Turns the observation of one kind of test into what it came to. */
+export type Derivation = (observation: never, context: TestContext) => Derived
+
+const derivations: Readonly<Record<TestKind, Derivation>> = {
+  ...waterDerivations,
+  ...handDerivations,
+  ...chemistryDerivations,
+  ...growthDerivations,
+}
+
+/**
+ * What an observation came to; it was validated at the edge.
+ * @throws DomainError for what cannot be, with the field in its details
+ */
+export function derive(
+  kind: TestKind,
+  observation: Readonly<Record<string, unknown>>,
+  context: TestContext,
+): Derived {
+  return derivations[kind](observation as never, context)
+}

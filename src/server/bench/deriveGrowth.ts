@@ -1,0 +1,111 @@
+import { heatRecord, seedlingRecord, weedCount, weedsInAll } from '../../core/bench'
+import type { BenchVerdict } from '../../data/bench/benchTables'
+import type { Derived, TestContext } from './derive'
+
+interface WeedsEntered {
+  readonly areaCm2: number
+  readonly counts: readonly { readonly count: number }[]
+  readonly untreatedAreaCm2: number | null
+  readonly untreatedCount: number | null
+}
+
+/** What grows in it, and what heat does to that. */
+export const growthDerivations = {
+  seedling: ({
+    pots,
+    signs,
+  }: Parameters<typeof seedlingRecord>[0] & { readonly signs: readonly string[] }): Derived => {
+    const record = seedlingRecord({ pots })
+    const verdicts: BenchVerdict[] = record.controlFailed
+      ? [{ id: 'seedling.void', tone: 'stop', told: {} }]
+      : [{ id: 'seedling.record', tone: 'ok', told: {} }]
+    if (signs.some((sign) => sign === 'cupped' || sign === 'twisted')) {
+      verdicts.push({ id: 'seedling.weedkiller', tone: 'stop', told: {} })
+    }
+    return {
+      outcome: {
+        values: record.pots.map(({ sharePercent, sproutedShare }) => ({
+          name: `sprouted ${sharePercent}`,
+          value: sproutedShare,
+          unit: 'share',
+        })),
+        verdicts,
+      },
+    }
+  },
+
+  weeds: ({ areaCm2, counts, untreatedAreaCm2, untreatedCount }: WeedsEntered): Derived => {
+    const { per100Cm2, interval, ratio } = weedCount({
+      tray: { areaCm2, count: weedsInAll(counts) },
+      untreated:
+        untreatedAreaCm2 !== null && untreatedCount !== null
+          ? { areaCm2: untreatedAreaCm2, count: untreatedCount }
+          : null,
+    })
+    return {
+      outcome: {
+        values: [
+          { name: 'weeds', value: per100Cm2, unit: 'per 100 cm²' },
+          ...(ratio ? [{ name: 'weedRatio', value: ratio.value, unit: 'share' } as const] : []),
+        ],
+        verdicts: [
+          {
+            id: 'weeds',
+            tone: 'ok',
+            told: { per: per100Cm2, low: interval[0], high: interval[1] },
+          },
+          ...(ratio
+            ? [
+                {
+                  id: ratio.interval[1] < 1 ? 'weeds.fewer' : 'weeds.no-difference',
+                  tone: 'ok',
+                  told: { ratio: ratio.value, low: ratio.interval[0], high: ratio.interval[1] },
+                } as const,
+              ]
+            : []),
+        ],
+      },
+    }
+  },
+
+  heat: (
+    { readings }: Pick<Parameters<typeof heatRecord>[0], 'readings'>,
+    { problem }: TestContext,
+  ): Derived => {
+    const dose =
+      problem && problem.tempC !== null && problem.minutes !== null
+        ? { tempC: problem.tempC, minutes: problem.minutes }
+        : null
+    const record = heatRecord({ readings, dose })
+    const minutes = (name: string, value: number) => ({ name, value, unit: 'min' }) as const
+    const verdicts: BenchVerdict[] = []
+    if (dose && problem) {
+      verdicts.push({
+        id: `heat.${record.verdict}`,
+        tone: record.verdict === 'done' ? 'ok' : 'act',
+        told: {
+          problem: problem.name,
+          tempC: dose.tempC,
+          minutes: record.minutesAtDose,
+          needed: dose.minutes,
+          missing: record.missingMinutes,
+        },
+      })
+    } else if (problem) {
+      verdicts.push({ id: 'heat.no help', tone: 'stop', told: { problem: problem.name } })
+    }
+    if (record.tooHot)
+      verdicts.push({ id: 'heat.too hot', tone: 'stop', told: { peak: record.peakC } })
+    return {
+      outcome: {
+        values: [
+          minutes('minutesAt60', record.minutesAt60),
+          minutes('minutesAt71', record.minutesAt71),
+          minutes('minutesAt82', record.minutesAt82),
+          { name: 'peak', value: record.peakC, unit: '°C' },
+        ],
+        verdicts,
+      },
+    }
+  },
+}

@@ -1,0 +1,181 @@
+import {
+  airAgainstExpected,
+  type DrainObservation,
+  drainReadings,
+  filled,
+  type PorosityObservation,
+  porosityReadings,
+  settlingTest,
+  timeAgainstExpected,
+  wettingTest,
+} from '../../core/bench'
+import { heightForVolume } from '../../core/containers'
+import type { BenchValue, BenchVerdict } from '../../data/bench/benchTables'
+import type { Derived, TestContext } from './derive'
+
+interface DrainEntered extends Omit<DrainObservation, 'endS' | 'markMl'> {
+  readonly stoodOnTop: boolean
+}
+
+interface LayersEntered extends DrainEntered {
+  readonly wetZoneCm: number
+}
+
+/** Tests in which water is poured, taken up or let out. */
+export const waterDerivations = {
+  drain: (entered: DrainEntered, context: TestContext): Derived => {
+    const { kit } = context
+    const { observation, values } = drained(entered, context)
+    return {
+      outcome: { values, verdicts: drainVerdicts(observation, entered.stoodOnTop, context) },
+      drain: {
+        column: { shape: kit.columnShape, mixLitres: kit.mixLitres },
+        pourS: kit.pourS,
+        observation,
+      },
+    }
+  },
+
+  layers: (entered: LayersEntered, context: TestContext): Derived => {
+    const { values } = drained(entered, context)
+    const { wetZoneCm } = entered
+    return {
+      outcome: {
+        values: [...values, { name: 'wetZone', value: wetZoneCm, unit: 'cm' }],
+        verdicts: [{ id: 'layers', tone: 'act', told: { cm: wetZoneCm } }],
+      },
+    }
+  },
+
+  porosity: (entered: PorosityObservation, { kit, expected, crop }: TestContext): Derived => {
+    const readings = porosityReadings(entered)
+    const { totalPorosity, airFraction, waterFraction, bulkDensity, drainedKgPerL } = readings
+    const fillHeightCm = heightForVolume({
+      shape: kit.porosityShape,
+      litres: entered.volumeMl / 1000,
+    })
+    const verdicts: BenchVerdict[] = []
+    if (expected?.airFraction != null) {
+      const { verdict } = airAgainstExpected(airFraction, expected.airFraction)
+      verdicts.push({
+        id: `air.${verdict}`,
+        tone: verdict === 'less air' ? 'act' : 'ok',
+        told: { measured: airFraction, expected: expected.airFraction },
+      })
+    }
+    if (!readings.startWaterWeighed) verdicts.push(said('porosity.guess', 'ok'))
+    if (crop) verdicts.push({ id: 'air.elsewhere', tone: 'ok', told: { crop: crop.name } })
+    return {
+      outcome: {
+        values: [
+          { name: 'totalPorosity', value: totalPorosity, unit: 'share' },
+          { name: 'airFraction', value: airFraction, unit: 'share' },
+          { name: 'waterFraction', value: waterFraction, unit: 'share' },
+          ...(bulkDensity === null
+            ? []
+            : [{ name: 'bulkDensity', value: bulkDensity, unit: 'kg/L' } as const]),
+          ...(drainedKgPerL === null
+            ? []
+            : [{ name: 'drainedKgPerL', value: drainedKgPerL, unit: 'kg/L' } as const]),
+        ],
+        verdicts,
+      },
+      porosity: { columnShape: kit.porosityShape, fillHeightCm, readings },
+    }
+  },
+
+  wetting: (entered: Parameters<typeof wettingTest>[0]): Derived => {
+    const { medianS, repellence, soakFromBelow } = wettingTest(entered)
+    return {
+      outcome: {
+        values: [{ name: 'median', value: medianS, unit: 's' }],
+        verdicts: [
+          {
+            id: `wetting.${repellence}`,
+            tone: repellence === 'wets readily' ? 'ok' : 'act',
+            told: {},
+          },
+          ...(soakFromBelow ? [said('wetting.soak', 'act')] : []),
+        ],
+      },
+    }
+  },
+
+  settling: (
+    { heightsCm }: { readonly heightsCm: readonly number[] },
+    { pot, kit }: TestContext,
+  ): Derived => {
+    const { settledShare, topUpLitres, fillFactor } = settlingTest({
+      shape: pot?.shape ?? kit.columnShape,
+      heightsCm,
+    })
+    return {
+      outcome: {
+        values: [
+          { name: 'settled', value: settledShare, unit: 'share' },
+          { name: 'topUp', value: topUpLitres, unit: 'L' },
+          { name: 'fillFactor', value: fillFactor, unit: 'times' },
+        ],
+        verdicts: [
+          { id: 'settling', tone: 'ok', told: { litres: topUpLitres, factor: fillFactor } },
+        ],
+      },
+    }
+  },
+}
+
+function said(id: string, tone: BenchVerdict['tone']): BenchVerdict {
+  return { id, tone, told: {} }
+}
+
+function drained(
+  { pouredMl, firstDripS, markS, stoppedS, drainedMl }: DrainEntered,
+  { kit }: TestContext,
+): { observation: DrainObservation; values: BenchValue[] } {
+  filled({ shape: kit.columnShape, mixLitres: kit.mixLitres })
+  const observation = {
+    pouredMl,
+    firstDripS,
+    markMl: kit.markMl,
+    markS,
+    stoppedS,
+    endS: stoppedS ?? kit.endS,
+    drainedMl,
+  }
+  const { mlPerMin, retainedMl, retainedShare } = drainReadings(observation)
+  const seconds = (name: string, value: number | null) =>
+    value === null ? [] : [{ name, value, unit: 's' } as const]
+  return {
+    observation,
+    values: [
+      ...seconds('firstDrip', firstDripS),
+      ...seconds('mark', markS),
+      ...seconds('stopped', stoppedS),
+      ...(mlPerMin === null
+        ? []
+        : [{ name: 'mlPerMin', value: mlPerMin, unit: 'mL/min' } as const]),
+      { name: 'drained', value: drainedMl, unit: 'mL' },
+      { name: 'retained', value: retainedMl, unit: 'mL' },
+      { name: 'retainedShare', value: retainedShare, unit: 'share' },
+    ],
+  }
+}
+
+function drainVerdicts(
+  { markS, markMl, firstDripS }: DrainObservation,
+  stoodOnTop: boolean,
+  { expected }: TestContext,
+): BenchVerdict[] {
+  const verdicts: BenchVerdict[] = []
+  if (firstDripS === null || markS === null) verdicts.push(said('drain.stalled', 'act'))
+  else if (expected?.markS) {
+    const { verdict, ratio } = timeAgainstExpected(Math.max(0.5, markS), expected.markS)
+    verdicts.push({
+      id: `drain.${verdict}`,
+      tone: verdict === 'as expected' ? 'ok' : 'act',
+      told: { markMl, seconds: markS, expected: expected.markS, ratio },
+    })
+  }
+  if (stoodOnTop) verdicts.push(said('drain.stood', 'act'))
+  return verdicts
+}

@@ -1,0 +1,121 @@
+import type { PenCalibration } from '../../core/bench'
+import type { BenchOutcome } from '../../data/bench/benchTables'
+import {
+  addSampleCalibration,
+  type BenchTest,
+  finishTest,
+  listBenchTests,
+  readBenchTest,
+} from '../../data/bench/benchTests'
+import { listPens } from '../../data/bench/pens'
+import type { Database } from '../../data/database'
+import { addMeasurement } from '../../data/media/lots'
+import { listProblems } from '../../data/season/problems'
+import { readSite } from '../../data/site/site'
+import type { FinishBody } from '../../messages/bench/tests'
+import type { OpenDatabase } from '../database'
+import { Refused } from '../problem'
+import { readTables } from '../tables'
+import { learn } from './calibrate'
+import { type Derived, derive, type TestContext } from './derive'
+import { withClock } from './observedTimes'
+import { type SampleFacts, sampleFacts } from './sampleFacts'
+
+const DAY_MS = 86_400_000
+
+/**
+ * Ends a test: works out what it came to, keeps what was observed, and lets the sample learn from it. All of that is
+ * written, or nothing.
+ */
+export async function finishBenchTest(
+  db: OpenDatabase,
+  id: number,
+  { observation: { kind, ...entered }, ...words }: FinishBody,
+  at: Date,
+): Promise<BenchOutcome> {
+  const test = await readBenchTest(db, id)
+  if (kind !== test.kind) {
+    throw new Refused(422, 'not-valid', 'These are the answers of another test.')
+  }
+  const tables = await readTables(db, (await readSite(db)).timeZone)
+  const facts = await sampleFacts(db, tables, test.sample)
+  const observation = withClock(kind, entered, test.moments)
+  const context: TestContext = {
+    kit: test.kit,
+    expected: test.expected,
+    prior: facts.prior,
+    pot: facts.pot,
+    crop: facts.crop,
+    penCalibration: await penCalibrationOf(db, observation.penId, at),
+    amendment: tables.amendments.get(String(observation.amendmentId)) ?? null,
+    problem: await problemOf(db, observation.problemId),
+  }
+  const derived = derive(kind, observation, context)
+  const learnt = await learnFrom(db, derived, test, facts)
+  const { outcome } = derived
+  await finishTest(db, id, { observation, outcome, at, ...words }, async (tx) => {
+    await keepMeasurements(tx, test, derived, at)
+    if (learnt && facts.prior) {
+      const { curve, ksCmPerS, from, doubts, testIds } = learnt
+      await addSampleCalibration(tx, test.sample, {
+        at,
+        testIds,
+        from,
+        prior: facts.prior,
+        measured: { curve, ksCmPerS },
+        doubts,
+      })
+    }
+  })
+  return outcome
+}
+
+async function learnFrom(
+  db: OpenDatabase,
+  derived: Derived,
+  test: BenchTest,
+  { prior, innings }: SampleFacts,
+) {
+  if (!prior || test.isReference || (!derived.porosity && !derived.drain)) return null
+  const others = (await listBenchTests(db, test.sample)).filter(
+    (one) =>
+      one.id !== test.id && one.endedAt !== null && !one.isReference && one.innings === innings,
+  )
+  return learn(derived, prior, test, others)
+}
+
+async function keepMeasurements(
+  tx: Database,
+  { sample, isReference }: BenchTest,
+  { measurements = [] }: Derived,
+  at: Date,
+): Promise<void> {
+  if (sample.kind !== 'lot' || isReference) return
+  for (const measured of measurements) {
+    await addMeasurement(tx, Number(sample.id), { ...measured, at })
+  }
+}
+
+async function penCalibrationOf(
+  db: OpenDatabase,
+  penId: unknown,
+  at: Date,
+): Promise<PenCalibration | null> {
+  if (typeof penId !== 'number') return null
+  const pen = (await listPens(db)).find((one) => one.id === penId)
+  const last = pen?.calibrations.find((one) => one.at.getTime() <= at.getTime())
+  if (!last) return null
+  const { buffers, tempC } = last
+  return { buffers, tempC, daysAgo: (at.getTime() - last.at.getTime()) / DAY_MS }
+}
+
+async function problemOf(db: OpenDatabase, problemId: unknown): Promise<TestContext['problem']> {
+  if (typeof problemId !== 'string') return null
+  const found = (await listProblems(db)).find(({ id }) => id === problemId)
+  if (!found) {
+    const message = 'There is no such problem in the list.'
+    throw new Refused(422, 'not-valid', message, [{ field: 'problemId', message }])
+  }
+  const { id, name, heatC, heatMinutes, caution } = found
+  return { id, name, tempC: heatC, minutes: heatMinutes, caution }
+}

@@ -1,0 +1,87 @@
+import type { Hydraulics } from '../../core/bench'
+import type { Crop } from '../../core/chemistry'
+import type { ContainerShape } from '../../core/containers'
+import { blendMedia, type Component } from '../../core/media'
+import type { Sample } from '../../data/bench/benchTests'
+import { NotFound } from '../../data/errors'
+import { presentInnings, readLot } from '../../data/media/lots'
+import { readMix } from '../../data/media/mixes'
+import type { SampleView } from '../../messages/bench/benchViews'
+import type { OpenDatabase } from '../database'
+import { lotFacts, strataOf, type Tables } from '../media/lotFacts'
+import { partsToComponents } from '../media/mixSetting'
+
+/** The pot in which a sample's air is told. */
+export interface SamplePot {
+  readonly name: string
+  readonly shape: ContainerShape
+  readonly fillHeightCm: number
+}
+
+/** What a test is made on, and what its composition lets expect. */
+export interface SampleFacts {
+  readonly sample: Sample
+  readonly view: SampleView
+  readonly components: readonly Component[]
+  /** null for a lot that holds nothing. */
+  readonly prior: Hydraulics | null
+  readonly pot: SamplePot | null
+  readonly crop: Crop | null
+  /** The innings a lot is in; null for others, and between innings. */
+  readonly innings: number | null
+}
+
+/** @throws NotFound for a sample that is not there */
+export async function sampleFacts(
+  db: OpenDatabase,
+  tables: Tables,
+  { kind, id }: Sample,
+): Promise<SampleFacts> {
+  const made = (
+    name: string,
+    components: readonly Component[],
+    rest: Pick<SampleFacts, 'pot' | 'crop' | 'innings'>,
+  ): SampleFacts => ({
+    sample: { kind, id },
+    view: { kind, id, name, strata: strataOf(components) },
+    components,
+    prior: priorOf(components),
+    ...rest,
+  })
+  if (kind === 'lot') {
+    const lot = await readLot(db, Number(id))
+    const { components, container, surfaceCm, crop } = lotFacts(lot, tables)
+    const innings = presentInnings(lot)?.number ?? lot.innings.at(-1)?.number ?? null
+    return made(lot.name, components, {
+      pot:
+        container && surfaceCm
+          ? { name: container.name, shape: container.shape, fillHeightCm: surfaceCm }
+          : null,
+      crop,
+      innings,
+    })
+  }
+  if (kind === 'mix') {
+    const { name, versions } = await readMix(db, Number(id))
+    const [{ parts, madeFor }] = versions
+    const { shape, headspaceCm } = madeFor.container
+    return made(name, partsToComponents(parts, tables.materials), {
+      pot: {
+        name: madeFor.containerName,
+        shape,
+        fillHeightCm: shape.heightCm - headspaceCm,
+      },
+      crop: madeFor.cropId ? (tables.crops.get(madeFor.cropId) ?? null) : null,
+      innings: null,
+    })
+  }
+  const material = tables.materials.get(String(id))
+  if (!material) throw new NotFound('There is no such material.')
+  return made(material.name, [{ material, parts: 1 }], { pot: null, crop: null, innings: null })
+}
+
+function priorOf(components: readonly Component[]): Hydraulics | null {
+  if (components.length === 0) return null
+  const { curve, ksCmPerS } = blendMedia({ components })
+  return { curve, ksCmPerS }
+}

@@ -1,0 +1,131 @@
+import { changeOverInnings } from '../../core/bench'
+import { containerCapacity } from '../../core/media'
+import {
+  type BenchTest,
+  listBenchTests,
+  listSampleCalibrations,
+  type Sample,
+} from '../../data/bench/benchTests'
+import { readSite } from '../../data/site/site'
+import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { readTables } from '../tables'
+import { presentCalibration } from './presentCalibration'
+import { type SampleFacts, sampleFacts } from './sampleFacts'
+import { sampleChoices } from './testPage'
+import { calibrationView, runViews } from './views'
+
+const CM_PER_MIN = 60
+
+/** All tests of a sample, and how its values have moved over time and innings. */
+export async function samplePage(db: OpenDatabase, sample: Sample): Promise<SamplePage> {
+  const { timeZone } = await readSite(db)
+  const facts = await sampleFacts(db, await readTables(db, timeZone), sample)
+  const tests = (await listBenchTests(db, sample)).filter(({ endedAt }) => endedAt !== null)
+  const calibration = await presentCalibration(db, sample)
+  const choices = await sampleChoices(db)
+  const nameOf = (test: BenchTest) =>
+    choices.find(
+      ({ kind, id }) => kind === test.sample.kind && String(id) === String(test.sample.id),
+    )?.name ?? facts.view.name
+  const setIds = [...new Set(tests.map((test) => test.setId ?? test.id))]
+  return {
+    sample: facts.view,
+    potName: facts.pot?.name ?? null,
+    calibration: calibration && calibrationView(calibration, facts.pot, timeZone),
+    series: await seriesOf(db, facts, tests, timeZone),
+    sets: setIds.flatMap((setId) => {
+      const runs = tests.filter((test) => (test.setId ?? test.id) === setId)
+      const [newest] = runs
+      return newest
+        ? [
+            {
+              setId,
+              kind: newest.kind,
+              startedOn: dayAt(timeZone, newest.startedAt),
+              innings: newest.innings,
+              runs: runViews(runs, nameOf, timeZone),
+            },
+          ]
+        : []
+    }),
+  }
+}
+
+/** Results of different kits meet only through the model: as the air in the pot, and as conductivity. */
+async function seriesOf(
+  db: OpenDatabase,
+  { pot, sample }: SampleFacts,
+  tests: readonly BenchTest[],
+  timeZone: string,
+): Promise<HistorySeries[]> {
+  const inOrder = [...tests].reverse().filter(({ isReference }) => !isReference)
+  const own = (await listSampleCalibrations(db))
+    .filter(({ lotId, mixId, materialId }) =>
+      sample.kind === 'lot'
+        ? lotId === Number(sample.id)
+        : sample.kind === 'mix'
+          ? mixId === Number(sample.id)
+          : materialId === String(sample.id),
+    )
+    .reverse()
+  const inningsOf = (testIds: readonly number[]) =>
+    tests.find(({ id }) => testIds.includes(id))?.innings ?? null
+  const calibrated = (of: 'porosity' | 'drain', value: (one: (typeof own)[number]) => number) =>
+    own
+      .filter(({ from }) => from.includes(of))
+      .map((one) => ({
+        on: dayAt(timeZone, one.at),
+        innings: inningsOf(one.testIds),
+        value: value(one),
+        uncertain: false,
+      }))
+  const read = (name: string) =>
+    inOrder.flatMap(({ outcome, startedAt, innings }) => {
+      const found = outcome?.values.find((one) => one.name === name)
+      const uncertain =
+        name === 'ph' && (outcome?.verdicts.some(({ id }) => id === 'pen.uncertain') ?? false)
+      return found
+        ? [{ on: dayAt(timeZone, startedAt), innings, value: found.value, uncertain }]
+        : []
+    })
+  const series: Omit<HistorySeries, 'change'>[] = [
+    {
+      name: 'airInPot',
+      unit: 'share',
+      points: pot
+        ? calibrated(
+            'porosity',
+            ({ measured }) =>
+              containerCapacity({
+                curve: measured.curve,
+                shape: pot.shape,
+                fillHeightCm: pot.fillHeightCm,
+              }).airFraction,
+          )
+        : [],
+    },
+    {
+      name: 'conductivity',
+      unit: 'cm/min',
+      points: calibrated('drain', ({ measured }) => measured.ksCmPerS * CM_PER_MIN),
+    },
+    { name: 'ph', unit: 'pH', points: read('ph') },
+    { name: 'ecSme', unit: 'dS/m', points: read('ecSme') },
+    { name: 'buffer', unit: 'g/L', points: read('buffer') },
+  ]
+  return series
+    .filter(({ points }) => points.length > 0)
+    .map((one) => ({
+      ...one,
+      change:
+        one.name === 'ph'
+          ? null
+          : changeOverInnings(
+              one.points.flatMap(({ innings, value }) =>
+                innings === null ? [] : [{ innings, value }],
+              ),
+            ),
+    }))
+}

@@ -1,0 +1,103 @@
+import { type BenchTest, listBenchTests, readBenchTest, readSet } from '../../data/bench/benchTests'
+import { listPens } from '../../data/bench/pens'
+import { listLots } from '../../data/media/lots'
+import { listMixes } from '../../data/media/mixes'
+import { listProblems } from '../../data/season/problems'
+import { readSite } from '../../data/site/site'
+import type { SampleChoice, TestPage, TestState } from '../../messages/bench/benchViews'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { readTables } from '../tables'
+import { presentCalibration } from './presentCalibration'
+import { sampleFacts } from './sampleFacts'
+import { calibrationView, momentView, penView, runViews, spreadViews } from './views'
+
+/** A test as its guided screen shows it, running or finished. */
+export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<TestPage> {
+  const test = await readBenchTest(db, id)
+  const site = await readSite(db)
+  const { timeZone } = site
+  const tables = await readTables(db, timeZone)
+  const facts = await sampleFacts(db, tables, test.sample)
+  const set = await readSet(db, test)
+  const samples = await sampleChoices(db)
+  const nameOf = ({ sample }: BenchTest) =>
+    samples.find((one) => one.kind === sample.kind && String(one.id) === String(sample.id))?.name ??
+    facts.view.name
+  const calibration = await presentCalibration(db, test.sample)
+  return {
+    ...stateOf(test, at),
+    id,
+    kind: test.kind,
+    sample: facts.view,
+    isReference: test.isReference,
+    runNumber: set.filter((one) => one.isReference === test.isReference && one.id <= id).length,
+    startedOn: dayAt(timeZone, test.startedAt),
+    place: test.place,
+    judge: test.judge,
+    note: test.note,
+    kit: test.kit,
+    expected: test.expected,
+    observation: test.observation,
+    outcome: test.outcome,
+    last: await lastOf(db, test, timeZone),
+    runs: runViews(set, nameOf, timeZone),
+    spreads: spreadViews(set),
+    calibration:
+      calibration && test.outcome && calibration.testIds.includes(id)
+        ? calibrationView(calibration, facts.pot, timeZone)
+        : null,
+    problems: (await listProblems(db)).map((one) => ({
+      id: one.id,
+      name: one.name,
+      tempC: one.heatC,
+      minutes: one.heatMinutes,
+      caution: one.caution,
+    })),
+    pens: (await listPens(db)).map((pen) => penView(pen, at, timeZone)),
+    amendments: [...tables.amendments.values()]
+      .filter(({ cce }) => cce !== 0)
+      .map((one) => ({ id: one.id, name: one.name })),
+    materials: [...tables.materials.values()].map((one) => ({ id: one.id, name: one.name })),
+    samples,
+    waterEcDsPerM: site.tapWater.ecDsPerM,
+  }
+}
+
+/** What a running screen asks for again and again. */
+export async function testState(db: OpenDatabase, id: number, at: Date): Promise<TestState> {
+  return stateOf(await readBenchTest(db, id), at)
+}
+
+function stateOf(test: BenchTest, at: Date): TestState {
+  return {
+    moments: test.moments.map(momentView),
+    endedAt: test.endedAt?.toISOString() ?? null,
+    now: at.toISOString(),
+  }
+}
+
+/** The finished run before, of the same kind on the same sample. */
+async function lastOf(
+  db: OpenDatabase,
+  test: BenchTest,
+  timeZone: string,
+): Promise<TestPage['last']> {
+  const before = (await listBenchTests(db, test.sample)).find(
+    (one) => one.kind === test.kind && one.id < test.id && one.observation !== null,
+  )
+  return before?.observation
+    ? { observation: before.observation, on: dayAt(timeZone, before.startedAt) }
+    : null
+}
+
+/** Everything a test can be made on: lots first, then recipes, then materials. */
+export async function sampleChoices(db: OpenDatabase): Promise<SampleChoice[]> {
+  const { timeZone } = await readSite(db)
+  const { materials } = await readTables(db, timeZone)
+  return [
+    ...(await listLots(db)).map(({ id, name }) => ({ kind: 'lot' as const, id, name })),
+    ...(await listMixes(db)).map(({ id, name }) => ({ kind: 'mix' as const, id, name })),
+    ...[...materials.values()].map(({ id, name }) => ({ kind: 'material' as const, id, name })),
+  ]
+}

@@ -1,0 +1,141 @@
+import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
+import { containerCapacity } from '../../core/media'
+import type { BenchTest, StoredCalibrationOfSample } from '../../data/bench/benchTests'
+import type { Pen } from '../../data/bench/pens'
+import type {
+  CalibrationView,
+  MomentView,
+  PenView,
+  RunView,
+  SampleView,
+  SpreadView,
+  TestRow,
+} from '../../messages/bench/benchViews'
+import { dayAt } from '../clock'
+import type { SamplePot } from './sampleFacts'
+
+const DAY_MS = 86_400_000
+/** A pH near which most mixes lie: what a pen is judged by before it has read anything. */
+const USUAL_PH = 6.5
+
+export function testRow(test: BenchTest, sample: SampleView, timeZone: string): TestRow {
+  return {
+    id: test.id,
+    setId: test.setId ?? test.id,
+    kind: test.kind,
+    sample,
+    isReference: test.isReference,
+    startedAt: test.startedAt.toISOString(),
+    startedOn: dayAt(timeZone, test.startedAt),
+    endedAt: test.endedAt?.toISOString() ?? null,
+    innings: test.innings,
+    outcome: test.outcome,
+  }
+}
+
+export function momentView({
+  id,
+  key,
+  at,
+  tappedAt,
+  value,
+}: BenchTest['moments'][number]): MomentView {
+  return { id, key, at: at.toISOString(), tappedAt: tappedAt.toISOString(), value }
+}
+
+export function runViews(
+  set: readonly BenchTest[],
+  nameOf: (test: BenchTest) => string,
+  timeZone: string,
+): RunView[] {
+  return set.flatMap((test) =>
+    test.outcome
+      ? [
+          {
+            id: test.id,
+            sampleName: nameOf(test),
+            isReference: test.isReference,
+            startedOn: dayAt(timeZone, test.startedAt),
+            outcome: test.outcome,
+          },
+        ]
+      : [],
+  )
+}
+
+/** Each value of a set over its repeats, with the reference runs beside. */
+export function spreadViews(set: readonly BenchTest[]): SpreadView[] {
+  const valuesOf = (name: string, reference: boolean) =>
+    set
+      .filter(({ isReference }) => isReference === reference)
+      .flatMap(({ outcome }) => outcome?.values.filter((one) => one.name === name) ?? [])
+      .map(({ value }) => value)
+  const names = new Map(
+    set.flatMap(
+      ({ outcome }) => outcome?.values.map(({ name, unit }) => [name, unit] as const) ?? [],
+    ),
+  )
+  return [...names].flatMap(([name, unit]) => {
+    const own = valuesOf(name, false)
+    if (own.length === 0) return []
+    const beside = valuesOf(name, true)
+    const compared = besideReference(own, beside)
+    return [
+      {
+        name,
+        unit,
+        ...spreadOf(own),
+        reference: compared && {
+          mean: spreadOf(beside).mean,
+          n: beside.length,
+          apart: compared.apart,
+        },
+      },
+    ]
+  })
+}
+
+export function penView({ id, name, calibrations }: Pen, at: Date, timeZone: string): PenView {
+  const [last] = calibrations
+  return {
+    id,
+    name,
+    calibratedOn: last ? dayAt(timeZone, last.at) : null,
+    trust: penTrust({
+      ph: USUAL_PH,
+      calibration: last
+        ? {
+            tempC: last.tempC,
+            buffers: last.buffers,
+            daysAgo: Math.max(0, (at.getTime() - last.at.getTime()) / DAY_MS),
+          }
+        : null,
+    }),
+    log: calibrations.map((one) => ({
+      on: dayAt(timeZone, one.at),
+      tempC: one.tempC,
+      buffers: one.buffers.map(({ ph }) => ph),
+      slopePercent: penSlope(one),
+    })),
+  }
+}
+
+/** Air and conductivity as they were expected and as tests have them, in the pot of the sample. */
+export function calibrationView(
+  calibration: StoredCalibrationOfSample,
+  pot: SamplePot | null,
+  timeZone: string,
+): CalibrationView | null {
+  if (!pot) return null
+  const { prior, measured, from, doubts, at } = calibration
+  const airOf = ({ curve }: typeof prior) =>
+    containerCapacity({ curve, shape: pot.shape, fillHeightCm: pot.fillHeightCm }).airFraction
+  return {
+    on: dayAt(timeZone, at),
+    from,
+    doubts,
+    expected: { air: airOf(prior), ksCmPerS: prior.ksCmPerS },
+    measured: { air: airOf(measured), ksCmPerS: measured.ksCmPerS },
+    potName: pot.name,
+  }
+}
