@@ -1,3 +1,4 @@
+import { listSampleCalibrations } from '../data/bench/benchTests'
 import { listAmendments } from '../data/chemistry/amendments'
 import { listContainers } from '../data/containers/containers'
 import { materialsById } from '../data/media/materials'
@@ -16,6 +17,7 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
       (await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment]),
     ),
     containers: await listContainers(db),
+    calibrations: await listSampleCalibrations(db),
     timeZone,
     today: dayAt(timeZone, now()),
   }

@@ -30,19 +30,22 @@ export function Clock({
   label,
   startedAt,
   endedAt = null,
+  aheadMs = 0,
   moments,
   keys,
 }: {
   readonly label: string
   readonly startedAt: string | null
   readonly endedAt?: string | null
+  /** How far the clock that told the moments is ahead of this device's, ms. */
+  readonly aheadMs?: number
   readonly moments: readonly Moment[]
   readonly keys: readonly ClockKey[]
 }) {
   const { format } = useSite()
   const nowMs = useNow(startedAt !== null && endedAt === null)
   const start = startedAt === null ? null : Date.parse(startedAt)
-  const end = endedAt === null ? nowMs : Date.parse(endedAt)
+  const end = endedAt === null ? (nowMs === null ? null : nowMs + aheadMs) : Date.parse(endedAt)
   const seconds = start === null || end === null ? 0 : Math.max(0, (end - start) / 1000)
   return (
     <section className={styles.clock} aria-label={label}>

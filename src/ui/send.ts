@@ -1,7 +1,7 @@
 import type { Problem } from '../messages/problem'
 import { texts } from './texts'
 
-export type SendMethod = 'POST' | 'PATCH'
+export type SendMethod = 'POST' | 'PATCH' | 'PUT'
 
 export type Answer<T> =
   | { readonly ok: true; readonly data: T }

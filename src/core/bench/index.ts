@@ -6,6 +6,17 @@ export {
   type DrainVerdict,
   timeAgainstExpected,
 } from './againstExpected'
+export type {
+  BenchExpected,
+  BenchOutcome,
+  BenchUnit,
+  BenchValue,
+  BenchVerdict,
+  HeatProblem,
+  SamplePot,
+  SampleReading,
+  TestKit,
+} from './benchTypes'
 export {
   type CalibrationDoubt,
   calibrateSample,
@@ -34,6 +45,10 @@ export {
 } from './heatRecord'
 export { type Look, lookOver, SIGHTS, type Sight, SMELLS, type Smell } from './lookChips'
 export { type MeterObservation, type MeterReading, meterReading } from './meterReading'
+export { type Derived, derive, type TestContext } from './outcomes/derive'
+export { expectedOf } from './outcomes/expectedOf'
+export { type LearnableRun, learn } from './outcomes/learn'
+export { type TestMoment, withClock } from './outcomes/withClock'
 export { type Palm, palmTest } from './palmTest'
 export {
   type BufferReading,

@@ -1,27 +1,17 @@
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
-import type { BufferReading, CalibrationDoubt, Hydraulics, TestKind } from '../../core/bench'
-import type { ContainerShape } from '../../core/containers'
+import type {
+  BenchExpected,
+  BenchOutcome,
+  BufferReading,
+  CalibrationDoubt,
+  Hydraulics,
+  TestKind,
+  TestKit,
+} from '../../core/bench'
 import { instant, version } from '../columns'
 import { lots } from '../media/lotTables'
 import { materials } from '../media/materialTables'
 import { mixes } from '../media/mixTables'
-
-/** Columns, cups and volumes of the bench, defined once, so that tests compare. */
-export interface TestKit {
-  readonly columnShape: ContainerShape
-  readonly mixLitres: number
-  readonly pouredMl: number
-  /** Water is poured within this time. */
-  readonly pourS: number
-  readonly markMl: number
-  /** A drain test ends by itself then. */
-  readonly endS: number
-  /** Of the porosity test. */
-  readonly porosityShape: ContainerShape
-  readonly porosityLitres: number
-  readonly drainMinutes: number
-  readonly meshMm: number
-}
 
 export const testKits = pgTable('test_kits', {
   id: integer('id').primaryKey(),
@@ -52,51 +42,6 @@ export const penCalibrations = pgTable(
 )
 
 export type SampleKind = 'lot' | 'mix' | 'material'
-
-/** What a test came to: values with their units, and what they mean. */
-export interface BenchValue {
-  readonly name: string
-  readonly value: number
-  readonly unit: BenchUnit
-}
-
-export type BenchUnit =
-  | 's'
-  | 'mL'
-  | 'mL/min'
-  | 'share'
-  | 'kg/L'
-  | 'L'
-  | 'cm'
-  | 'cm/min'
-  | 'pH'
-  | 'dS/m'
-  | 'g/L'
-  | 'min'
-  | '°C'
-  | 'per 100 cm²'
-  | 'times'
-  | '%'
-
-export interface BenchVerdict {
-  /** A key of the catalogue of texts. */
-  readonly id: string
-  readonly tone: 'ok' | 'act' | 'stop'
-  readonly told: Readonly<Record<string, number | string | null>>
-}
-
-export interface BenchOutcome {
-  readonly values: readonly BenchValue[]
-  readonly verdicts: readonly BenchVerdict[]
-}
-
-/** What the sample's composition let expect when the test was begun. */
-export interface BenchExpected {
-  readonly firstDripS: number | null
-  readonly markS: number | null
-  readonly drainedMl: number | null
-  readonly airFraction: number | null
-}
 
 /** A test on a sample. What was observed is kept as it was entered, for ever. */
 export const benchTests = pgTable(

@@ -1,16 +1,8 @@
 import { and, asc, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
-import type { TestKind } from '../../core/bench'
+import type { BenchExpected, BenchOutcome, TestKind, TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
-import {
-  type BenchExpected,
-  type BenchOutcome,
-  benchMoments,
-  benchTests,
-  type SampleKind,
-  sampleCalibrations,
-  type TestKit,
-} from './benchTables'
+import { benchMoments, benchTests, type SampleKind, sampleCalibrations } from './benchTables'
 
 export type StoredTest = typeof benchTests.$inferSelect
 export type StoredMoment = typeof benchMoments.$inferSelect

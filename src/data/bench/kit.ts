@@ -1,9 +1,8 @@
 import { and, eq, sql } from 'drizzle-orm'
+import type { TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
-import { type TestKit, testKits } from './benchTables'
-
-export type { TestKit }
+import { testKits } from './benchTables'
 
 /** Two litres in a column 14 cm wide, 700 mL poured, and a litre pot for pores: things a kitchen has. */
 export const DEFAULT_KIT: TestKit = {

@@ -11,6 +11,7 @@ import { siteSettings } from '../site/tables'
 import { type DemoLot, LOTS } from './demoLots'
 import { MIXES } from './demoMixes'
 import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
+import { seedBench } from './seedBench'
 
 const DAY_MS = 86_400_000
 const YEAR_DAYS = 365
@@ -40,6 +41,7 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     }
     for (const lot of LOTS) await seedLot(tx, lot, idOf, now)
     for (const mix of MIXES) await seedMix(tx, mix, now)
+    await seedBench(tx, now)
   })
 }
 

@@ -1,3 +1,5 @@
+import { readNumber } from '../readNumber'
+
 /** The form of a reading as typed. */
 export interface ReadingValues {
   kind: 'ph' | 'ec' | 'jar'
@@ -19,12 +21,6 @@ export const READING_DEFAULTS: ReadingValues = {
   target: '',
   days: '14',
   jars: ['0', '1', '2', '4'].map((gPerL) => ({ key: gPerL, gPerL, ph: '' })),
-}
-
-/** A typed number, with a decimal comma too; null where it is none, so that the server names its field. */
-export function readNumber(text: string): number | null {
-  const plain = text.trim().replace(',', '.')
-  return plain !== '' && Number.isFinite(Number(plain)) ? Number(plain) : null
 }
 
 /** What is sent. Jars without a pH at the end were not made. */

@@ -1,14 +1,18 @@
-import type { CalibrationDoubt, ChangeOverInnings, PenTrust, TestKind } from '../../core/bench'
-import type { EcMethod } from '../../core/chemistry'
 import type {
   BenchExpected,
   BenchOutcome,
   BenchUnit,
   BenchValue,
   BenchVerdict,
-  SampleKind,
+  CalibrationDoubt,
+  ChangeOverInnings,
+  HeatProblem,
+  PenTrust,
+  TestKind,
   TestKit,
-} from '../../data/bench/benchTables'
+} from '../../core/bench'
+import type { EcMethod } from '../../core/chemistry'
+import type { SampleKind } from '../../data/bench/benchTables'
 import type { Stratum } from '../media/lotViews'
 
 export type {
@@ -18,6 +22,7 @@ export type {
   BenchValue,
   BenchVerdict,
   CalibrationDoubt,
+  HeatProblem,
   SampleKind,
   TestKind,
   TestKit,
@@ -139,14 +144,6 @@ export interface TestPage extends TestState {
   readonly materials: readonly { readonly id: string; readonly name: string }[]
   readonly samples: readonly SampleChoice[]
   readonly waterEcDsPerM: number
-}
-
-export interface HeatProblem {
-  readonly id: string
-  readonly name: string
-  readonly tempC: number | null
-  readonly minutes: number | null
-  readonly caution: string | null
 }
 
 /** What tests made of a sample, beside what was expected. */

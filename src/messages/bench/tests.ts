@@ -1,6 +1,6 @@
 import Joi from 'joi'
-import { type BufferReading, TEST_KINDS, type TestKind } from '../../core/bench'
-import type { SampleKind, TestKit } from '../../data/bench/benchTables'
+import { type BufferReading, TEST_KINDS, type TestKind, type TestKit } from '../../core/bench'
+import type { SampleKind } from '../../data/bench/benchTables'
 
 export type { FinishBody } from './observations'
 export { finishSchema } from './observations'
@@ -159,3 +159,11 @@ export const benchQuerySchema = Joi.object<BenchQuery>({
   mix: Joi.number().integer().min(1),
   material: Joi.string().max(60),
 }).unknown()
+
+export const sampleParamsSchema = Joi.object<{
+  readonly kind: SampleKind
+  readonly id: string
+}>({
+  kind: Joi.string().valid('lot', 'mix', 'material').required().label('The sample'),
+  id: Joi.string().max(60).required(),
+})

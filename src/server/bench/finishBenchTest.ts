@@ -1,5 +1,12 @@
-import type { PenCalibration } from '../../core/bench'
-import type { BenchOutcome } from '../../data/bench/benchTables'
+import {
+  type BenchOutcome,
+  type Derived,
+  derive,
+  learn,
+  type PenCalibration,
+  type TestContext,
+  withClock,
+} from '../../core/bench'
 import {
   addSampleCalibration,
   type BenchTest,
@@ -16,9 +23,6 @@ import type { FinishBody } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
-import { learn } from './calibrate'
-import { type Derived, derive, type TestContext } from './derive'
-import { withClock } from './observedTimes'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000

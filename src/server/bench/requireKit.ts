@@ -1,5 +1,5 @@
+import type { TestKit } from '../../core/bench'
 import { containerVolume, heightForVolume, type RoundShape } from '../../core/containers'
-import type { TestKit } from '../../data/bench/benchTables'
 import { Refused } from '../problem'
 
 /**

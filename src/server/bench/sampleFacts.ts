@@ -1,6 +1,5 @@
-import type { Hydraulics } from '../../core/bench'
+import type { Hydraulics, SamplePot } from '../../core/bench'
 import type { Crop } from '../../core/chemistry'
-import type { ContainerShape } from '../../core/containers'
 import { blendMedia, type Component } from '../../core/media'
 import type { Sample } from '../../data/bench/benchTests'
 import { NotFound } from '../../data/errors'
@@ -10,13 +9,6 @@ import type { SampleView } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
 import { lotFacts, strataOf, type Tables } from '../media/lotFacts'
 import { partsToComponents } from '../media/mixSetting'
-
-/** The pot in which a sample's air is told. */
-export interface SamplePot {
-  readonly name: string
-  readonly shape: ContainerShape
-  readonly fillHeightCm: number
-}
 
 /** What a test is made on, and what its composition lets expect. */
 export interface SampleFacts {

@@ -1,8 +1,4 @@
-import { expectedDrain, type Hydraulics, type TestKind } from '../../core/bench'
-import { heightForVolume } from '../../core/containers'
-import { DomainError } from '../../core/errors'
-import { containerCapacity } from '../../core/media'
-import type { BenchExpected, TestKit } from '../../data/bench/benchTables'
+import { expectedOf } from '../../core/bench'
 import { readBenchTest, startTest } from '../../data/bench/benchTests'
 import { readKit } from '../../data/bench/kit'
 import { readSite } from '../../data/site/site'
@@ -48,27 +44,4 @@ export async function startBenchTest(
     expected: facts.prior ? expectedOf(kind, facts.prior, kit) : null,
     at,
   })
-}
-
-/** What a test would show by the sample's composition; null where nothing can be told. */
-export function expectedOf(kind: TestKind, prior: Hydraulics, kit: TestKit): BenchExpected | null {
-  try {
-    if (kind === 'drain') {
-      const column = { shape: kit.columnShape, mixLitres: kit.mixLitres }
-      return { ...expectedDrain(prior, column, kit), airFraction: null }
-    }
-    if (kind === 'porosity') {
-      const shape = kit.porosityShape
-      const { airFraction } = containerCapacity({
-        curve: prior.curve,
-        shape,
-        fillHeightCm: heightForVolume({ shape, litres: kit.porosityLitres }),
-      })
-      return { firstDripS: null, markS: null, drainedMl: null, airFraction }
-    }
-  } catch (error) {
-    // A column the mix does not fit, or a fill that cannot be worked out: the test can still be made.
-    if (!(error instanceof DomainError)) throw error
-  }
-  return null
 }

@@ -1,4 +1,4 @@
-import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
+import { besideReference, penSlope, penTrust, type SamplePot, spreadOf } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
 import type { BenchTest, StoredCalibrationOfSample } from '../../data/bench/benchTests'
 import type { Pen } from '../../data/bench/pens'
@@ -12,7 +12,6 @@ import type {
   TestRow,
 } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
-import type { SamplePot } from './sampleFacts'
 
 const DAY_MS = 86_400_000
 /** A pH near which most mixes lie: what a pen is judged by before it has read anything. */

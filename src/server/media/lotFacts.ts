@@ -1,12 +1,15 @@
+import type { Hydraulics } from '../../core/bench'
 import { type Amendment, blendEc, blendPh, type Crop, unreactedLime } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
 import type { LotMeasured } from '../../core/recondition'
+import type { StoredCalibrationOfSample } from '../../data/bench/benchTests'
 import type { StoredContainer } from '../../data/containers/containers'
 import type { Lot } from '../../data/media/lots'
 import { presentInnings } from '../../data/media/lots'
 import type { MeasuredQuantity } from '../../data/media/lotTables'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
+import { calibrationOfLot } from '../bench/calibrationOfLot'
 import { dayAt } from '../clock'
 
 /** All that is known or worked out of a lot for the screens, from its rows and the tables. */
@@ -21,6 +24,8 @@ export interface LotFacts {
   readonly surfaceCm: number | null
   readonly crop: Crop | null
   readonly measured: LotMeasured
+  /** How it holds and passes water: by its tests where it was tested, else by its composition; null when empty. */
+  readonly hydraulics: (Hydraulics & { readonly testedOn: string | null }) | null
   readonly air: Reading | null
   readonly ph: Reading | null
   readonly ecSme: Reading | null
@@ -36,6 +41,8 @@ export interface Tables {
   readonly crops: ReadonlyMap<string, Crop>
   readonly amendments: ReadonlyMap<string, Amendment>
   readonly containers: readonly StoredContainer[]
+  /** What tests made of lots, newest first. */
+  readonly calibrations: readonly StoredCalibrationOfSample[]
   readonly timeZone: string
   /** ISO day at the site. */
   readonly today: string
@@ -59,11 +66,22 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
     return value === null ? null : { value, measuredOn: null }
   }
   const some = components.length > 0
-  const air = reading('airFraction', () => {
-    if (!container || !some || !surfaceCm) return null
-    const { curve } = blendMedia({ components })
-    return containerCapacity({ curve, shape: container.shape, fillHeightCm: surfaceCm }).airFraction
-  })
+  const hydraulics = hydraulicsOf(lot, components, tables)
+  const airInPot =
+    container && surfaceCm && hydraulics
+      ? containerCapacity({
+          curve: hydraulics.curve,
+          shape: container.shape,
+          fillHeightCm: surfaceCm,
+        }).airFraction
+      : null
+  const testedOn = hydraulics?.testedOn ?? null
+  const read = reading('airFraction', () => airInPot)
+  // A test in another pot counts here through the model; the newer of the two is told.
+  const air =
+    testedOn !== null && airInPot !== null && testedOn >= (read?.measuredOn ?? '')
+      ? { value: airInPot, measuredOn: testedOn }
+      : read
   const ph = reading('ph', () => (some ? (predicted?.ph ?? blendPh({ components }).ph) : null))
   const ecSme = reading('ecSme', () => (some ? blendEc({ components }).ecSme : null))
   const buffer = reading('buffer', () => null)
@@ -89,6 +107,7 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
       buffer: buffer?.value,
       unreactedLimeGPerL,
     },
+    hydraulics,
     air,
     ph,
     ecSme,
@@ -96,6 +115,19 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
     unreactedLimeGPerL,
     where: whereOf(lot, containers),
   }
+}
+
+function hydraulicsOf(
+  lot: Lot,
+  components: readonly Component[],
+  { calibrations, timeZone }: Tables,
+): LotFacts['hydraulics'] {
+  if (components.length === 0) return null
+  const tested = calibrationOfLot(lot, calibrations)
+  const { curve, ksCmPerS } = tested?.measured ?? blendMedia({ components })
+  // A drain test alone says little of the air: only a porosity test makes that measured.
+  const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
+  return { curve, ksCmPerS, testedOn }
 }
 
 /** Components by bulk volume; a lot that has been planted has no starter charge left. */

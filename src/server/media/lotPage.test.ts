@@ -39,9 +39,22 @@ test('a measured number tells its day, an estimated one its range', async () => 
   assert.ok(page.ph?.measuredOn)
   assert.equal(page.why.ph?.measuredOn, page.ph.measuredOn)
   assert.equal(page.why.ph?.range, undefined)
-  assert.equal(page.air?.measuredOn, null)
-  const [low, high] = page.why.air?.range ?? [0, 0]
-  near((low + high) / 2, page.air?.value ?? 0, 1e-9)
+  const { air, why } = await lotPage(garden.db, 1, NOW)
+  assert.equal(air?.measuredOn, null)
+  const [low, high] = why.air?.range ?? [0, 0]
+  near((low + high) / 2, air?.value ?? 0, 1e-9)
+})
+
+test('air that was tested in another pot is worked out for this one, and says so', async () => {
+  const { air, why, pot } = await lotPage(garden.db, 3, NOW)
+  assert.ok(air?.measuredOn)
+  assert.equal(why.air?.rule, 'air.tested')
+  assert.equal(why.air?.measuredOn, air.measuredOn)
+  // What is drawn is what is told.
+  near(pot?.airFraction ?? 0, air.value, 1e-9)
+  // A test of an earlier innings, or before something was mixed in, does not count any more.
+  const basket = await lotPage(garden.db, 1, NOW)
+  assert.equal(basket.air?.measuredOn, null)
 })
 
 test('the inputs of the litres are the ledger', async () => {

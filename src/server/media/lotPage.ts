@@ -36,7 +36,10 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     version: facts.lot.version,
     origin: facts.lot.origin,
     containers: facts.containers.map(({ code, name }) => ({ code, name })),
-    pot: container && surfaceCm ? potView(components, container, surfaceCm, crop) : null,
+    pot:
+      container && surfaceCm && facts.hydraulics
+        ? potView(components, facts.hydraulics.curve, container, surfaceCm, crop)
+        : null,
     potCount: facts.containers.length,
     water: blend && facts.air ? Math.max(0, blend.totalPorosity - facts.air.value) : null,
     totalPorosity: blend?.totalPorosity ?? null,

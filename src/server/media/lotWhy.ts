@@ -17,7 +17,7 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
     litres: litresWhy(facts),
     ...(air && {
       air: {
-        rule: air.measuredOn ? 'air.measured' : 'air',
+        rule: airRule(facts),
         source: air.measuredOn ? 'you' : 'capacity',
         ...sureness(air, AIR_UNCERTAINTY),
         inputs: [
@@ -115,6 +115,12 @@ function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>): Why {
       ...bands,
     ],
   }
+}
+
+/** Read in its own pot, tested in another and worked out for this one, or estimated. */
+function airRule({ air, hydraulics }: LotFacts): string {
+  if (!air?.measuredOn) return 'air'
+  return hydraulics?.testedOn === air.measuredOn ? 'air.tested' : 'air.measured'
 }
 
 function airBand({ crop }: LotFacts) {

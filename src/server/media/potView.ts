@@ -1,5 +1,5 @@
 import type { Crop } from '../../core/chemistry'
-import { blendMedia, type Component, containerCapacity } from '../../core/media'
+import { type Component, containerCapacity, type RetentionCurve } from '../../core/media'
 import type { StoredContainer } from '../../data/containers/containers'
 import type { PotView } from '../../messages/media/lots'
 import { strataOf } from './lotFacts'
@@ -7,12 +7,12 @@ import { strataOf } from './lotFacts'
 /** A mix in a container, cut open and drained; null where nothing stands in it. */
 export function potView(
   components: readonly Component[],
+  curve: RetentionCurve,
   container: StoredContainer,
   surfaceCm: number,
   crop: Pick<Crop, 'rootDepthCm'> | null,
 ): PotView | null {
   if (components.length === 0 || !(surfaceCm > 0)) return null
-  const { curve } = blendMedia({ components })
   const { shape, headspaceCm } = container
   const capacity = containerCapacity({ curve, shape, fillHeightCm: surfaceCm })
   return {

@@ -1,4 +1,5 @@
 import { heightForVolume } from '../../core/containers'
+import { blendMedia } from '../../core/media'
 import { lotComponents, scaleToLoads, scheduleWork } from '../../core/recondition'
 import { listWorkOrders } from '../../data/recondition/workOrders'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
@@ -19,7 +20,9 @@ export async function recipePage(
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const orders = await listWorkOrders(db)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
-  const after = potView(mixOf(built), container, fillAfterCm(built), crop)
+  const mix = mixOf(built)
+  const { curve } = blendMedia({ components: mix })
+  const after = potView(mix, curve, container, fillAfterCm(built), crop)
   if (!after) throw new Error('A recipe without a mix cannot be drawn.')
   return {
     lot: lotHead(facts),
@@ -32,8 +35,8 @@ export async function recipePage(
     loadLitres,
     names: namesOf(built),
     before:
-      facts.container && surfaceNow
-        ? potView(facts.components, facts.container, surfaceNow, crop)
+      facts.container && surfaceNow && facts.hydraulics
+        ? potView(facts.components, facts.hydraulics.curve, facts.container, surfaceNow, crop)
         : null,
     after,
     readyOn,

@@ -54,6 +54,7 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
     { kind: 'action', name: texts.mixes.newMix, address: '/mixes/design' },
     { kind: 'action', name: texts.mixes.bottom, address: '/mixes/layers' },
     { kind: 'area', name: texts.common.areas.mixes, address: '/mixes' },
+    { kind: 'area', name: texts.common.areas.bench, address: '/bench' },
     { kind: 'area', name: texts.common.areas.lots, address: '/lots' },
     { kind: 'area', name: texts.common.areas.turnover, address: '/turnover' },
     ...THEMES.map(

@@ -1,6 +1,6 @@
 export const common = {
   product: 'Innings',
-  areas: { media: 'Media', mixes: 'Mixes', lots: 'Lots', turnover: 'Turnover' },
+  areas: { media: 'Media', mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover' },
   skip: 'Skip to the page',
   noAnswer: 'Innings did not answer. What you typed is still here; try again in a moment.',
   echo: (typed: string, written: string) =>

@@ -1,3 +1,4 @@
+import { bench } from './bench'
 import { common } from './common'
 import { drawnScreens } from './drawnScreens'
 import { media } from './media'
@@ -9,6 +10,7 @@ import * as workshop from './workshop'
 
 /** Every text a person sees, in one place. Another language is another object of this shape. */
 export const texts = {
+  bench,
   common,
   drawnScreens,
   media,

@@ -57,6 +57,8 @@ const rules: Readonly<Record<string, string>> = {
     'Salts of all parts by volume and of what is weighed in, four weeks after mixing.',
   'ec.leach':
     'Above the crop’s ceiling: water displaces the salt solution, and about half of what is poured does the work.',
+  'air.tested':
+    'Measured on the bench in another pot; the model works it out for this one. Beside it what the composition lets expect.',
   'air.measured': 'Measured on the bench. Beside it what the composition lets expect.',
   'ph.measured': 'Measured on the mix itself. Beside it what the composition lets expect.',
   'ph.turnover': 'Worked out at its last turnover, with the lime or sulfur mixed in then.',

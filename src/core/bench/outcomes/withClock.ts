@@ -1,5 +1,12 @@
-import { secondsSince, type TestKind } from '../../core/bench'
-import type { BenchTest } from '../../data/bench/benchTests'
+import { secondsSince } from '../clockMoments'
+import type { TestKind } from '../testKinds'
+
+/** A tap of a test's clock, with what was read at it. */
+export interface TestMoment {
+  readonly key: string
+  readonly at: Date
+  readonly value: number | null
+}
 
 type Observation = Readonly<Record<string, unknown>>
 
@@ -10,7 +17,7 @@ type Observation = Readonly<Record<string, unknown>>
 export function withClock(
   kind: TestKind,
   observation: Observation,
-  moments: BenchTest['moments'],
+  moments: readonly TestMoment[],
 ): Observation {
   const taps = moments.map(({ key, at }) => ({ key, atMs: at.getTime() }))
   switch (kind) {

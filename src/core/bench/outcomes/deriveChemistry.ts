@@ -1,7 +1,7 @@
-import { meterReading } from '../../core/bench'
-import { type EcMethod, type Jar, jarTest } from '../../core/chemistry'
-import { DomainError } from '../../core/errors'
-import type { BenchVerdict } from '../../data/bench/benchTables'
+import { type EcMethod, type Jar, jarTest } from '../../chemistry'
+import { DomainError } from '../../errors'
+import type { BenchVerdict } from '../benchTypes'
+import { meterReading } from '../meterReading'
 import type { Derived, TestContext } from './derive'
 
 interface MeterEntered {

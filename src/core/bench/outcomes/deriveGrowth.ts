@@ -1,5 +1,7 @@
-import { heatRecord, seedlingRecord, weedCount, weedsInAll } from '../../core/bench'
-import type { BenchVerdict } from '../../data/bench/benchTables'
+import type { BenchVerdict } from '../benchTypes'
+import { heatRecord } from '../heatRecord'
+import { seedlingRecord } from '../seedlingRecord'
+import { weedCount, weedsInAll } from '../weedCount'
 import type { Derived, TestContext } from './derive'
 
 interface WeedsEntered {

@@ -1,16 +1,11 @@
-import {
-  airAgainstExpected,
-  type DrainObservation,
-  drainReadings,
-  filled,
-  type PorosityObservation,
-  porosityReadings,
-  settlingTest,
-  timeAgainstExpected,
-  wettingTest,
-} from '../../core/bench'
-import { heightForVolume } from '../../core/containers'
-import type { BenchValue, BenchVerdict } from '../../data/bench/benchTables'
+import { heightForVolume } from '../../containers'
+import { airAgainstExpected, timeAgainstExpected } from '../againstExpected'
+import type { BenchValue, BenchVerdict } from '../benchTypes'
+import { filled } from '../columnRun'
+import { type DrainObservation, drainReadings } from '../drainReadings'
+import { type PorosityObservation, porosityReadings } from '../porosityReadings'
+import { settlingTest } from '../settlingTest'
+import { wettingTest } from '../wettingTest'
 import type { Derived, TestContext } from './derive'
 
 interface DrainEntered extends Omit<DrainObservation, 'endS' | 'markMl'> {

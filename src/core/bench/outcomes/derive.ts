@@ -1,19 +1,20 @@
+import type { Amendment, Crop } from '../../chemistry'
 import type {
-  DrainMade,
-  Hydraulics,
-  PenCalibration,
-  PorosityMade,
-  TestKind,
-} from '../../core/bench'
-import type { Amendment, Crop } from '../../core/chemistry'
-import type { BenchExpected, BenchOutcome, TestKit } from '../../data/bench/benchTables'
-import type { Measurement } from '../../data/media/lots'
-import type { HeatProblem } from '../../messages/bench/benchViews'
+  BenchExpected,
+  BenchOutcome,
+  HeatProblem,
+  SamplePot,
+  SampleReading,
+  TestKit,
+} from '../benchTypes'
+import type { DrainMade, PorosityMade } from '../calibrateSample'
+import type { Hydraulics } from '../columnRun'
+import type { PenCalibration } from '../penTrust'
+import type { TestKind } from '../testKinds'
 import { chemistryDerivations } from './deriveChemistry'
 import { growthDerivations } from './deriveGrowth'
 import { handDerivations } from './deriveHand'
 import { waterDerivations } from './deriveWater'
-import type { SamplePot } from './sampleFacts'
 
 /** What a test was made with and on. */
 export interface TestContext {
@@ -31,7 +32,7 @@ export interface TestContext {
 /** What a test came to, and what follows from it for its sample. */
 export interface Derived {
   readonly outcome: BenchOutcome
-  readonly measurements?: readonly Pick<Measurement, 'quantity' | 'value' | 'method' | 'readAs'>[]
+  readonly measurements?: readonly SampleReading[]
   readonly porosity?: PorosityMade
   readonly drain?: DrainMade
 }
@@ -47,7 +48,8 @@ const derivations: Readonly<Record<TestKind, Derivation>> = {
 }
 
 /**
- * What an observation came to; it was validated at the edge.
+ * What a test's observation came to: values, verdicts and what its sample learns.
+ * @param observation of that kind, its shape checked before
  * @throws DomainError for what cannot be, with the field in its details
  */
 export function derive(

@@ -1,15 +1,25 @@
+import { heightForVolume } from '../../containers'
+import { DomainError } from '../../errors'
+import type { BenchOutcome, TestKit } from '../benchTypes'
 import {
   calibrateSample,
   type DrainMade,
-  type Hydraulics,
   type PorosityMade,
   type SampleCalibration,
-} from '../../core/bench'
-import { heightForVolume } from '../../core/containers'
-import { DomainError } from '../../core/errors'
-import type { BenchOutcome } from '../../data/bench/benchTables'
-import type { BenchTest } from '../../data/bench/benchTests'
+} from '../calibrateSample'
+import type { Hydraulics } from '../columnRun'
+import type { TestKind } from '../testKinds'
 import type { Derived } from './derive'
+
+/** A run on a sample, as far as something can be learnt from it. */
+export interface LearnableRun {
+  readonly id: number
+  readonly kind: TestKind
+  /** The first run of its repeats; null for that one. */
+  readonly setId: number | null
+  readonly kit: TestKit
+  readonly outcome: BenchOutcome | null
+}
 
 const valueNamed = ({ values }: BenchOutcome, name: string) =>
   values.find((one) => one.name === name)?.value ?? null
@@ -27,8 +37,8 @@ const mean = (values: readonly (number | null)[]): number | null => {
 export function learn(
   derived: Derived,
   prior: Hydraulics,
-  test: BenchTest,
-  others: readonly BenchTest[],
+  test: Pick<LearnableRun, 'id' | 'kind' | 'setId'>,
+  others: readonly LearnableRun[],
 ): (SampleCalibration & { testIds: number[] }) | null {
   const ownSet = test.setId ?? test.id
   const repeats = (kind: string, setId: number) =>
@@ -63,7 +73,7 @@ export function learn(
 function porosityOf(
   { porosity }: Derived,
   runs: readonly BenchOutcome[],
-  others: readonly BenchTest[],
+  others: readonly LearnableRun[],
 ): PorosityMade | null {
   const totalPorosity = mean(runs.map((run) => valueNamed(run, 'totalPorosity')))
   const waterFraction = mean(runs.map((run) => valueNamed(run, 'waterFraction')))
@@ -82,7 +92,7 @@ function porosityOf(
 function drainOf(
   { drain }: Derived,
   runs: readonly BenchOutcome[],
-  others: readonly BenchTest[],
+  others: readonly LearnableRun[],
 ): DrainMade | null {
   const older = others.find(({ kind }) => kind === 'drain')
   const kit = older?.kit

@@ -1,12 +1,8 @@
-import {
-  lookOver,
-  palmTest,
-  type Sight,
-  type Smell,
-  sieveTest,
-  squeezeTest,
-} from '../../core/bench'
-import type { BenchVerdict } from '../../data/bench/benchTables'
+import type { BenchVerdict } from '../benchTypes'
+import { lookOver, type Sight, type Smell } from '../lookChips'
+import { palmTest } from '../palmTest'
+import { sieveTest } from '../sieveTest'
+import { squeezeTest } from '../squeezeTest'
 import type { Derived } from './derive'
 
 /** Tests made with hands, eyes and nose. */

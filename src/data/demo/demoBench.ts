@@ -1,0 +1,188 @@
+import type { TestKind } from '../../core/bench'
+
+/** A test of the made-up garden, as it was observed. */
+export interface DemoTest {
+  readonly lot: string
+  readonly kind: TestKind
+  readonly innings: number
+  /** Days before today; a season ends about three weeks ago, those before it a year earlier each. */
+  readonly daysAgo: number
+  /** Pen by its place in the list. */
+  readonly pen?: number
+  readonly judge?: string
+  /** null while it is still on the go. */
+  readonly observation: Readonly<Record<string, unknown>> | null
+  /** Another run of the test before it in the list. */
+  readonly repeats?: boolean
+}
+
+/** One pen that can be trusted, one whose last calibration is long ago. */
+export const PENS = [
+  {
+    name: 'Bench pen',
+    calibrations: [
+      { daysAgo: 5, tempC: 19, millivolts: [171, 1] },
+      { daysAgo: 33, tempC: 21, millivolts: [169, 2] },
+    ],
+  },
+  {
+    name: 'Old pen in the shed',
+    calibrations: [{ daysAgo: 47, tempC: 16, millivolts: [142, -9] }],
+  },
+] as const
+
+const YEAR = 365
+const porosity = (drainedMl: number, addedMl = 700) => ({
+  volumeMl: 1000,
+  addedMl,
+  drainedMl,
+  startMoisture: 'air-dry',
+  startMassG: null,
+  dryMassG: null,
+})
+const meter = (ph: number, ecDsPerM: number, tempC = 18) => ({
+  method: '1:2',
+  ph,
+  ecDsPerM,
+  tempC,
+  compensated: false,
+  waterEcDsPerM: 0.1,
+})
+const drain = (
+  firstDripS: number,
+  markS: number,
+  stoppedS: number,
+  drainedMl: number,
+  stoodOnTop = false,
+) => ({ pouredMl: 700, drainedMl, stoodOnTop, firstDripS, markS, stoppedS })
+
+/** Oldest first. */
+export const BENCH: readonly DemoTest[] = [
+  // The camellia's mix closes over its innings.
+  {
+    lot: 'Camellia tub',
+    kind: 'porosity',
+    innings: 1,
+    daysAgo: 30 + 3 * YEAR,
+    observation: porosity(262, 735),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'phEc',
+    innings: 1,
+    daysAgo: 30 + 3 * YEAR,
+    pen: 0,
+    observation: meter(5.1, 0.5),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'porosity',
+    innings: 2,
+    daysAgo: 34 + 2 * YEAR,
+    observation: porosity(225, 728),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'phEc',
+    innings: 2,
+    daysAgo: 34 + 2 * YEAR,
+    pen: 0,
+    observation: meter(5.6, 0.6),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'phEc',
+    innings: 3,
+    daysAgo: 40 + YEAR,
+    pen: 0,
+    observation: meter(6.0, 0.7),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'porosity',
+    innings: 4,
+    daysAgo: 16,
+    judge: 'M.',
+    observation: porosity(158, 722),
+  },
+  {
+    lot: 'Camellia tub',
+    kind: 'porosity',
+    innings: 4,
+    daysAgo: 16,
+    judge: 'M.',
+    repeats: true,
+    observation: porosity(166, 724),
+  },
+  // The bean sacks pass water as they should, and less of it each innings.
+  {
+    lot: 'Bean sacks, south wall',
+    kind: 'porosity',
+    innings: 1,
+    daysAgo: 40 + YEAR,
+    observation: porosity(150, 760),
+  },
+  {
+    lot: 'Bean sacks, south wall',
+    kind: 'squeeze',
+    innings: 2,
+    daysAgo: 15,
+    observation: { ball: 'crumbles', drops: 'none' },
+  },
+  {
+    lot: 'Bean sacks, south wall',
+    kind: 'look',
+    innings: 2,
+    daysAgo: 15,
+    observation: { smell: 'earthy', sights: ['worms'] },
+  },
+  // The grow bags' tests disagree with what they should be made of.
+  {
+    lot: 'Grow bags on the crane deck',
+    kind: 'drain',
+    innings: 1,
+    daysAgo: 14,
+    judge: 'R.',
+    observation: drain(150, 512, 900, 520, true),
+  },
+  {
+    lot: 'Grow bags on the crane deck',
+    kind: 'drain',
+    innings: 1,
+    daysAgo: 14,
+    judge: 'R.',
+    repeats: true,
+    observation: drain(162, 545, 900, 512, true),
+  },
+  {
+    lot: 'Grow bags on the crane deck',
+    kind: 'porosity',
+    innings: 1,
+    daysAgo: 13,
+    observation: porosity(64, 752),
+  },
+  {
+    lot: 'Grow bags on the crane deck',
+    kind: 'wetting',
+    innings: 1,
+    daysAgo: 13,
+    observation: { dropsS: [4, 9, 14, 15, 38], runsDownSide: false, gapMm: 1 },
+  },
+  // A pH by a pen nobody calibrated.
+  {
+    lot: 'Window box, north landing',
+    kind: 'phEc',
+    innings: 2,
+    daysAgo: 6,
+    pen: 1,
+    observation: meter(7.1, 1.1, 14),
+  },
+  {
+    lot: 'Long trough by the door',
+    kind: 'sieve',
+    innings: 3,
+    daysAgo: 12,
+    observation: { litresIn: 10, litresOut: 8.8, woodyLitres: 0.3 },
+  },
+  { lot: 'Camellia tub', kind: 'jar', innings: 4, daysAgo: 9, observation: null },
+]

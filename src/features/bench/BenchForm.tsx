@@ -1,0 +1,130 @@
+import type { UseFormReturn } from 'react-hook-form'
+import type { TestPage } from '../../messages/bench/benchViews'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { QuantityField } from '../../ui/QuantityField'
+import { texts } from '../../ui/texts'
+import styles from './Bench.module.css'
+import type { BenchValues } from './benchBody'
+import { type BenchField, benchFields } from './benchFields'
+
+const words = texts.bench.fields
+
+const DIMENSION = { millilitres: 'volume', litres: 'volume', grams: 'mass', cm: 'length' } as const
+
+/** The answers of a test. */
+export function BenchForm({
+  page,
+  form,
+  errorOf,
+}: {
+  readonly page: TestPage
+  readonly form: UseFormReturn<BenchValues>
+  readonly errorOf: (field: string) => string | undefined
+}) {
+  return (
+    <div className={styles.form}>
+      {benchFields[page.kind].map((field) => (
+        <Answer
+          key={field.name}
+          field={field}
+          page={page}
+          form={form}
+          error={errorOf(field.name)}
+        />
+      ))}
+      <TextField label={words.place} {...form.register('place')} />
+      <TextField label={words.judge} {...form.register('judge')} />
+      <TextField label={words.note} {...form.register('note')} />
+    </div>
+  )
+}
+
+function Answer({
+  field,
+  page,
+  form,
+  error,
+}: {
+  readonly field: BenchField
+  readonly page: TestPage
+  readonly form: UseFormReturn<BenchValues>
+  readonly error: string | undefined
+}) {
+  const registered = form.register(field.name)
+  const { label } = field
+  switch (field.kind) {
+    case 'millilitres':
+    case 'litres':
+    case 'grams':
+    case 'cm':
+      return (
+        <QuantityField
+          label={label}
+          dimension={DIMENSION[field.kind]}
+          echoes="converted"
+          typed={String(form.watch(field.name) ?? '')}
+          error={error}
+          {...(field.hint ? { hint: field.hint } : {})}
+          {...registered}
+        />
+      )
+    case 'number':
+      return (
+        <TextField
+          label={label}
+          hint={field.hint}
+          inputMode="decimal"
+          error={error}
+          {...registered}
+        />
+      )
+    case 'day':
+      return <TextField label={label} type="date" error={error} {...registered} />
+    case 'check':
+      return (
+        <div className={styles.wide}>
+          <Choice
+            label={label}
+            options={[
+              { value: 'no', label: texts.bench.no },
+              { value: 'yes', label: texts.bench.yes },
+            ]}
+            error={error}
+            {...registered}
+          />
+        </div>
+      )
+    case 'choice':
+    case 'several':
+      return (
+        <div className={styles.wide}>
+          <Choice
+            label={label}
+            kind={field.kind === 'several' ? 'checkbox' : 'radio'}
+            options={Object.entries(field.options).map(([value, name]) => ({
+              value,
+              label: name,
+            }))}
+            error={error}
+            {...registered}
+          />
+        </div>
+      )
+    case 'from':
+      return (
+        <SelectField label={label} error={error} {...registered}>
+          <option value="">{emptyOf(field.list)}</option>
+          {page[field.list].map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      )
+  }
+}
+
+function emptyOf(list: 'pens' | 'problems' | 'amendments' | 'materials'): string {
+  if (list === 'pens') return words.noPen
+  return list === 'problems' ? texts.bench.heat.nothing : words.chooseProduct
+}

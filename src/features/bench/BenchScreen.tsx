@@ -1,0 +1,148 @@
+import { useState } from 'react'
+import type { BenchPage, TestRow } from '../../messages/bench/benchViews'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { useReady } from '../../ui/useReady'
+import styles from './Bench.module.css'
+import { SampleOptions } from './SampleOptions'
+import { useStartTest } from './useStartTest'
+
+const words = texts.bench
+
+/** What is on the go, what can be tested, and what was tested lately. */
+export default function BenchScreen({
+  page,
+  site,
+}: {
+  readonly page: BenchPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <PageHead
+        title={words.title}
+        lead={words.lead}
+        actions={
+          <>
+            <LinkButton href="/bench/pens">{words.pens}</LinkButton>
+            <LinkButton href="/bench/kit">{words.kit}</LinkButton>
+          </>
+        }
+      />
+      {page.running.length > 0 && <OnTheGo running={page.running} />}
+      <Begin page={page} />
+      <Lately finished={page.finished} />
+    </SiteProvider>
+  )
+}
+
+function OnTheGo({ running }: { readonly running: readonly TestRow[] }) {
+  const { format } = useSite()
+  return (
+    <section aria-labelledby="on-the-go" className={styles.section}>
+      <h2 id="on-the-go">{words.running}</h2>
+      <ul className={styles.rows}>
+        {running.map(({ id, kind, sample, startedAt, startedOn }) => (
+          <li key={id} className={styles.row}>
+            <CoreSample strata={sample.strata} size="row" />
+            <a href={`/bench/tests/${id}`}>
+              {words.tests[kind].name}: {sample.name}
+            </a>
+            <span>{words.runningSince(`${format.day(startedOn)}, ${format.time(startedAt)}`)}</span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
+  const ready = useReady()
+  const [sample, setSample] = useState(chosen)
+  const [missing, setMissing] = useState(false)
+  const { problem, begin } = useStartTest()
+  const found = samples.find(({ kind, id }) => `${kind}:${id}` === sample)
+  return (
+    <section aria-labelledby="begin" className={styles.section}>
+      <h2 id="begin">{words.begin}</h2>
+      <fieldset disabled={!ready} className="plain">
+        <ProblemNotice problem={problem} />
+        <div className={styles.sample}>
+          <SelectField
+            label={words.onWhat}
+            value={found ? sample : ''}
+            error={missing && !found ? words.chooseFirst : undefined}
+            onChange={(event) => setSample(event.target.value)}
+          >
+            <option value="">{words.chooseSample}</option>
+            <SampleOptions samples={samples} />
+          </SelectField>
+        </div>
+        <div className={styles.groups}>
+          {words.groups.map(({ name, kinds }) => (
+            <div key={name}>
+              <h3>{name}</h3>
+              <ul>
+                {kinds.map((kind) => (
+                  <li key={kind}>
+                    <Button
+                      onClick={() => {
+                        if (!found) return setMissing(true)
+                        begin({ kind, sample: { kind: found.kind, id: found.id } })
+                      }}
+                    >
+                      {words.tests[kind].name}
+                    </Button>
+                    <span>
+                      {words.tests[kind].tells} <small>{words.tests[kind].takes}</small>
+                    </span>
+                  </li>
+                ))}
+              </ul>
+            </div>
+          ))}
+        </div>
+      </fieldset>
+    </section>
+  )
+}
+
+function Lately({ finished }: { readonly finished: readonly TestRow[] }) {
+  const { format } = useSite()
+  return (
+    <section aria-labelledby="lately" className={styles.section}>
+      <h2 id="lately">{words.lately}</h2>
+      {finished.length === 0 ? (
+        <p className={styles.quiet}>{words.nothingYet}</p>
+      ) : (
+        <ul className={styles.rows}>
+          {finished.map(({ id, kind, sample, startedOn, innings, isReference, outcome }) => {
+            const [first] = outcome?.verdicts ?? []
+            const notes = [
+              format.day(startedOn),
+              innings === null ? '' : words.innings(innings),
+              isReference ? words.reference : '',
+            ]
+            return (
+              <li key={id} className={styles.row}>
+                <CoreSample strata={sample.strata} size="row" />
+                <a href={`/bench/tests/${id}`}>
+                  {words.tests[kind].name}: {sample.name}
+                </a>
+                <span>{notes.filter(Boolean).join(' · ')}</span>
+                {first && <p>{benchVerdict(first, format)}</p>}
+              </li>
+            )
+          })}
+        </ul>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,146 @@
+import { useMemo, useState } from 'react'
+import { heatRecord } from '../../core/bench'
+import { DomainError } from '../../core/errors'
+import type { HeatProblem } from '../../messages/bench/benchViews'
+import { Button } from '../../ui/Button'
+import { Chart } from '../../ui/chart/Chart'
+import type { ChartSpec } from '../../ui/chart/chartSpec'
+import { TextField } from '../../ui/Field'
+import { Notice, ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { readNumber } from '../readNumber'
+import styles from './Bench.module.css'
+import type { TestClock } from './useTestClock'
+
+const words = texts.bench.heat
+
+/** Core temperatures noted as they are read, their curve, and how long it still takes. */
+export function HeatPanel({
+  clock,
+  problem,
+}: {
+  readonly clock: TestClock
+  /** What it is heated against. */
+  readonly problem: HeatProblem | null
+}) {
+  const { format } = useSite()
+  const [typed, setTyped] = useState('')
+  const readings = useMemo(() => {
+    const probed = clock.moments.filter(({ key, value }) => key === 'temp' && value !== null)
+    const start = probed[0] ? Date.parse(probed[0].at) : 0
+    return probed.map(({ id, at, value }) => ({
+      id,
+      minute: (Date.parse(at) - start) / 60_000,
+      tempC: value ?? 0,
+    }))
+  }, [clock.moments])
+  const dose =
+    problem && problem.tempC !== null && problem.minutes !== null
+      ? { tempC: problem.tempC, minutes: problem.minutes }
+      : null
+  const chart = useMemo<ChartSpec>(
+    () => ({
+      title: words.curve,
+      says: words.curveSays,
+      x: { name: words.minutes, unit: 'min', min: 0 },
+      y: { name: words.temperature, unit: '°C', min: 0, max: 100 },
+      series: [
+        {
+          kind: 'line',
+          name: words.temperature,
+          tone: 'act',
+          points: readings.map(({ minute, tempC }) => [Number(minute.toFixed(1)), tempC]),
+        },
+      ],
+      stretches: dose
+        ? [
+            {
+              axis: 'y',
+              from: dose.tempC,
+              to: Math.max(dose.tempC, 93),
+              name: words.dose(format.number(dose.tempC)),
+            },
+          ]
+        : [],
+    }),
+    [readings, dose?.tempC, format],
+  )
+  const temp = readNumber(typed)
+  const last = readings.at(-1)
+  const note = () => {
+    if (temp === null) return
+    clock.tap('temp', temp)
+    setTyped('')
+  }
+  return (
+    <div className={styles.clock}>
+      <ProblemNotice problem={clock.problem} />
+      <div className={styles.correct}>
+        <TextField
+          label={words.now}
+          inputMode="decimal"
+          value={typed}
+          onChange={(event) => setTyped(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') note()
+          }}
+        />
+        <Button weight="main" disabled={temp === null} onClick={note}>
+          {words.note}
+        </Button>
+      </div>
+      {readings.length === 0 && <p className={styles.quiet}>{words.noReading}</p>}
+      <HeatVerdict readings={readings} dose={dose} problem={problem} />
+      {readings.length > 1 && <Chart spec={chart} />}
+      {last && (
+        <p className={styles.quiet}>
+          {format.number(last.tempC, 1)} °C {words.since(format.number(last.minute))}{' '}
+          <Button weight="quiet" onClick={() => clock.correct(last.id, { undone: true })}>
+            {texts.bench.clock.undo}
+          </Button>
+        </p>
+      )}
+    </div>
+  )
+}
+
+function HeatVerdict({
+  readings,
+  dose,
+  problem,
+}: {
+  readonly readings: readonly { readonly minute: number; readonly tempC: number }[]
+  readonly dose: { readonly tempC: number; readonly minutes: number } | null
+  readonly problem: HeatProblem | null
+}) {
+  const { format } = useSite()
+  if (readings.length === 0) return null
+  try {
+    const record = heatRecord({ readings, dose })
+    const told = {
+      problem: problem?.name ?? '',
+      tempC: dose?.tempC ?? null,
+      minutes: record.minutesAtDose,
+      needed: dose?.minutes ?? null,
+      missing: record.missingMinutes,
+      peak: record.peakC,
+    }
+    const say = (id: string) => benchVerdict({ id, tone: 'ok', told }, format)
+    return (
+      <>
+        {dose && (
+          <Notice tone={record.verdict === 'done' ? 'ok' : 'act'}>
+            {say(`heat.${record.verdict}`)}
+          </Notice>
+        )}
+        {problem && !dose && <Notice tone="stop">{say('heat.no help')}</Notice>}
+        {record.tooHot && <Notice tone="stop">{say('heat.too hot')}</Notice>}
+      </>
+    )
+  } catch (error) {
+    if (error instanceof DomainError) return <Notice tone="stop">{error.message}</Notice>
+    throw error
+  }
+}

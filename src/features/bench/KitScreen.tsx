@@ -1,0 +1,101 @@
+import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { KitPage } from '../../messages/bench/benchViews'
+import type { Problem } from '../../messages/problem'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { QuantityField } from '../../ui/QuantityField'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useDraft } from '../../ui/useDraft'
+import { useReady } from '../../ui/useReady'
+import styles from './Bench.module.css'
+import { KIT_FIELDS, type KitField, kitBody, kitDefaults } from './kitValues'
+
+const words = texts.bench.kitScreen
+
+/** Columns, cups and volumes, set once so that tests compare. */
+export default function KitScreen({
+  page,
+  site,
+}: {
+  readonly page: KitPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <PageHead
+        title={words.title}
+        lead={words.lead}
+        actions={<LinkButton href="/bench">{texts.bench.title}</LinkButton>}
+      />
+      <Kit page={page} />
+    </SiteProvider>
+  )
+}
+
+function Kit({ page }: { readonly page: KitPage }) {
+  const { site } = useSite()
+  const ready = useReady()
+  const defaults = useMemo(() => kitDefaults(page.kit), [page.kit])
+  const form = useForm({ defaultValues: defaults })
+  const forget = useDraft('bench/kit', form, defaults)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const errorOf = (field: KitField) =>
+    problem?.fields.find((one) => one.field === `kit.${field.path}`)?.message
+  const save = form.handleSubmit(async (values) => {
+    const answer = await send('PUT', '/api/bench/kit', {
+      kit: kitBody(values, site.measures),
+      version: page.version,
+    })
+    if (!answer.ok) return setProblem(answer.problem)
+    forget()
+    showToastOnNextPage({ text: words.saved })
+    window.location.assign('/bench')
+  })
+  return (
+    <form onSubmit={save} noValidate>
+      <fieldset disabled={!ready} className={`plain ${styles.running}`}>
+        <ProblemNotice problem={problem} />
+        {(['drain', 'porosity'] as const).map((group) => (
+          <section key={group} className={styles.section} aria-label={words[group]}>
+            <h2>{words[group]}</h2>
+            <div className={styles.form}>
+              {KIT_FIELDS.filter((field) => field.group === group).map((field) =>
+                field.kind === 'number' ? (
+                  <TextField
+                    key={field.path}
+                    label={field.label}
+                    inputMode="decimal"
+                    error={errorOf(field)}
+                    {...form.register(field.name)}
+                  />
+                ) : (
+                  <QuantityField
+                    key={field.path}
+                    label={field.label}
+                    dimension={field.kind === 'cm' ? 'length' : 'volume'}
+                    echoes="converted"
+                    typed={form.watch(field.name) ?? ''}
+                    error={errorOf(field)}
+                    {...form.register(field.name)}
+                  />
+                ),
+              )}
+            </div>
+          </section>
+        ))}
+        <div className={styles.actions}>
+          <Button weight="main" type="submit">
+            {words.save}
+          </Button>
+        </div>
+      </fieldset>
+    </form>
+  )
+}

@@ -1,0 +1,73 @@
+import type { CalibrationView, SampleKind } from '../../messages/bench/benchViews'
+import { Figure } from '../../ui/Figure'
+import { Notice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import styles from './Bench.module.css'
+import { valueAmount } from './valueText'
+
+const words = texts.bench.calibrated
+const S_PER_MIN = 60
+
+/** What tests made of a sample, beside what its recipe lets expect: the two stay apart. */
+export function Learnt({
+  calibration: { on, from, doubts, expected, measured, potName },
+  kind,
+}: {
+  readonly calibration: CalibrationView
+  readonly kind: SampleKind
+}) {
+  const { format } = useSite()
+  const percent = (share: number) => format.plain(format.percent(share))
+  const speed = (ksCmPerS: number) => valueAmount(S_PER_MIN * ksCmPerS, 'cm/min', format)
+  return (
+    <section className={styles.learnt} aria-labelledby="learnt">
+      <h2 id="learnt">{words.title}</h2>
+      {from.length > 0 && (
+        <table className={styles.values}>
+          <caption>{words.lead(potName)}</caption>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">{words.expected}</th>
+              <th scope="col">
+                {words.measured} ({from.map((one) => words.from[one]).join(', ')})
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr>
+              <th scope="row">{words.air}</th>
+              <td>
+                <Figure amount={format.percent(expected.air)} measuredOn={null} />
+              </td>
+              <td>
+                <Figure amount={format.percent(measured.air)} measuredOn={on} />
+              </td>
+            </tr>
+            <tr>
+              <th scope="row">{words.passes}</th>
+              <td>
+                <Figure amount={speed(expected.ksCmPerS)} measuredOn={null} />
+              </td>
+              <td>
+                <Figure
+                  amount={speed(measured.ksCmPerS)}
+                  measuredOn={from.includes('drain') ? on : null}
+                />
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      )}
+      {doubts.map((doubt) => (
+        <Notice key={doubt.kind} tone="act">
+          {doubt.kind === 'drain undecided'
+            ? words.doubt[doubt.kind](words.further[doubt.further ?? ''] ?? '')
+            : words.doubt[doubt.kind](percent(doubt.low), percent(doubt.high))}
+        </Notice>
+      ))}
+      {kind === 'lot' && from.length > 0 && <p className={styles.quiet}>{words.uses}</p>}
+    </section>
+  )
+}

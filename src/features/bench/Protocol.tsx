@@ -1,0 +1,28 @@
+import type { TestKind } from '../../messages/bench/benchViews'
+import { texts } from '../../ui/texts'
+import styles from './Bench.module.css'
+
+const words = texts.bench.protocol
+
+/** Why, how and what spoils it, on half a page. */
+export function Protocol({ kind }: { readonly kind: TestKind }) {
+  const { why, how, mistakes } = texts.bench.tests[kind]
+  return (
+    <details className={styles.protocol}>
+      <summary>{words.title}</summary>
+      <p>{why}</p>
+      <h3>{words.how}</h3>
+      <ol>
+        {how.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ol>
+      <h3>{words.mistakes}</h3>
+      <ul>
+        {mistakes.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </details>
+  )
+}

@@ -1,0 +1,151 @@
+import { useState } from 'react'
+import type { BenchVerdict, TestPage } from '../../messages/bench/benchViews'
+import { Button, LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { Figure } from '../../ui/Figure'
+import { Notice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { texts } from '../../ui/texts'
+import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import styles from './Bench.module.css'
+import { Learnt } from './Learnt'
+import { SampleOptions } from './SampleOptions'
+import { useStartTest } from './useStartTest'
+import { valueAmount, valueName } from './valueText'
+
+const words = texts.bench
+
+/** What a test came to: sentences first, then the values over its repeats, then what to do. */
+export function ResultPanel({ page }: { readonly page: TestPage }) {
+  const { format } = useSite()
+  const { outcome, sample } = page
+  if (!outcome) return null
+  return (
+    <section className={styles.result} aria-label={words.results}>
+      {outcome.verdicts.map((verdict) => (
+        <Notice key={verdict.id} tone={verdict.tone}>
+          {benchVerdict(verdict, format)}
+        </Notice>
+      ))}
+      {page.spreads.length > 0 && <Spreads page={page} />}
+      {page.calibration && <Learnt calibration={page.calibration} kind={sample.kind} />}
+      <NextRuns page={page} />
+      <h2>{words.todo}</h2>
+      <div className={styles.actions}>
+        {wantsRecipe(outcome.verdicts) && sample.kind === 'lot' && (
+          <LinkButton href={`/turnover/new?lot=${sample.id}`}>{words.todoRecipe}</LinkButton>
+        )}
+        {outcome.verdicts.some(({ id }) => id === 'pen.uncertain') && (
+          <LinkButton href="/bench/pens">{words.todoPens}</LinkButton>
+        )}
+        {sample.kind === 'lot' && (
+          <LinkButton href={`/lots/${sample.id}`}>{words.todoLot}</LinkButton>
+        )}
+        {sample.kind === 'mix' && (
+          <LinkButton href={`/mixes/design?mix=${sample.id}`}>{words.todoMix}</LinkButton>
+        )}
+        <LinkButton href={`/bench/samples/${sample.kind}/${sample.id}`}>
+          {words.todoHistory}
+        </LinkButton>
+      </div>
+    </section>
+  )
+}
+
+/** Verdicts that a turnover would answer. */
+function wantsRecipe(verdicts: readonly BenchVerdict[]): boolean {
+  return verdicts.some(({ id }) =>
+    ['drain.slower', 'drain.stalled', 'air.less air', 'ph.low', 'ph.high', 'ec.high'].includes(id),
+  )
+}
+
+function Spreads({ page: { spreads, runs, startedOn } }: { readonly page: TestPage }) {
+  const { format } = useSite()
+  const count = runs.filter(({ isReference }) => !isReference).length
+  const references = spreads.some(({ reference }) => reference)
+  return (
+    <div className={styles.scroll}>
+      <table className={styles.values}>
+        <caption>{count > 1 ? words.runs(count) : words.oneRun}</caption>
+        <thead>
+          <tr>
+            <td />
+            <th scope="col">{count > 1 ? words.columns.mean : words.columns.value}</th>
+            {count > 1 && <th scope="col">{words.columns.spread}</th>}
+            {references && <th scope="col">{words.columns.reference}</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {spreads.map(({ name, unit, mean, lowest, highest, n, reference }) => {
+            const amount = (value: number) => valueAmount(value, unit, format)
+            return (
+              <tr key={name}>
+                <th scope="row">{valueName(name)}</th>
+                <td>
+                  <Figure amount={amount(mean)} measuredOn={startedOn} />
+                </td>
+                {count > 1 && (
+                  <td>
+                    {n > 1
+                      ? `${amount(lowest).number} – ${format.plain(amount(highest))}`
+                      : words.oneRun}
+                  </td>
+                )}
+                {references && (
+                  <td>
+                    {reference && (
+                      <>
+                        {format.plain(amount(reference.mean))}{' '}
+                        <small>{reference.apart ? words.apart : words.notApart}</small>
+                      </>
+                    )}
+                  </td>
+                )}
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+function NextRuns({
+  page: { id, kind, sample, samples, isReference },
+}: {
+  readonly page: TestPage
+}) {
+  const [beside, setBeside] = useState('')
+  const start = useStartTest()
+  if (isReference) return null
+  return (
+    <div className={styles.actions}>
+      <Button
+        onClick={() =>
+          start.begin({ kind, sample: { kind: sample.kind, id: sample.id }, besideId: id })
+        }
+      >
+        {words.again}
+      </Button>
+      <SelectField
+        label={words.beside}
+        value={beside}
+        error={start.problem?.detail}
+        onChange={(event) => {
+          setBeside(event.target.value)
+          const chosen = samples.find((one) => `${one.kind}:${one.id}` === event.target.value)
+          if (!chosen) return
+          start.begin({
+            kind,
+            sample: { kind: chosen.kind, id: chosen.id },
+            besideId: id,
+            reference: true,
+          })
+        }}
+      >
+        <option value="">{words.besideChoose}</option>
+        <SampleOptions samples={samples} />
+      </SelectField>
+    </div>
+  )
+}

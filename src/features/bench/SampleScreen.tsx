@@ -1,0 +1,138 @@
+import { useMemo } from 'react'
+import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
+import type { SiteView } from '../../messages/site'
+import { LinkButton } from '../../ui/Button'
+import { Chart } from '../../ui/chart/Chart'
+import type { ChartSpec } from '../../ui/chart/chartSpec'
+import type { Format } from '../../ui/format'
+import { Notice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { EmptyState } from '../../ui/States'
+import { texts } from '../../ui/texts'
+import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import styles from './Bench.module.css'
+import { changeText } from './changeText'
+import { Learnt } from './Learnt'
+
+const words = texts.bench.sample
+
+/** All tests of a sample, how its values have moved, and what the model has learnt. */
+export default function SampleScreen({
+  page,
+  site,
+}: {
+  readonly page: SamplePage
+  readonly site: SiteView
+}) {
+  const { sample, series, sets, calibration } = page
+  const begin = `/bench?${sample.kind}=${sample.id}`
+  return (
+    <SiteProvider site={site}>
+      <div className={styles.head}>
+        <PageHead
+          title={words.title(sample.name)}
+          actions={
+            <LinkButton weight="main" href={begin}>
+              {texts.bench.begin}
+            </LinkButton>
+          }
+        />
+        {sample.strata.length > 0 && <CoreSample strata={sample.strata} size="row" />}
+      </div>
+      {sets.length === 0 ? (
+        <EmptyState title={words.none} next={texts.bench.lead} />
+      ) : (
+        <>
+          <Changes series={series} />
+          <div className={styles.charts}>
+            {calibration && <Learnt calibration={calibration} kind={sample.kind} />}
+            {series
+              .filter(({ points }) => points.length > 1)
+              .map((one) => (
+                <History key={one.name} series={one} />
+              ))}
+          </div>
+          <Sets sets={sets} />
+        </>
+      )}
+    </SiteProvider>
+  )
+}
+
+function Changes({ series }: { readonly series: readonly HistorySeries[] }) {
+  const { format } = useSite()
+  const told = series.flatMap((one) => {
+    const said = changeText(one, format)
+    return said ? [said] : []
+  })
+  return told.map((sentence) => (
+    <Notice key={sentence} tone="act">
+      {sentence}
+    </Notice>
+  ))
+}
+
+function History({ series }: { readonly series: HistorySeries }) {
+  const { format } = useSite()
+  const spec = useMemo(() => historyChart(series, format), [series, format])
+  return <Chart spec={spec} />
+}
+
+/** Values by the place in the row of tests, each with its day; uncertain readings stand apart as dots. */
+function historyChart({ name, unit, points }: HistorySeries, format: Format): ChartSpec {
+  const shown = (value: number) =>
+    Number((unit === 'share' ? 100 * value : value).toFixed(unit === 'share' ? 1 : 2))
+  const places = points.map(({ on, innings }) =>
+    innings === null ? format.day(on) : `${format.day(on)}, ${texts.bench.innings(innings)}`,
+  )
+  const at = (uncertain: boolean) =>
+    points.flatMap((one, i) =>
+      one.uncertain === uncertain ? [[i, shown(one.value)] as const] : [],
+    )
+  return {
+    title: words.series[name],
+    says: words.seriesSays[name],
+    x: { name: words.date, unit: '', places },
+    y: {
+      name: words.series[name],
+      unit: unit === 'share' ? '% of the volume' : unit === 'pH' ? '' : unit,
+      ...(name === 'ph' ? { min: 3.5, max: 8.5 } : { min: 0 }),
+    },
+    series: [
+      { kind: 'line', name: words.what[name], tone: 'water', points: at(false) },
+      { kind: 'dots', name: words.what[name], tone: 'water', points: at(false) },
+      ...(at(true).length > 0
+        ? [{ kind: 'dots', name: words.uncertain, tone: 'act', points: at(true) } as const]
+        : []),
+    ],
+  }
+}
+
+function Sets({ sets }: { readonly sets: SamplePage['sets'] }) {
+  const { format } = useSite()
+  return (
+    <ul className={styles.rows}>
+      {sets.map(({ setId, kind, startedOn, innings, runs }) => {
+        const last = runs.filter(({ isReference }) => !isReference).at(-1) ?? runs.at(-1)
+        const [first] = last?.outcome.verdicts ?? []
+        return (
+          <li key={setId} className={styles.row}>
+            <span>{format.day(startedOn)}</span>
+            <a href={`/bench/tests/${last?.id ?? setId}`}>{texts.bench.tests[kind].name}</a>
+            <span>
+              {[
+                innings === null ? '' : texts.bench.innings(innings),
+                runs.length > 1 ? texts.bench.runs(runs.length) : texts.bench.oneRun,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+            </span>
+            {first && <p>{benchVerdict(first, format)}</p>}
+          </li>
+        )
+      })}
+    </ul>
+  )
+}

@@ -1,0 +1,131 @@
+import { useMemo, useState } from 'react'
+import { useForm } from 'react-hook-form'
+import type { TestPage } from '../../messages/bench/benchViews'
+import type { Problem } from '../../messages/problem'
+import type { SiteView } from '../../messages/site'
+import { Button } from '../../ui/Button'
+import { Caution, ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useDraft } from '../../ui/useDraft'
+import { useReady } from '../../ui/useReady'
+import styles from './Bench.module.css'
+import { BenchForm } from './BenchForm'
+import { type BenchValues, benchBody } from './benchBody'
+import { benchDefaults } from './benchFields'
+import { ClockPanel } from './ClockPanel'
+import { clockPlan } from './clockPlan'
+import { fieldErrors } from './fieldErrors'
+import { HeatPanel } from './HeatPanel'
+import { Protocol } from './Protocol'
+import { ResultPanel } from './ResultPanel'
+import { useTestClock } from './useTestClock'
+
+const words = texts.bench
+
+/** A test from its first tap to what it came to. */
+export default function TestScreen({
+  page,
+  site,
+}: {
+  readonly page: TestPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <div className={styles.test}>
+        <TestHead page={page} />
+        {page.outcome ? <ResultPanel page={page} /> : <Running page={page} />}
+        <Protocol kind={page.kind} />
+      </div>
+    </SiteProvider>
+  )
+}
+
+function TestHead({ page: { kind, sample, runNumber, isReference } }: { readonly page: TestPage }) {
+  const beside = [words.run(runNumber), isReference ? words.reference : ''].filter(Boolean)
+  return (
+    <div className={styles.head}>
+      <PageHead
+        title={words.tests[kind].name}
+        beside={beside.join(', ')}
+        lead={<a href={`/bench/samples/${sample.kind}/${sample.id}`}>{sample.name}</a>}
+      />
+      {sample.strata.length > 0 && <CoreSample strata={sample.strata} size="row" />}
+    </div>
+  )
+}
+
+function Running({ page }: { readonly page: TestPage }) {
+  const { site } = useSite()
+  const ready = useReady()
+  const clock = useTestClock(page)
+  const plan = clockPlan(page.kind, page.kit, page.expected)
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const defaults = useMemo(
+    (): BenchValues => ({
+      ...benchDefaults(page.kind, page.kit, {
+        waterEcDsPerM: page.waterEcDsPerM,
+        penId: page.pens[0]?.id ?? null,
+        today: site.today,
+      }),
+      place: page.place,
+      judge: page.judge,
+    }),
+    [page, site.today],
+  )
+  const form = useForm<BenchValues>({ defaultValues: defaults })
+  const forget = useDraft(`bench/${page.id}`, form, defaults)
+  const problemId = form.watch('problemId')
+  const name = words.tests[page.kind].name
+
+  const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
+    const answer = await send('POST', `/api/bench/tests/${page.id}/finish`, {
+      observation: benchBody(page.kind, values, site.measures),
+      place,
+      judge,
+      note,
+    })
+    if (!answer.ok) return setProblem(answer.problem)
+    forget()
+    window.location.reload()
+  })
+  const throwAway = async () => {
+    const answer = await send('POST', `/api/bench/tests/${page.id}/throw-away`, {})
+    if (!answer.ok) return setProblem(answer.problem)
+    showToastOnNextPage({
+      text: words.thrownAway(name),
+      undo: { method: 'POST', address: `/api/bench/tests/${page.id}/take-up`, body: {} },
+    })
+    window.location.assign('/bench')
+  }
+
+  return (
+    <form onSubmit={finish} noValidate>
+      <fieldset disabled={!ready} className={`plain ${styles.running}`}>
+        {plan && <ClockPanel page={page} plan={plan} clock={clock} />}
+        {page.kind === 'heat' && (
+          <HeatPanel
+            clock={clock}
+            problem={page.problems.find(({ id }) => id === problemId) ?? null}
+          />
+        )}
+        <ProblemNotice problem={problem} />
+        <BenchForm page={page} form={form} errorOf={(field) => fieldErrors(problem, field)} />
+        <div className={styles.actions}>
+          <Button weight="main" type="submit">
+            {words.finish}
+          </Button>
+          <Button weight="quiet" onClick={() => void throwAway()}>
+            {words.throwAway}
+          </Button>
+        </div>
+        <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
+      </fieldset>
+    </form>
+  )
+}

@@ -1,0 +1,197 @@
+import { BALLS, DROPS, SIGHTS, SMELLS } from '../../core/bench'
+import type { TestKind, TestKit } from '../../messages/bench/benchViews'
+import { texts } from '../../ui/texts'
+
+const words = texts.bench.fields
+const choices = texts.bench.choices
+
+/** One answer of a test's form, and how it is read. */
+export type BenchField =
+  | {
+      readonly kind: 'millilitres' | 'litres' | 'grams' | 'cm'
+      readonly name: string
+      readonly label: string
+      readonly hint?: string
+    }
+  | {
+      readonly kind: 'number'
+      readonly name: string
+      readonly label: string
+      readonly hint?: string
+    }
+  | { readonly kind: 'day'; readonly name: string; readonly label: string }
+  | {
+      readonly kind: 'choice'
+      readonly name: string
+      readonly label: string
+      readonly options: Readonly<Record<string, string>>
+      readonly orNone?: boolean
+    }
+  | {
+      readonly kind: 'several'
+      readonly name: string
+      readonly label: string
+      readonly options: Readonly<Record<string, string>>
+    }
+  | { readonly kind: 'check'; readonly name: string; readonly label: string }
+  | {
+      readonly kind: 'from'
+      readonly name: string
+      readonly label: string
+      readonly list: 'pens' | 'problems' | 'amendments' | 'materials'
+    }
+
+type Named = Exclude<BenchField, { kind: 'choice' | 'several' | 'from' }>['kind']
+
+const field = (kind: Named, name: keyof typeof words & string, hint?: string): BenchField =>
+  ({ kind, name, label: words[name] as string, ...(hint ? { hint } : {}) }) as BenchField
+
+const optional = words.optional
+const only = <Word extends string>(all: Readonly<Record<string, string>>, keys: readonly Word[]) =>
+  Object.fromEntries(keys.map((key) => [key, all[key] ?? key]))
+
+const drain: readonly BenchField[] = [
+  field('millilitres', 'pouredMl'),
+  field('millilitres', 'drainedMl'),
+  field('check', 'stoodOnTop'),
+]
+export const JARS = 5
+export const DROPS_TIMED = 5
+export const COUNTS = 4
+export const SEEDLING_SHARES = [0, 25, 50, 75, 100] as const
+
+/** The answers of each test, in the order in which they are known. */
+export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
+  drain,
+  layers: [
+    ...drain,
+    { kind: 'from', name: 'bottomMaterialId', label: words.bottomMaterialId, list: 'materials' },
+    field('cm', 'bottomCm'),
+    field('cm', 'wetZoneCm'),
+  ],
+  porosity: [
+    field('millilitres', 'volumeMl'),
+    {
+      kind: 'choice',
+      name: 'startMoisture',
+      label: words.startMoisture,
+      options: choices.moisture,
+    },
+    field('millilitres', 'addedMl'),
+    { kind: 'millilitres', name: 'drainedMl', label: words.drainedHourMl },
+    field('grams', 'startMassG', optional),
+    field('grams', 'dryMassG', optional),
+  ],
+  squeeze: [
+    { kind: 'choice', name: 'ball', label: words.ball, options: only(choices.ball, BALLS) },
+    { kind: 'choice', name: 'drops', label: words.drops, options: only(choices.drops, DROPS) },
+  ],
+  palm: [
+    {
+      kind: 'several',
+      name: 'feels',
+      label: words.feels,
+      options: { threads: words.threads, grit: words.grit, stain: words.stain },
+    },
+  ],
+  wetting: [
+    ...Array.from(
+      { length: DROPS_TIMED },
+      (_, i): BenchField => ({ kind: 'number', name: `drop${i}`, label: words.dropsS(i + 1) }),
+    ),
+    field('check', 'runsDownSide'),
+    field('number', 'gapMm'),
+  ],
+  settling: words.heights.map(
+    (label, i): BenchField => ({
+      kind: 'cm',
+      name: `height${i}`,
+      label,
+      ...(i > 1 ? { hint: optional } : {}),
+    }),
+  ),
+  phEc: [
+    { kind: 'choice', name: 'method', label: words.method, options: choices.method },
+    field('number', 'ph'),
+    { kind: 'from', name: 'penId', label: words.penId, list: 'pens' },
+    field('number', 'ecDsPerM'),
+    field('number', 'tempC'),
+    field('check', 'compensated'),
+    field('number', 'waterEcDsPerM'),
+  ],
+  jar: [
+    { kind: 'from', name: 'amendmentId', label: words.amendmentId, list: 'amendments' },
+    field('number', 'target'),
+    field('number', 'days'),
+    ...Array.from({ length: JARS }, (_, i): BenchField[] => [
+      { kind: 'number', name: `dose${i}`, label: words.jarDose(i + 1) },
+      { kind: 'number', name: `ph${i}`, label: words.jarPh(i + 1) },
+    ]).flat(),
+  ],
+  seedling: [
+    ...SEEDLING_SHARES.flatMap((share): BenchField[] => [
+      {
+        kind: 'number',
+        name: `sown${share}`,
+        label: `${words.share(String(share))}: ${words.sown}`,
+      },
+      { kind: 'number', name: `sprouted${share}`, label: words.sprouted },
+      { kind: 'number', name: `heightMm${share}`, label: words.heightMm, hint: optional },
+    ]),
+    { kind: 'several', name: 'signs', label: words.signs, options: choices.signs },
+  ],
+  weeds: [
+    field('number', 'areaCm2'),
+    ...Array.from({ length: COUNTS }, (_, i): BenchField[] => [
+      { kind: 'day', name: `day${i}`, label: words.countOn(i + 1) },
+      { kind: 'number', name: `count${i}`, label: words.count(i + 1) },
+    ]).flat(),
+    field('number', 'untreatedAreaCm2', optional),
+    field('number', 'untreatedCount', optional),
+  ],
+  heat: [{ kind: 'from', name: 'problemId', label: texts.bench.heat.forWhat, list: 'problems' }],
+  sieve: [
+    field('litres', 'litresIn'),
+    field('litres', 'litresOut'),
+    field('litres', 'woodyLitres'),
+  ],
+  look: [
+    {
+      kind: 'choice',
+      name: 'smell',
+      label: words.smell,
+      options: only(choices.smell, SMELLS),
+      orNone: true,
+    },
+    { kind: 'several', name: 'sights', label: words.sights, options: only(choices.sights, SIGHTS) },
+  ],
+}
+
+/** What the form holds before anything is typed: amounts of the kit, and what is usual. */
+export function benchDefaults(
+  kind: TestKind,
+  kit: TestKit,
+  { waterEcDsPerM, penId, today }: { waterEcDsPerM: number; penId: number | null; today: string },
+): Record<string, string | string[]> {
+  const defaults: Record<string, string | string[]> = { place: '', judge: '', note: '' }
+  for (const one of benchFields[kind]) defaults[one.name] = one.kind === 'several' ? [] : ''
+  const usual: Readonly<Record<string, string>> = {
+    pouredMl: `${kit.pouredMl} mL`,
+    volumeMl: `${kit.porosityLitres} L`,
+    startMoisture: 'air-dry',
+    gapMm: '0',
+    stoodOnTop: 'no',
+    runsDownSide: 'no',
+    compensated: 'no',
+    method: '1:2',
+    tempC: '20',
+    waterEcDsPerM: String(waterEcDsPerM),
+    penId: penId === null ? '' : String(penId),
+    days: '14',
+    woodyLitres: '0 L',
+    day0: today,
+    ...Object.fromEntries([0, 1, 2, 4].map((dose, i) => [`dose${i}`, String(dose)])),
+  }
+  for (const [name, value] of Object.entries(usual)) if (name in defaults) defaults[name] = value
+  return defaults
+}

@@ -1,0 +1,90 @@
+import type { BenchExpected, MomentView, TestKind, TestKit } from '../../messages/bench/benchViews'
+import { elapsed } from '../../ui/Clock'
+import { texts } from '../../ui/texts'
+
+const words = texts.bench.clock
+
+/** A key of a clock, and what its moment is called. */
+export interface PlannedKey {
+  readonly key: string
+  readonly name: string
+  readonly note: string
+  /** s by the sample's recipe. */
+  readonly expectedS: number | null
+}
+
+/** What a test's clock starts with, what can be tapped, and when it ends by itself. */
+export interface ClockPlan {
+  readonly start: PlannedKey
+  readonly keys: readonly PlannedKey[]
+  readonly endS: number | null
+  readonly note: string | null
+}
+
+const DROPS = 5
+
+/** The clock of a kind of test; null for those without one. */
+export function clockPlan(
+  kind: TestKind,
+  kit: TestKit,
+  expected: BenchExpected | null,
+): ClockPlan | null {
+  const key = (id: string, name: string, note = '', expectedS: number | null = null) => ({
+    key: id,
+    name,
+    note,
+    expectedS,
+  })
+  const ml = (value: number) => `${value} mL`
+  switch (kind) {
+    case 'drain':
+    case 'layers':
+      return {
+        start: key('pour', words.starts[kind], words.startNotes[kind](ml(kit.pouredMl))),
+        keys: [
+          key('drip', words.drip, words.dripNote, expected?.firstDripS ?? null),
+          key('mark', words.mark(ml(kit.markMl)), words.markNote, expected?.markS ?? null),
+          key('stopped', words.stopped, words.stoppedNote(elapsed(kit.endS))),
+          key('stands', words.stands, words.standsNote),
+        ],
+        endS: kit.endS,
+        note: null,
+      }
+    case 'porosity':
+      return {
+        start: key('opened', words.starts.porosity, words.startNotes.porosity('')),
+        keys: [],
+        endS: kit.drainMinutes * 60,
+        note: words.drained(String(kit.drainMinutes)),
+      }
+    case 'wetting':
+      return {
+        start: key('drops', words.starts.wetting, words.startNotes.wetting('')),
+        keys: Array.from({ length: DROPS }, (_, i) => key(`gone${i + 1}`, words.gone(i + 1))),
+        endS: null,
+        note: null,
+      }
+    default:
+      return null
+  }
+}
+
+/** Keys that can still be tapped, at most three at a time, in the order in which they come. */
+export function nextKeys(
+  { start, keys }: ClockPlan,
+  moments: readonly MomentView[],
+): readonly PlannedKey[] {
+  const tapped = new Set(moments.map(({ key }) => key))
+  if (!tapped.has(start.key)) return [start]
+  return keys.filter(({ key }) => !tapped.has(key)).slice(0, 3)
+}
+
+/** Seconds of a corrected time, typed as 1:38 or 98; null for what is no time. */
+export function readClockTime(text: string): number | null {
+  const found = /^\s*(?:(\d{1,3}):)?(\d{1,5}(?:[.,]\d)?)\s*$/.exec(text)
+  if (!found) return null
+  const [, minutes, seconds = ''] = found
+  const s = Number(seconds.replace(',', '.'))
+  if (minutes !== undefined && s >= 60) return null
+  return Number(minutes ?? 0) * 60 + s
+}

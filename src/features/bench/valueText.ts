@@ -1,0 +1,44 @@
+import type { BenchUnit } from '../../messages/bench/benchViews'
+import type { Amount, Format } from '../../ui/format'
+import { texts } from '../../ui/texts'
+import { secondsText } from '../../ui/texts/benchVerdicts'
+
+/** A value of a test with its unit, as it is written. */
+export function valueAmount(value: number, unit: BenchUnit, format: Format): Amount {
+  switch (unit) {
+    case 'share':
+      return format.percent(value)
+    case 'L':
+      return format.litres(value)
+    case 'cm':
+      return format.cm(value)
+    case 's': {
+      const [number = '', of = ''] = secondsText(value, format).split(' ')
+      return { number, unit: of }
+    }
+    case 'mL':
+    case 'mL/min':
+    case 'min':
+    case '°C':
+      return { number: format.number(value), unit }
+    case 'pH':
+      return { number: format.number(value, 1), unit: '' }
+    case 'times':
+      return { number: format.number(value, 2), unit: '×' }
+    case 'g/L':
+    case 'kg/L':
+    case 'dS/m':
+      return { number: format.number(value, 2), unit }
+    case 'cm/min':
+    case 'per 100 cm²':
+    case '%':
+      return { number: format.number(value, 1), unit }
+  }
+}
+
+/** What a value is called. */
+export function valueName(name: string): string {
+  const sprouted = /^sprouted (\d+)$/.exec(name)
+  if (sprouted) return texts.bench.sprouted(sprouted[1] ?? '')
+  return texts.bench.values[name] ?? name
+}
