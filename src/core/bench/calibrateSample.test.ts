@@ -44,6 +44,24 @@ test('a porosity test decides the air, and a drain test beside it only the speed
   assert.equal(found.curve.n, curve.n)
 })
 
+test('with measured pores a drain test finds the speed of a mix that passes water five times slower', () => {
+  const { fillHeightCm } = filled(column)
+  const readings = { totalPorosity: 0.8, waterFraction: 0.7 }
+  const porosity = { columnShape: SHAPE, fillHeightCm, readings }
+  const bent = calibrateSample({ prior, porosity, drain: null })
+  assert.ok(bent)
+  const real = { curve: bent.curve, ksCmPerS: ksCmPerS / 5 }
+  const made = (observation: ReturnType<typeof observed>) =>
+    calibrateSample({ prior, porosity, drain: { column, pourS: POUR.pourS, observation } })
+  const found = made(observed(real))
+  assert.deepEqual(found?.from, ['porosity', 'drain'])
+  close(Math.log((found?.ksCmPerS ?? 1) / real.ksCmPerS), 0, 0.05)
+  // It ran past the mix: at once, and nearly all of it. No speed does that with such pores.
+  const past = made({ ...observed(real), firstDripS: 400, markS: 401, drainedMl: 160 })
+  assert.equal(past?.doubts[0]?.kind, 'drain does not fit')
+  assert.equal(past?.ksCmPerS, prior.ksCmPerS)
+})
+
 test('a porosity test out of reach, and a drain test that does not decide, are told as doubts', () => {
   const { fillHeightCm } = filled(column)
   const readings = { totalPorosity: 0.6, waterFraction: 0.001 }

@@ -1,7 +1,8 @@
 import type { ContainerShape } from '../containers'
 import { calibrateFromPorosity } from '../media'
-import { type Column, type ColumnPour, type Hydraulics, learnFromDrain } from './columnRun'
+import { type Column, type Hydraulics, learnFromDrain } from './columnRun'
 import type { DrainObservation } from './drainReadings'
+import { fitSpeed } from './fitSpeed'
 import type { PorosityReadings } from './porosityReadings'
 
 /** A porosity test and where it was made. */
@@ -23,6 +24,8 @@ export type CalibrationDoubt =
   | { readonly kind: 'porosity out of reach'; readonly low: number; readonly high: number }
   /** The drain test fits, but does not decide: a further reading would. */
   | { readonly kind: 'drain undecided'; readonly further: string | null }
+  /** With the pores that were measured no speed lets water run as it did: it found another way. */
+  | { readonly kind: 'drain does not fit' }
 
 export interface SampleCalibration extends Hydraulics {
   /** Which tests were taken up. */
@@ -30,10 +33,12 @@ export interface SampleCalibration extends Hydraulics {
   readonly doubts: readonly CalibrationDoubt[]
 }
 
+/** Times off by half on average are no longer the error of a clock and a cup. */
+const LARGEST_MISFIT = 0.4
+
 /**
  * What a sample's tests make of the curve and conductivity its composition lets expect. A porosity test bends the curve
- * first; a drain test then fits conductivity, and the suction scale only where there was no porosity test, which tells
- * it better.
+ * first, and a drain test then has only the speed to find; alone it has to find the suction scale as well.
  * @returns null where no test could be taken up
  * @throws DomainError for impossible tests
  */
@@ -62,12 +67,20 @@ export function calibrateSample({
   }
   if (drain) {
     const { column, pourS, observation } = drain
-    const fit = learnFromDrain({ curve, ksCmPerS }, column, { pourS } as ColumnPour, observation)
-    if (!fit.converged) doubts.push({ kind: 'drain undecided', further: fit.further })
-    else {
-      ksCmPerS = fit.ksCmPerS
-      if (!from.includes('porosity')) curve = fit.curve
-      from.push('drain')
+    if (from.includes('porosity')) {
+      const fit = fitSpeed({ curve, ksCmPerS }, column, { pourS }, observation)
+      if (fit.misfit > LARGEST_MISFIT) doubts.push({ kind: 'drain does not fit' })
+      else {
+        ksCmPerS = fit.ksCmPerS
+        from.push('drain')
+      }
+    } else {
+      const fit = learnFromDrain({ curve, ksCmPerS }, column, { pourS }, observation)
+      if (!fit.converged) doubts.push({ kind: 'drain undecided', further: fit.further })
+      else {
+        ;({ curve, ksCmPerS } = fit)
+        from.push('drain')
+      }
     }
   }
   return from.length === 0 && doubts.length === 0 ? null : { curve, ksCmPerS, from, doubts }

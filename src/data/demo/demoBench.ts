@@ -23,11 +23,16 @@ export const PENS = [
     calibrations: [
       { daysAgo: 5, tempC: 19, millivolts: [171, 1] },
       { daysAgo: 33, tempC: 21, millivolts: [169, 2] },
+      ...[42 + 365, 38 + 2 * 365, 33 + 3 * 365].map((daysAgo) => ({
+        daysAgo,
+        tempC: 18,
+        millivolts: [170, 1],
+      })),
     ],
   },
   {
     name: 'Old pen in the shed',
-    calibrations: [{ daysAgo: 47, tempC: 16, millivolts: [142, -9] }],
+    calibrations: [{ daysAgo: 47, tempC: 16, millivolts: [131, -9] }],
   },
 ] as const
 
@@ -103,7 +108,7 @@ export const BENCH: readonly DemoTest[] = [
     innings: 4,
     daysAgo: 16,
     judge: 'M.',
-    observation: porosity(158, 722),
+    observation: porosity(112, 722),
   },
   {
     lot: 'Camellia tub',
@@ -112,7 +117,7 @@ export const BENCH: readonly DemoTest[] = [
     daysAgo: 16,
     judge: 'M.',
     repeats: true,
-    observation: porosity(166, 724),
+    observation: porosity(120, 724),
   },
   // The bean sacks pass water as they should, and less of it each innings.
   {

@@ -1,4 +1,4 @@
-import type { CalibrationView, SampleKind } from '../../messages/bench/benchViews'
+import type { CalibrationDoubt, CalibrationView, SampleKind } from '../../messages/bench/benchViews'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -62,12 +62,21 @@ export function Learnt({
       )}
       {doubts.map((doubt) => (
         <Notice key={doubt.kind} tone="act">
-          {doubt.kind === 'drain undecided'
-            ? words.doubt[doubt.kind](words.further[doubt.further ?? ''] ?? '')
-            : words.doubt[doubt.kind](percent(doubt.low), percent(doubt.high))}
+          {doubtText(doubt, percent)}
         </Notice>
       ))}
       {kind === 'lot' && from.length > 0 && <p className={styles.quiet}>{words.uses}</p>}
     </section>
   )
+}
+
+function doubtText(doubt: CalibrationDoubt, percent: (share: number) => string): string {
+  switch (doubt.kind) {
+    case 'drain undecided':
+      return words.doubt[doubt.kind](words.further[doubt.further ?? ''] ?? '')
+    case 'drain does not fit':
+      return words.doubt[doubt.kind]()
+    case 'porosity out of reach':
+      return words.doubt[doubt.kind](percent(doubt.low), percent(doubt.high))
+  }
 }

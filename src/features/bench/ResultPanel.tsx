@@ -21,34 +21,36 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
   const { outcome, sample } = page
   if (!outcome) return null
   return (
-    <section className={styles.result} aria-label={words.results}>
-      {outcome.verdicts.map((verdict) => (
-        <Notice key={verdict.id} tone={verdict.tone}>
-          {benchVerdict(verdict, format)}
-        </Notice>
-      ))}
-      {page.spreads.length > 0 && <Spreads page={page} />}
+    <div className={styles.both}>
+      <section className={styles.result} aria-label={words.results}>
+        {outcome.verdicts.map((verdict) => (
+          <Notice key={verdict.id} tone={verdict.tone}>
+            {benchVerdict(verdict, format)}
+          </Notice>
+        ))}
+        {page.spreads.length > 0 && <Spreads page={page} />}
+        <NextRuns page={page} />
+        <h2>{words.todo}</h2>
+        <div className={styles.actions}>
+          {wantsRecipe(outcome.verdicts) && sample.kind === 'lot' && (
+            <LinkButton href={`/turnover/new?lot=${sample.id}`}>{words.todoRecipe}</LinkButton>
+          )}
+          {outcome.verdicts.some(({ id }) => id === 'pen.uncertain') && (
+            <LinkButton href="/bench/pens">{words.todoPens}</LinkButton>
+          )}
+          {sample.kind === 'lot' && (
+            <LinkButton href={`/lots/${sample.id}`}>{words.todoLot}</LinkButton>
+          )}
+          {sample.kind === 'mix' && (
+            <LinkButton href={`/mixes/design?mix=${sample.id}`}>{words.todoMix}</LinkButton>
+          )}
+          <LinkButton href={`/bench/samples/${sample.kind}/${sample.id}`}>
+            {words.todoHistory}
+          </LinkButton>
+        </div>
+      </section>
       {page.calibration && <Learnt calibration={page.calibration} kind={sample.kind} />}
-      <NextRuns page={page} />
-      <h2>{words.todo}</h2>
-      <div className={styles.actions}>
-        {wantsRecipe(outcome.verdicts) && sample.kind === 'lot' && (
-          <LinkButton href={`/turnover/new?lot=${sample.id}`}>{words.todoRecipe}</LinkButton>
-        )}
-        {outcome.verdicts.some(({ id }) => id === 'pen.uncertain') && (
-          <LinkButton href="/bench/pens">{words.todoPens}</LinkButton>
-        )}
-        {sample.kind === 'lot' && (
-          <LinkButton href={`/lots/${sample.id}`}>{words.todoLot}</LinkButton>
-        )}
-        {sample.kind === 'mix' && (
-          <LinkButton href={`/mixes/design?mix=${sample.id}`}>{words.todoMix}</LinkButton>
-        )}
-        <LinkButton href={`/bench/samples/${sample.kind}/${sample.id}`}>
-          {words.todoHistory}
-        </LinkButton>
-      </div>
-    </section>
+    </div>
   )
 }
 

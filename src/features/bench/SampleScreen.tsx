@@ -3,7 +3,7 @@ import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
-import type { ChartSpec } from '../../ui/chart/chartSpec'
+import type { ChartSpec, Stretch } from '../../ui/chart/chartSpec'
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
@@ -51,7 +51,7 @@ export default function SampleScreen({
             {series
               .filter(({ points }) => points.length > 1)
               .map((one) => (
-                <History key={one.name} series={one} />
+                <History key={one.name} series={one} crop={page.crop} />
               ))}
           </div>
           <Sets sets={sets} />
@@ -67,17 +67,38 @@ function Changes({ series }: { readonly series: readonly HistorySeries[] }) {
     const said = changeText(one, format)
     return said ? [said] : []
   })
-  return told.map((sentence) => (
-    <Notice key={sentence} tone="act">
-      {sentence}
-    </Notice>
-  ))
+  if (told.length === 0) return null
+  return (
+    <div className={styles.changes}>
+      <Notice>{told.join(' ')}</Notice>
+    </div>
+  )
 }
 
-function History({ series }: { readonly series: HistorySeries }) {
+function History({
+  series,
+  crop,
+}: {
+  readonly series: HistorySeries
+  readonly crop: SamplePage['crop']
+}) {
   const { format } = useSite()
-  const spec = useMemo(() => historyChart(series, format), [series, format])
+  const spec = useMemo(
+    () => ({ ...historyChart(series, format), stretches: wantedOf(series.name, crop) }),
+    [series, crop, format],
+  )
   return <Chart spec={spec} />
+}
+
+/** The band the crop wants, where it wants one. */
+function wantedOf(name: HistorySeries['name'], crop: SamplePage['crop']): readonly Stretch[] {
+  if (!crop) return []
+  const band = (from: number, to: number): readonly Stretch[] => [
+    { axis: 'y', from, to, name: words.wanted(crop.name) },
+  ]
+  if (name === 'airInPot') return band(100 * crop.airMin, 100 * crop.airMax)
+  if (name === 'ph') return band(crop.pHLow, crop.pHHigh)
+  return name === 'ecSme' ? band(0, crop.ecMaxSme) : []
 }
 
 /** Values by the place in the row of tests, each with its day; uncertain readings stand apart as dots. */
@@ -104,7 +125,15 @@ function historyChart({ name, unit, points }: HistorySeries, format: Format): Ch
       { kind: 'line', name: words.what[name], tone: 'water', points: at(false) },
       { kind: 'dots', name: words.what[name], tone: 'water', points: at(false) },
       ...(at(true).length > 0
-        ? [{ kind: 'dots', name: words.uncertain, tone: 'act', points: at(true) } as const]
+        ? [
+            {
+              kind: 'dots',
+              name: words.uncertain,
+              tone: 'act',
+              points: at(true),
+              named: true,
+            } as const,
+          ]
         : []),
     ],
   }

@@ -37,7 +37,7 @@ export default function TestScreen({
 }) {
   return (
     <SiteProvider site={site}>
-      <div className={styles.test}>
+      <div className={page.outcome ? `${styles.test} ${styles.finished}` : styles.test}>
         <TestHead page={page} />
         {page.outcome ? <ResultPanel page={page} /> : <Running page={page} />}
         <Protocol kind={page.kind} />
@@ -114,6 +114,7 @@ function Running({ page }: { readonly page: TestPage }) {
             problem={page.problems.find(({ id }) => id === problemId) ?? null}
           />
         )}
+        <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
         <ProblemNotice problem={problem} />
         <BenchForm page={page} form={form} errorOf={(field) => fieldErrors(problem, field)} />
         <div className={styles.actions}>
@@ -124,7 +125,6 @@ function Running({ page }: { readonly page: TestPage }) {
             {words.throwAway}
           </Button>
         </div>
-        <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
       </fieldset>
     </form>
   )

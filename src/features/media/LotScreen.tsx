@@ -50,7 +50,14 @@ function Lot({ page }: { page: LotPage }) {
             nextOpen={page.state !== 'growing' && page.state !== 'act'}
           />
         }
-        actions={<NextAction page={page} />}
+        actions={
+          <>
+            <LinkButton href={`/bench/samples/lot/${page.id}`}>
+              {texts.media.actions.tests}
+            </LinkButton>
+            <NextAction page={page} />
+          </>
+        }
       />
       <div className={styles.finding}>
         <p className={styles.sentence}>

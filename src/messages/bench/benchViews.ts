@@ -173,6 +173,15 @@ export interface HistorySeries {
 
 export interface SamplePage {
   readonly sample: SampleView
+  /** What the crop of a lot or mix wants; null without one. */
+  readonly crop: {
+    readonly name: string
+    readonly airMin: number
+    readonly airMax: number
+    readonly pHLow: number
+    readonly pHHigh: number
+    readonly ecMaxSme: number
+  } | null
   readonly potName: string | null
   readonly calibration: CalibrationView | null
   readonly series: readonly HistorySeries[]

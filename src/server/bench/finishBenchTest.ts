@@ -80,7 +80,7 @@ async function learnFrom(
   test: BenchTest,
   { prior, innings }: SampleFacts,
 ) {
-  if (!prior || test.isReference || (!derived.porosity && !derived.drain)) return null
+  if (!prior || test.isReference) return null
   const others = (await listBenchTests(db, test.sample)).filter(
     (one) =>
       one.id !== test.id && one.endedAt !== null && !one.isReference && one.innings === innings,

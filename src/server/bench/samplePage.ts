@@ -30,8 +30,17 @@ export async function samplePage(db: OpenDatabase, sample: Sample): Promise<Samp
       ({ kind, id }) => kind === test.sample.kind && String(id) === String(test.sample.id),
     )?.name ?? facts.view.name
   const setIds = [...new Set(tests.map((test) => test.setId ?? test.id))]
+  const { crop } = facts
   return {
     sample: facts.view,
+    crop: crop && {
+      name: crop.name,
+      airMin: crop.airMinPercent / 100,
+      airMax: crop.airMaxPercent / 100,
+      pHLow: crop.pHLow,
+      pHHigh: crop.pHHigh,
+      ecMaxSme: crop.ecMaxSme,
+    },
     potName: facts.pot?.name ?? null,
     calibration: calibration && calibrationView(calibration, facts.pot, timeZone),
     series: await seriesOf(db, facts, tests, timeZone),
@@ -70,17 +79,21 @@ async function seriesOf(
           : materialId === String(sample.id),
     )
     .reverse()
-  const inningsOf = (testIds: readonly number[]) =>
-    tests.find(({ id }) => testIds.includes(id))?.innings ?? null
-  const calibrated = (of: 'porosity' | 'drain', value: (one: (typeof own)[number]) => number) =>
-    own
-      .filter(({ from }) => from.includes(of))
-      .map((one) => ({
+  // A calibration stands with the run it was made after; of repeats the last counts, which holds the mean of all.
+  const calibrated = (of: 'porosity' | 'drain', value: (one: (typeof own)[number]) => number) => {
+    const bySet = new Map<number, HistorySeries['points'][number]>()
+    for (const one of own) {
+      const run = tests.find(({ id }) => id === one.testIds[0])
+      if (!run || run.kind !== of || !one.from.includes(of)) continue
+      bySet.set(run.setId ?? run.id, {
         on: dayAt(timeZone, one.at),
-        innings: inningsOf(one.testIds),
+        innings: run.innings,
         value: value(one),
         uncertain: false,
-      }))
+      })
+    }
+    return [...bySet.values()]
+  }
   const read = (name: string) =>
     inOrder.flatMap(({ outcome, startedAt, innings }) => {
       const found = outcome?.values.find((one) => one.name === name)

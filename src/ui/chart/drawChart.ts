@@ -115,6 +115,7 @@ function seriesOf(series: Series, colours: Palette, text: object, shiftPx: numbe
         data,
         symbolSize: 8,
         itemStyle: { color: colour },
+        label: { show: series.named ?? false, position: 'right' as const, ...label },
       }
     case 'bars':
       return {

@@ -258,10 +258,12 @@ export const bench = {
         `The porosity test was not taken up: a mix of this kind holds ${low} to ${high} water in that pot, so something was read wrong, or it is another mix.`,
       'drain undecided': (further: string) =>
         `The drain test was not taken up: its readings fit more than one mix.${further}`,
+      'drain does not fit': () =>
+        'The drain test was not taken up: with the pores that were measured no speed lets water run like that. It found a channel, ran down the side, or the mix was packed otherwise.',
     },
     further: {
-      'a time to a volume': ' Read the time to the mark as well.',
-      'the volume in the end': ' Measure what ran out in the end as well.',
+      'a time to a volume': ' A time to one more volume would decide, or a porosity test.',
+      'the volume in the end': ' What runs out in the end would decide, or a porosity test.',
     } as Readonly<Record<string, string>>,
     uses: 'From now on its lot uses the measured values, until something is mixed in or the next innings begins.',
   },
@@ -279,11 +281,12 @@ export const bench = {
       airInPot:
         'By porosity tests, worked out for its own pot; under the crop’s least it needs opening.',
       conductivity: 'By drain tests; it falls as structure closes.',
-      ph: 'As read; open marks were read with a pen that could not be trusted.',
+      ph: 'As read; uncertain ones were read with a pen that could not be trusted.',
       ecSme: 'Whatever they were read with, told as saturated extract at 25 °C.',
       buffer: 'By jar tests.',
     },
     date: 'Day',
+    wanted: (crop: string) => `${crop.toLocaleLowerCase()} wants`,
     uncertain: 'uncertain',
     change: {
       lost: (share: string, what: string, innings: string) =>

@@ -87,6 +87,7 @@ export const media = {
   remedy: (litres: string, name: string, air: string) =>
     `${litres} of ${name.toLowerCase()} in its next mix would bring it to ${air}.`,
   actions: {
+    tests: 'Its tests',
     turnOver: 'Turn it over',
     continueOrder: 'Go on with the work order',
     useIt: 'Work out a recipe',

@@ -138,6 +138,7 @@ export const mixes = {
     compare: 'Compare with …',
     otherPots: 'Same mix in other pots',
     layers: 'With a bottom layer',
+    tests: 'Its tests',
     saveNew: 'Save the mix',
     saveNext: (version: number) => `Save version ${version}`,
     savedToast: (name: string, version: number) => `${name}, version ${version}, is written down.`,

@@ -40,6 +40,7 @@ export function learn(
   test: Pick<LearnableRun, 'id' | 'kind' | 'setId'>,
   others: readonly LearnableRun[],
 ): (SampleCalibration & { testIds: number[] }) | null {
+  if (!derived.porosity && !derived.drain) return null
   const ownSet = test.setId ?? test.id
   const repeats = (kind: string, setId: number) =>
     others.filter((one) => one.kind === kind && (one.setId ?? one.id) === setId)

@@ -37,6 +37,7 @@ export function MixFoot() {
           </LinkButton>
         )}
         {mix && <LinkButton href={`/mixes/layers?mixes=${mix.id}`}>{words.layers}</LinkButton>}
+        {mix && <LinkButton href={`/bench/samples/mix/${mix.id}`}>{words.tests}</LinkButton>}
         {changed && (
           <Button
             weight="quiet"
