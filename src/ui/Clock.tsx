@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import styles from './Clock.module.css'
+import { elapsed } from './elapsed'
 import { useSite } from './SiteContext'
 import { texts } from './texts'
 
@@ -106,13 +107,4 @@ function useNow(running: boolean): number | null {
     return () => clearInterval(timer)
   }, [running])
   return now
-}
-
-/** Seconds as people read a clock: 4:07, 1:02:33. */
-export function elapsed(seconds: number): string {
-  const whole = Math.max(0, Math.floor(seconds))
-  const pad = (value: number) => String(value).padStart(2, '0')
-  const hours = Math.floor(whole / 3600)
-  const rest = `${pad(Math.floor((whole % 3600) / 60))}:${pad(whole % 60)}`
-  return hours > 0 ? `${hours}:${rest}` : rest.replace(/^0/, '')
 }

@@ -159,6 +159,7 @@ function contextOf(
           daysAgo: (at.getTime() - calibration.at.getTime()) / DAY_MS,
         }
       : null,
+    bottom: null,
     amendment: null,
     problem: null,
   }

@@ -72,7 +72,11 @@ function Answer({
       return (
         <TextField
           label={label}
-          hint={field.hint}
+          hint={
+            field.name === 'waterEcDsPerM'
+              ? words.waterHint(String(page.waterEcDsPerM))
+              : field.hint
+          }
           inputMode="decimal"
           error={error}
           {...registered}

@@ -1,12 +1,15 @@
 import { useState } from 'react'
 import type { MomentView, TestPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
-import { Clock, elapsed } from '../../ui/Clock'
+import { Clock } from '../../ui/Clock'
+import { elapsed } from '../../ui/elapsed'
 import { TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
 import styles from './Bench.module.css'
 import { type ClockPlan, nextKeys, type PlannedKey, readClockTime } from './clockPlan'
+import { timeOfDay, withTimeOfDay } from './timeOfDay'
 import type { TestClock } from './useTestClock'
 
 const words = texts.bench.clock
@@ -57,8 +60,13 @@ export function ClockPanel({
           onPress: () => clock.tap(one.key),
         }))}
       />
-      {start && plan.keys.length > 0 && (
+      {start && (
         <ul className={styles.moments}>
+          <Start
+            name={plan.start.name}
+            start={start}
+            onCorrect={(at) => clock.correct(start.id, { at })}
+          />
           {plan.keys.map((one) => (
             <Moment
               key={one.key}
@@ -83,6 +91,57 @@ export function ClockPanel({
       {waiting > 0 && <Notice tone="act">{words.waiting(waiting)}</Notice>}
       {start && !endedAt && <Notice>{plan.note ?? words.runsOn}</Notice>}
     </div>
+  )
+}
+
+/** When the clock was started, by the time of day, which can be corrected too. */
+function Start({
+  name,
+  start,
+  onCorrect,
+}: {
+  readonly name: string
+  readonly start: MomentView
+  readonly onCorrect: (at: string) => void
+}) {
+  const { site } = useSite()
+  const [typed, setTyped] = useState<string | null>(null)
+  const [wrong, setWrong] = useState(false)
+  const time = (at: string) => timeOfDay(at, site.timeZone)
+  const save = () => {
+    const at = withTimeOfDay(start.at, typed ?? '', site.timeZone)
+    if (at === null) return setWrong(true)
+    onCorrect(at)
+    setTyped(null)
+    setWrong(false)
+  }
+  return (
+    <li className={styles.moment}>
+      <span>{name}</span>
+      <span>
+        {time(start.at)}
+        {start.at !== start.tappedAt && <small> {words.corrected(time(start.tappedAt))}</small>}
+      </span>
+      {typed === null ? (
+        <Button
+          weight="quiet"
+          aria-label={words.correct(name)}
+          onClick={() => setTyped(time(start.at))}
+        >
+          ✎
+        </Button>
+      ) : (
+        <span className={styles.correct}>
+          <TextField
+            label={words.startLabel(name)}
+            value={typed}
+            error={wrong ? words.badDayTime : undefined}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+          <Button onClick={save}>{words.correctSave}</Button>
+        </span>
+      )}
+    </li>
   )
 }
 

@@ -68,7 +68,6 @@ export function HeatPanel({
     [readings, dose?.tempC, format],
   )
   const temp = readNumber(typed)
-  const last = readings.at(-1)
   const note = () => {
     if (temp === null) return
     clock.tap('temp', temp)
@@ -94,15 +93,60 @@ export function HeatPanel({
       {readings.length === 0 && <p className={styles.quiet}>{words.noReading}</p>}
       <HeatVerdict readings={readings} dose={dose} problem={problem} />
       {readings.length > 1 && <Chart spec={chart} />}
-      {last && (
-        <p className={styles.quiet}>
-          {format.number(last.tempC, 1)} °C {words.since(format.number(last.minute))}{' '}
-          <Button weight="quiet" onClick={() => clock.correct(last.id, { undone: true })}>
-            {texts.bench.clock.undo}
-          </Button>
-        </p>
-      )}
+      {readings.length > 0 && <Readings clock={clock} readings={readings} />}
     </div>
+  )
+}
+
+interface Reading {
+  readonly id: string
+  readonly minute: number
+  readonly tempC: number
+}
+
+/** What was noted, each to be corrected or taken back. */
+function Readings({
+  clock,
+  readings,
+}: {
+  readonly clock: TestClock
+  readonly readings: readonly Reading[]
+}) {
+  const { format } = useSite()
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
+  const set = (id: string, text: string) => {
+    setTyped({ ...typed, [id]: text })
+    const value = readNumber(text)
+    if (value !== null) clock.correct(id, { value })
+  }
+  return (
+    <details className={styles.protocol}>
+      <summary>
+        {words.readings} ({readings.length})
+      </summary>
+      <ul className={styles.moments}>
+        {readings.map(({ id, minute, tempC }) => {
+          const at = format.number(minute, minute < 10 ? 1 : 0)
+          return (
+            <li key={id} className={styles.moment}>
+              <TextField
+                label={words.correctReading(at)}
+                inputMode="decimal"
+                value={typed[id] ?? String(tempC)}
+                onChange={(event) => set(id, event.target.value)}
+              />
+              <Button
+                weight="quiet"
+                aria-label={words.takeBack(`${format.number(tempC, 1)} °C`)}
+                onClick={() => clock.correct(id, { undone: true })}
+              >
+                ✕
+              </Button>
+            </li>
+          )
+        })}
+      </ul>
+    </details>
   )
 }
 
@@ -111,7 +155,7 @@ function HeatVerdict({
   dose,
   problem,
 }: {
-  readonly readings: readonly { readonly minute: number; readonly tempC: number }[]
+  readonly readings: readonly Reading[]
   readonly dose: { readonly tempC: number; readonly minutes: number } | null
   readonly problem: HeatProblem | null
 }) {

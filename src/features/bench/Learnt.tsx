@@ -1,8 +1,12 @@
+import { useState } from 'react'
+import { type Why, whyInput } from '../../core/why'
 import type { CalibrationDoubt, CalibrationView, SampleKind } from '../../messages/bench/benchViews'
+import { AskWhy } from '../../ui/AskWhy'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
+import { WhyText } from '../../ui/WhyText'
 import styles from './Bench.module.css'
 import { valueAmount } from './valueText'
 
@@ -18,6 +22,8 @@ export function Learnt({
   readonly kind: SampleKind
 }) {
   const { format } = useSite()
+  const [asked, setAsked] = useState<'air' | 'passes' | null>(null)
+  const ask = (key: 'air' | 'passes') => setAsked(asked === key ? null : key)
   const percent = (share: number) => format.plain(format.percent(share))
   const speed = (ksCmPerS: number) => valueAmount(S_PER_MIN * ksCmPerS, 'cm/min', format)
   return (
@@ -37,7 +43,9 @@ export function Learnt({
           </thead>
           <tbody>
             <tr>
-              <th scope="row">{words.air}</th>
+              <th scope="row">
+                <AskWhy name={words.air} pressed={asked === 'air'} onAsk={() => ask('air')} />
+              </th>
               <td>
                 <Figure amount={format.percent(expected.air)} measuredOn={null} />
               </td>
@@ -46,7 +54,13 @@ export function Learnt({
               </td>
             </tr>
             <tr>
-              <th scope="row">{words.passes}</th>
+              <th scope="row">
+                <AskWhy
+                  name={words.passes}
+                  pressed={asked === 'passes'}
+                  onAsk={() => ask('passes')}
+                />
+              </th>
               <td>
                 <Figure amount={speed(expected.ksCmPerS)} measuredOn={null} />
               </td>
@@ -59,6 +73,13 @@ export function Learnt({
             </tr>
           </tbody>
         </table>
+      )}
+      {asked && (
+        <WhyText
+          title={words.why[asked]}
+          why={learntWhy(asked, { expected, measured, from, on })}
+          onClose={() => setAsked(null)}
+        />
       )}
       {doubts.map((doubt) => (
         <Notice key={doubt.kind} tone="act">
@@ -78,5 +99,25 @@ function doubtText(doubt: CalibrationDoubt, percent: (share: number) => string):
       return words.doubt[doubt.kind]()
     case 'porosity out of reach':
       return words.doubt[doubt.kind](percent(doubt.low), percent(doubt.high))
+  }
+}
+
+function learntWhy(
+  key: 'air' | 'passes',
+  { expected, measured, from, on }: Pick<CalibrationView, 'expected' | 'measured' | 'from' | 'on'>,
+): Why {
+  const tested = from.includes(key === 'air' ? 'porosity' : 'drain')
+  const cmPerMin = (ksCmPerS: number) => Number((S_PER_MIN * ksCmPerS).toFixed(2))
+  return {
+    rule: key === 'air' ? 'learnt.air' : 'learnt.speed',
+    source: key === 'air' ? 'capacity' : 'drainage',
+    ...(tested ? { measuredOn: on } : {}),
+    inputs:
+      key === 'air'
+        ? [whyInput('byRecipe', expected.air, 'share'), whyInput('byTests', measured.air, 'share')]
+        : [
+            whyInput('byRecipeSpeed', cmPerMin(expected.ksCmPerS), 'text'),
+            whyInput('byTestsSpeed', cmPerMin(measured.ksCmPerS), 'text'),
+          ],
   }
 }

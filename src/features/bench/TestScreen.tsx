@@ -69,7 +69,6 @@ function Running({ page }: { readonly page: TestPage }) {
   const defaults = useMemo(
     (): BenchValues => ({
       ...benchDefaults(page.kind, page.kit, {
-        waterEcDsPerM: page.waterEcDsPerM,
         penId: page.pens[0]?.id ?? null,
         today: site.today,
       }),

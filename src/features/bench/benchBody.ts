@@ -41,7 +41,10 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   const dimension = DIMENSIONS[field.kind]
   if (dimension) {
     const amount = readQuantity(text, dimension, measures).value
-    return amount !== null && field.kind === 'millilitres' ? 1000 * amount : amount
+    // Typed millilitres come back through litres: what a float adds is taken off again.
+    return amount !== null && field.kind === 'millilitres'
+      ? Number((1000 * amount).toFixed(6))
+      : amount
   }
   switch (field.kind) {
     case 'number':

@@ -171,7 +171,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
 export function benchDefaults(
   kind: TestKind,
   kit: TestKit,
-  { waterEcDsPerM, penId, today }: { waterEcDsPerM: number; penId: number | null; today: string },
+  { penId, today }: { penId: number | null; today: string },
 ): Record<string, string | string[]> {
   const defaults: Record<string, string | string[]> = { place: '', judge: '', note: '' }
   for (const one of benchFields[kind]) defaults[one.name] = one.kind === 'several' ? [] : ''
@@ -185,7 +185,7 @@ export function benchDefaults(
     compensated: 'no',
     method: '1:2',
     tempC: '20',
-    waterEcDsPerM: String(waterEcDsPerM),
+    waterEcDsPerM: '0',
     penId: penId === null ? '' : String(penId),
     days: '14',
     woodyLitres: '0 L',

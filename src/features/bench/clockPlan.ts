@@ -1,5 +1,5 @@
 import type { BenchExpected, MomentView, TestKind, TestKit } from '../../messages/bench/benchViews'
-import { elapsed } from '../../ui/Clock'
+import { elapsed } from '../../ui/elapsed'
 import { texts } from '../../ui/texts'
 
 const words = texts.bench.clock

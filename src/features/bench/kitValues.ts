@@ -68,7 +68,10 @@ export function kitBody(
       kind === 'number'
         ? readNumber(typed)
         : readQuantity(typed, kind === 'cm' ? 'length' : 'volume', measures).value
-    const kept = value === null ? null : value * times * (kind === 'millilitres' ? 1000 : 1)
+    const kept =
+      value === null
+        ? null
+        : Number((value * times * (kind === 'millilitres' ? 1000 : 1)).toFixed(6))
     const [outer = '', inner] = path.split('.')
     if (inner === undefined) kit[outer] = kept
     else kit[outer] = { ...(kit[outer] as object), [inner]: kept }

@@ -7,6 +7,7 @@ import {
   type TestContext,
   withClock,
 } from '../../core/bench'
+import type { Material } from '../../core/media'
 import {
   addSampleCalibration,
   type BenchTest,
@@ -26,6 +27,9 @@ import { readTables } from '../tables'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000
+
+const bottomOf = (material: Material | undefined) =>
+  material ? { curve: material.curve, ksCmPerS: material.ksCmPerS } : null
 
 /**
  * Ends a test: works out what it came to, keeps what was observed, and lets the sample learn from it. All of that is
@@ -50,6 +54,7 @@ export async function finishBenchTest(
     prior: facts.prior,
     pot: facts.pot,
     crop: facts.crop,
+    bottom: bottomOf(tables.materials.get(String(observation.bottomMaterialId))),
     penCalibration: await penCalibrationOf(db, observation.penId, at),
     amendment: tables.amendments.get(String(observation.amendmentId)) ?? null,
     problem: await problemOf(db, observation.problemId),

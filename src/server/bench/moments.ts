@@ -36,6 +36,13 @@ export async function correct(
     if (start && Date.parse(at) < start.at.getTime()) {
       refuse('The corrected time lies before the clock was started.')
     }
+    const isStart = moments.some(({ key, id }) => START_KEYS.includes(key) && id === momentId)
+    if (
+      isStart &&
+      moments.some(({ id, at: other }) => id !== momentId && other.getTime() < Date.parse(at))
+    ) {
+      refuse('The clock cannot have been started after something was tapped.')
+    }
   }
   await correctMoment(db, testId, momentId, {
     ...(at === undefined ? {} : { at: new Date(at) }),

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import type { PotFrame, PotView } from '../../messages/media/lots'
 import { Button } from '../Button'
-import { elapsed } from '../Clock'
+import { elapsed } from '../elapsed'
 import { useSite } from '../SiteContext'
 import { texts } from '../texts'
 import styles from './PotPlayer.module.css'

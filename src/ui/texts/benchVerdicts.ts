@@ -41,7 +41,7 @@ const sentences: Readonly<Record<string, Sentence>> = {
     'It stalled: the mark was not reached before the end. In a pot this mix would stand wet; open it, or use it low in the bed only.',
   'drain.stood': () => 'Water stood on top: more came than the mix could take.',
   layers: (told, format) =>
-    `The wet zone reached ${format.plain(format.cm(number(told, 'cm')))} above the base. Under “Mixes” the same fill can be watered by the model.`,
+    `The wet zone reached ${format.plain(format.cm(number(told, 'cm')))} above the base, on a layer of ${format.plain(format.cm(number(told, 'bottomCm')))}${told.expected === null ? '' : `; the model lets expect under 10 % air up to ${format.plain(format.cm(number(told, 'expected')))}`}. It has not gone away, it has moved up.`,
   'air.as expected': (told, format) =>
     `${share(told, 'measured', format)} air in this pot; its recipe lets expect about ${share(told, 'expected', format)}. That fits.`,
   'air.less air': (told, format) =>

@@ -97,6 +97,10 @@ const rules: Readonly<Record<string, string>> = {
     'Poured, less what runs out and what runs over: it stays in gaps that were drier than they had to be.',
   'run.ponded':
     'As long as more arrives on top than the mix takes in, water stands on it; what does not fit under the rim runs over.',
+  'learnt.air':
+    'The porosity test sets all pores and moves the curve until it holds the water that was measured in the test pot; the air of any other pot is read off that curve.',
+  'learnt.speed':
+    'The drain test is run by the model at many speeds; the one whose drip, mark and run-off come nearest to yours is taken.',
   'seasons.air':
     'What rots is lost, and fine remains fill the gaps: the mix sinks and closes. No fresh mix is added here, so the pot is less full each year.',
   cost: 'What is added, at your prices; the old mix costs nothing.',
@@ -181,6 +185,10 @@ const inputs: Readonly<Record<string, string>> = {
   moneyIn: 'what is measured out costs',
   lowAirShare: 'air that is too little',
   lowAirDepth: 'height with less than that',
+  byRecipe: 'by its recipe',
+  byTests: 'by its tests',
+  byRecipeSpeed: 'by its recipe, cm/min',
+  byTestsSpeed: 'by its tests, cm/min',
   seasonTemp: 'mean of April to October',
   rootDepth: 'depth of the crop’s roots',
 }

@@ -22,6 +22,8 @@ export interface TestContext {
   readonly expected: BenchExpected | null
   readonly prior: Hydraulics | null
   readonly pot: SamplePot | null
+  /** What lies at the bottom of a layer demonstration. */
+  readonly bottom: Hydraulics | null
   readonly crop: Crop | null
   /** Of the pen that was used; null where it was never calibrated, or none was named. */
   readonly penCalibration: PenCalibration | null

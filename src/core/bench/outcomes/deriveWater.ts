@@ -1,4 +1,5 @@
 import { heightForVolume } from '../../containers'
+import { waterRun } from '../../media'
 import { airAgainstExpected, timeAgainstExpected } from '../againstExpected'
 import type { BenchValue, BenchVerdict } from '../benchTypes'
 import { filled } from '../columnRun'
@@ -13,6 +14,7 @@ interface DrainEntered extends Omit<DrainObservation, 'endS' | 'markMl'> {
 }
 
 interface LayersEntered extends DrainEntered {
+  readonly bottomCm: number
   readonly wetZoneCm: number
 }
 
@@ -33,11 +35,17 @@ export const waterDerivations = {
 
   layers: (entered: LayersEntered, context: TestContext): Derived => {
     const { values } = drained(entered, context)
-    const { wetZoneCm } = entered
+    const { wetZoneCm, bottomCm } = entered
+    const expected = expectedWetZone(context, bottomCm)
+    const cm = (name: string, value: number) => ({ name, value, unit: 'cm' }) as const
     return {
       outcome: {
-        values: [...values, { name: 'wetZone', value: wetZoneCm, unit: 'cm' }],
-        verdicts: [{ id: 'layers', tone: 'act', told: { cm: wetZoneCm } }],
+        values: [
+          ...values,
+          cm('wetZone', wetZoneCm),
+          ...(expected === null ? [] : [cm('wetZoneExpected', expected)]),
+        ],
+        verdicts: [{ id: 'layers', tone: 'act', told: { cm: wetZoneCm, expected, bottomCm } }],
       },
     }
   },
@@ -117,6 +125,25 @@ export const waterDerivations = {
       },
     }
   },
+}
+
+/** Height up to which the same fill, drained, holds under a tenth of air, which looks wet; null where something of it is not known. */
+function expectedWetZone({ kit, prior, bottom }: TestContext, bottomCm: number): number | null {
+  const { fillHeightCm } = filled({ shape: kit.columnShape, mixLitres: kit.mixLitres })
+  if (!prior || !bottom || !(bottomCm > 0) || bottomCm >= fillHeightCm) return null
+  const { thinAirUpToCm } = waterRun({
+    fill: {
+      shape: kit.columnShape,
+      headspaceCm: Math.max(0, kit.columnShape.heightCm - fillHeightCm),
+      layers: [
+        { thicknessCm: bottomCm, ...bottom },
+        { thicknessCm: fillHeightCm - bottomCm, ...prior },
+      ],
+    },
+    millilitres: 0,
+    endS: 60,
+  })
+  return thinAirUpToCm
 }
 
 function said(id: string, tone: BenchVerdict['tone']): BenchVerdict {

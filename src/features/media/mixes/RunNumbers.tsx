@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { type Why, whyInput } from '../../../core/why'
 import { AskWhy } from '../../../ui/AskWhy'
-import { elapsed } from '../../../ui/Clock'
+import { elapsed } from '../../../ui/elapsed'
 import { Figure } from '../../../ui/Figure'
 import type { Amount, Format } from '../../../ui/format'
 import { useSite } from '../../../ui/SiteContext'

@@ -1,0 +1,116 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import { TEST_KINDS } from '../../core/bench'
+import { DEFAULT_MEASURES } from '../../core/units'
+import { DEFAULT_KIT } from '../../data/bench/kit'
+import { finishSchema } from '../../messages/bench/observations'
+import { kitSchema } from '../../messages/bench/tests'
+import type { Problem } from '../../messages/problem'
+import { formatFor } from '../../ui/format'
+import { benchBody } from './benchBody'
+import { benchDefaults } from './benchFields'
+import { changeText } from './changeText'
+import { fieldErrors } from './fieldErrors'
+import { kitBody, kitDefaults } from './kitValues'
+
+const start = (kind: (typeof TEST_KINDS)[number]) =>
+  benchDefaults(kind, DEFAULT_KIT, { penId: 3, today: '2026-11-02' })
+const body = (kind: (typeof TEST_KINDS)[number], typed: Record<string, string | string[]>) =>
+  benchBody(kind, { ...start(kind), ...typed }, DEFAULT_MEASURES)
+const refused = (observation: unknown): string[] =>
+  finishSchema
+    .validate(
+      { observation, place: '', judge: '', note: '' },
+      { abortEarly: false, convert: false },
+    )
+    .error?.details.map(({ path }) => path.join('.')) ?? []
+
+/** What a grower would type into each form. */
+const TYPED: Readonly<Record<(typeof TEST_KINDS)[number], Record<string, string | string[]>>> = {
+  drain: { drainedMl: '0.6 L' },
+  layers: { drainedMl: '600 mL', bottomMaterialId: 'gravel', bottomCm: '5', wetZoneCm: '8 cm' },
+  porosity: { addedMl: '3 cups', drainedMl: '200 mL' },
+  squeeze: { ball: 'crumbles', drops: 'none' },
+  palm: { feels: ['grit', 'stain'] },
+  wetting: { drop0: '4', drop1: '70' },
+  settling: { height0: '16 cm', height1: '15' },
+  phEc: { ph: '6,2' },
+  jar: { amendmentId: 'calcitic-lime', target: '6', ph0: '5', ph1: '5.4', ph2: '5.9' },
+  seedling: { sown0: '10', sprouted0: '9', sown50: '10', sprouted50: '4' },
+  weeds: { areaCm2: '400', count0: '3' },
+  heat: {},
+  sieve: { litresIn: '1 bucket', litresOut: '8 L' },
+  look: { smell: 'earthy', sights: ['worms'] },
+}
+
+test('what a grower types into each form arrives as an observation that is taken', () => {
+  for (const kind of TEST_KINDS) assert.deepEqual(refused(body(kind, TYPED[kind])), [], kind)
+})
+
+test('amounts arrive in the unit of the test, whatever they were typed in', () => {
+  assert.equal(body('drain', TYPED.drain).drainedMl, 600)
+  assert.equal(body('drain', TYPED.drain).pouredMl, 700)
+  assert.equal(body('sieve', TYPED.sieve).litresIn, DEFAULT_MEASURES.bucketL)
+  assert.equal(body('phEc', TYPED.phEc).ph, 6.2)
+  assert.equal(body('phEc', TYPED.phEc).penId, 3)
+  assert.equal(body('heat', {}).problemId, null)
+  assert.deepEqual(body('wetting', TYPED.wetting).dropsS, [4, 70])
+  assert.deepEqual(body('palm', TYPED.palm), {
+    kind: 'palm',
+    threads: false,
+    grit: true,
+    stain: true,
+  })
+  assert.equal((body('jar', TYPED.jar).points as unknown[]).length, 3)
+  assert.equal((body('seedling', TYPED.seedling).pots as unknown[]).length, 2)
+})
+
+test('what is missing or no amount is refused at its field, and the form finds it there', () => {
+  const missing = refused(body('drain', { drainedMl: 'a bit' }))
+  assert.deepEqual(missing, ['observation.drainedMl'])
+  assert.ok(refused(body('porosity', {})).includes('observation.addedMl'))
+  assert.ok(refused(body('squeeze', {})).includes('observation.ball'))
+  assert.ok(refused(body('wetting', {})).includes('observation.dropsS'))
+  assert.ok(refused(body('jar', { ...TYPED.jar, ph1: '' })).includes('observation.points.1.ph'))
+  const problem = (field: string): Problem => ({
+    type: 'about:blank',
+    title: '',
+    status: 422,
+    code: 'not-valid',
+    detail: '',
+    fields: [{ field, message: 'wrong' }],
+  })
+  assert.equal(fieldErrors(problem('observation.points.1.ph'), 'ph1'), 'wrong')
+  assert.equal(fieldErrors(problem('observation.heightsCm.2'), 'height2'), 'wrong')
+  assert.equal(fieldErrors(problem('observation.dropsS'), 'drop0'), 'wrong')
+  assert.equal(fieldErrors(problem('drainedMl'), 'drainedMl'), 'wrong')
+  assert.equal(fieldErrors(problem('observation.ph'), 'drainedMl'), undefined)
+  assert.equal(fieldErrors(null, 'ph'), undefined)
+})
+
+test('the kit comes back from its form as it was, minutes and millilitres in their units', () => {
+  const typed = kitDefaults(DEFAULT_KIT)
+  assert.equal(typed.endS, '15')
+  assert.equal(typed.pouredMl, '700 mL')
+  const kit = kitBody(typed, DEFAULT_MEASURES)
+  assert.deepEqual(kit, DEFAULT_KIT)
+  assert.equal(kitSchema.validate({ kit, version: 0 }).error, undefined)
+  const wrong = kitBody({ ...typed, columnShape_heightCm: 'tall' }, DEFAULT_MEASURES)
+  assert.match(String(kitSchema.validate({ kit: wrong, version: 0 }).error), /height/)
+})
+
+test('a change over innings is said in a simple fraction where it is one', () => {
+  const format = formatFor({
+    locale: 'en-GB',
+    unitSystem: 'metric',
+    currency: null,
+    timeZone: 'UTC',
+  })
+  const said = (share: number, innings = 2) =>
+    changeText({ name: 'airInPot', change: { from: 1, to: 1 + share, innings, share } }, format)
+  assert.equal(said(-0.34), 'It lost a third of its air in 2 innings.')
+  assert.equal(said(-0.5, 1), 'It lost half of its air in one innings.')
+  assert.match(said(-0.42) ?? '', /lost 42 % of its air/)
+  assert.match(said(0.6) ?? '', /gained 60 %/)
+  assert.equal(changeText({ name: 'ph', change: null }, format), null)
+})

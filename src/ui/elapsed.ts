@@ -1,0 +1,8 @@
+/** Seconds as people read a clock: 4:07, 1:02:33. */
+export function elapsed(seconds: number): string {
+  const whole = Math.max(0, Math.floor(seconds))
+  const pad = (value: number) => String(value).padStart(2, '0')
+  const hours = Math.floor(whole / 3600)
+  const rest = `${pad(Math.floor((whole % 3600) / 60))}:${pad(whole % 60)}`
+  return hours > 0 ? `${hours}:${rest}` : rest.replace(/^0/, '')
+}
