@@ -96,7 +96,36 @@ await take('find', '/lots', desk, async (page) => {
   await page.getByRole('option').first().waitFor()
 })
 await take('parts', '/styleguide#pictures', desk)
-await take('clock-phone', '/styleguide/screens/clock', phone)
+await take('bench', '/bench?lot=4', desk)
+const idOf = (link) => Number(/tests\/(\d+)/.exec(link)?.[1])
+await take('drain-result', '/bench/samples/lot/4', desk, async (page) => {
+  const links = page.getByRole('link', { name: 'Drain test' })
+  await page.goto(`${address}/bench/tests/${idOf(await links.first().getAttribute('href'))}`)
+})
+await take('tests-of-lot', '/bench/samples/lot/3', desk)
+const begun = await fetch(`${address}/api/bench/tests`, {
+  method: 'POST',
+  headers: { 'content-type': 'application/json' },
+  body: JSON.stringify({ kind: 'drain', sample: { kind: 'lot', id: 4 } }),
+})
+const drain = await begun.json()
+// Two minutes before the standing clock, so that the picture shows a test in the middle.
+for (const [key, secondsAgo] of [
+  ['pour', 107],
+  ['drip', 69],
+]) {
+  await fetch(`${address}/api/bench/tests/${drain.id}/moments`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({
+      id: key,
+      key,
+      at: new Date(Date.parse('2026-11-02T10:00:00Z') - 1000 * secondsAgo).toISOString(),
+      value: null,
+    }),
+  })
+}
+await take('clock-phone', `/bench/tests/${drain.id}`, phone)
 
 await browser.close()
 server.kill('SIGTERM')

@@ -66,6 +66,8 @@ export const benchTests = pgTable(
     note: text('note').notNull().default(''),
     kit: jsonb('kit').$type<TestKit>().notNull(),
     expected: jsonb('expected').$type<BenchExpected>(),
+    /** What was typed so far, as typed: tests that take weeks are filled in on more than one device. */
+    draft: jsonb('draft').$type<Readonly<Record<string, string | readonly string[]>>>(),
     observation: jsonb('observation').$type<Readonly<Record<string, unknown>>>(),
     outcome: jsonb('outcome').$type<BenchOutcome>(),
     version: version(),

@@ -123,6 +123,18 @@ export async function correctMoment(
   })
 }
 
+/** Keeps what was typed so far; the last writer counts. @throws NotFound, or Conflict for a test that is finished */
+export async function keepDraft(
+  db: Database,
+  id: number,
+  draft: NonNullable<StoredTest['draft']>,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockRunning(tx, id)
+    await tx.update(benchTests).set({ draft }).where(eq(benchTests.id, id))
+  })
+}
+
 /** Ends a test with what was observed and what it came to; what follows from it is written with it or not at all. */
 export async function finishTest(
   db: Database,
@@ -146,7 +158,14 @@ export async function finishTest(
     await lockRunning(tx, id)
     await tx
       .update(benchTests)
-      .set({ observation, outcome, endedAt: at, ...words, version: sql`${benchTests.version} + 1` })
+      .set({
+        observation,
+        outcome,
+        draft: null,
+        endedAt: at,
+        ...words,
+        version: sql`${benchTests.version} + 1`,
+      })
       .where(eq(benchTests.id, id))
     await also(tx)
   })

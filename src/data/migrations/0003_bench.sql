@@ -25,6 +25,7 @@ CREATE TABLE "bench_tests" (
 	"note" text DEFAULT '' NOT NULL,
 	"kit" jsonb NOT NULL,
 	"expected" jsonb,
+	"draft" jsonb,
 	"observation" jsonb,
 	"outcome" jsonb,
 	"version" integer DEFAULT 1 NOT NULL

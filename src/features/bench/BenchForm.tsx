@@ -23,15 +23,17 @@ export function BenchForm({
 }) {
   return (
     <div className={styles.form}>
-      {benchFields[page.kind].map((field) => (
-        <Answer
-          key={field.name}
-          field={field}
-          page={page}
-          form={form}
-          error={errorOf(field.name)}
-        />
-      ))}
+      {benchFields[page.kind]
+        .filter(({ name }) => name !== 'problemId')
+        .map((field) => (
+          <Answer
+            key={field.name}
+            field={field}
+            page={page}
+            form={form}
+            error={errorOf(field.name)}
+          />
+        ))}
       <TextField label={words.place} {...form.register('place')} />
       <TextField label={words.judge} {...form.register('judge')} />
       <TextField label={words.note} {...form.register('note')} />
@@ -39,7 +41,7 @@ export function BenchForm({
   )
 }
 
-function Answer({
+export function Answer({
   field,
   page,
   form,

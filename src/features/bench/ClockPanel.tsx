@@ -117,11 +117,11 @@ function Start({
   }
   return (
     <li className={styles.moment}>
-      <span>{name}</span>
       <span>
-        {time(start.at)}
-        {start.at !== start.tappedAt && <small> {words.corrected(time(start.tappedAt))}</small>}
+        {name}
+        {start.at !== start.tappedAt && <small>{words.corrected(time(start.tappedAt))}</small>}
       </span>
+      <span>{time(start.at)}</span>
       {typed === null ? (
         <Button
           weight="quiet"
@@ -172,18 +172,14 @@ function Moment({
   }
   return (
     <li className={styles.moment}>
-      <span>{name}</span>
       <span>
-        {moment && (
-          <>
-            <strong>{elapsed(seconds(moment.at))}</strong>
-            {moment.at !== moment.tappedAt && (
-              <small> {words.corrected(elapsed(seconds(moment.tappedAt)))}</small>
-            )}
-          </>
+        {name}
+        {beside && <small>{beside}</small>}
+        {moment && moment.at !== moment.tappedAt && (
+          <small>{words.corrected(elapsed(seconds(moment.tappedAt)))}</small>
         )}
-        {beside && <small> {beside}</small>}
       </span>
+      {moment && <strong>{elapsed(seconds(moment.at))}</strong>}
       {moment && typed === null && (
         <Button
           weight="quiet"

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react'
+import type { UseFormReturn } from 'react-hook-form'
 import { heatRecord } from '../../core/bench'
 import { DomainError } from '../../core/errors'
-import type { HeatProblem } from '../../messages/bench/benchViews'
+import type { HeatProblem, TestPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
@@ -12,20 +13,30 @@ import { texts } from '../../ui/texts'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
+import { Answer } from './BenchForm'
+import type { BenchValues } from './benchBody'
+import { benchFields } from './benchFields'
 import type { TestClock } from './useTestClock'
 
 const words = texts.bench.heat
+/** The axis of a record that has just begun. */
+const SHORTEST_MIN = 10
 
 /** Core temperatures noted as they are read, their curve, and how long it still takes. */
 export function HeatPanel({
+  page,
+  form,
   clock,
-  problem,
+  errorOf,
 }: {
+  readonly page: TestPage
+  readonly form: UseFormReturn<BenchValues>
   readonly clock: TestClock
-  /** What it is heated against. */
-  readonly problem: HeatProblem | null
+  readonly errorOf: (field: string) => string | undefined
 }) {
   const { format } = useSite()
+  const problemId = form.watch('problemId')
+  const problem = page.problems.find(({ id }) => id === problemId) ?? null
   const [typed, setTyped] = useState('')
   const readings = useMemo(() => {
     const probed = clock.moments.filter(({ key, value }) => key === 'temp' && value !== null)
@@ -44,7 +55,12 @@ export function HeatPanel({
     () => ({
       title: words.curve,
       says: words.curveSays,
-      x: { name: words.minutes, unit: 'min', min: 0 },
+      x: {
+        name: words.minutes,
+        unit: 'min',
+        min: 0,
+        max: Math.max(SHORTEST_MIN, Math.ceil(readings.at(-1)?.minute ?? 0)),
+      },
       y: { name: words.temperature, unit: '°C', min: 0, max: 100 },
       series: [
         {
@@ -76,6 +92,16 @@ export function HeatPanel({
   return (
     <div className={styles.clock}>
       <ProblemNotice problem={clock.problem} />
+      {benchFields.heat.map((field) => (
+        <Answer
+          key={field.name}
+          field={field}
+          page={page}
+          form={form}
+          error={errorOf(field.name)}
+        />
+      ))}
+      {problem?.caution && <p className={styles.quiet}>{problem.caution}.</p>}
       <div className={styles.correct}>
         <TextField
           label={words.now}

@@ -11,7 +11,6 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
 import { texts } from '../../ui/texts'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useDraft } from '../../ui/useDraft'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
@@ -23,6 +22,7 @@ import { fieldErrors } from './fieldErrors'
 import { HeatPanel } from './HeatPanel'
 import { Protocol } from './Protocol'
 import { ResultPanel } from './ResultPanel'
+import { useSharedDraft } from './useSharedDraft'
 import { useTestClock } from './useTestClock'
 
 const words = texts.bench
@@ -74,13 +74,14 @@ function Running({ page }: { readonly page: TestPage }) {
       }),
       place: page.place,
       judge: page.judge,
+      ...(page.draft as BenchValues | null),
     }),
     [page, site.today],
   )
   const form = useForm<BenchValues>({ defaultValues: defaults })
-  const forget = useDraft(`bench/${page.id}`, form, defaults)
-  const problemId = form.watch('problemId')
+  const forget = useSharedDraft(page.id, form)
   const name = words.tests[page.kind].name
+  const errorOf = (field: string) => fieldErrors(problem, field)
 
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
     const answer = await send('POST', `/api/bench/tests/${page.id}/finish`, {
@@ -96,6 +97,7 @@ function Running({ page }: { readonly page: TestPage }) {
   const throwAway = async () => {
     const answer = await send('POST', `/api/bench/tests/${page.id}/throw-away`, {})
     if (!answer.ok) return setProblem(answer.problem)
+    forget()
     showToastOnNextPage({
       text: words.thrownAway(name),
       undo: { method: 'POST', address: `/api/bench/tests/${page.id}/take-up`, body: {} },
@@ -107,16 +109,13 @@ function Running({ page }: { readonly page: TestPage }) {
     <form onSubmit={finish} noValidate>
       <fieldset disabled={!ready} className={`plain ${styles.running}`}>
         {plan && <ClockPanel page={page} plan={plan} clock={clock} />}
-        {page.kind === 'heat' && (
-          <HeatPanel
-            clock={clock}
-            problem={page.problems.find(({ id }) => id === problemId) ?? null}
-          />
-        )}
         <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
+        {page.kind === 'heat' && (
+          <HeatPanel page={page} form={form} clock={clock} errorOf={errorOf} />
+        )}
         <ProblemNotice problem={problem} />
-        <BenchForm page={page} form={form} errorOf={(field) => fieldErrors(problem, field)} />
-        <div className={styles.actions}>
+        <BenchForm page={page} form={form} errorOf={errorOf} />
+        <div className={`${styles.actions} ${styles.end}`}>
           <Button weight="main" type="submit">
             {words.finish}
           </Button>

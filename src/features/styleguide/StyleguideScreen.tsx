@@ -21,7 +21,6 @@ const words = texts.styleguide
 const DRAWN = [
   ['lot', '/lots/1'],
   ['recipe', '/turnover/new?lot=1'],
-  ['clock', '/styleguide/screens/clock'],
   ['triage', '/styleguide/screens/triage'],
 ] as const
 

@@ -127,6 +127,8 @@ export interface TestPage extends TestState {
   readonly note: string
   readonly kit: TestKit
   readonly expected: BenchExpected | null
+  /** What was typed so far, on whatever device. */
+  readonly draft: Readonly<Record<string, string | readonly string[]>> | null
   readonly observation: Readonly<Record<string, unknown>> | null
   readonly outcome: BenchOutcome | null
   /** The run before, of the same sample and kind, for "last time". */

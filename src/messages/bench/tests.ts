@@ -44,6 +44,24 @@ export const momentSchema = Joi.object<MomentBody>({
   value: Joi.number().min(-20).max(150).allow(null).required().label('The reading'),
 })
 
+/** A form as typed, before anything of it is looked at. */
+export interface DraftBody {
+  readonly values: Readonly<Record<string, string | readonly string[]>>
+}
+
+export const draftSchema = Joi.object<DraftBody>({
+  values: Joi.object()
+    .pattern(
+      Joi.string().max(40),
+      Joi.alternatives(
+        Joi.string().allow('').max(500),
+        Joi.array().items(Joi.string().max(40)).max(20),
+      ),
+    )
+    .max(60)
+    .required(),
+})
+
 export interface CorrectionBody {
   readonly at?: string
   readonly value?: number

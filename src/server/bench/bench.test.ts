@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close } from '../../../testing/tables'
-import { throwTestAway } from '../../data/bench/benchTests'
+import { keepDraft, throwTestAway } from '../../data/bench/benchTests'
 import { addCalibration, addPen } from '../../data/bench/pens'
 import { listLots, readLot } from '../../data/media/lots'
 import { finishSchema } from '../../messages/bench/observations'
@@ -101,6 +101,21 @@ test('a drain test: taps sent twice are kept once, a correction shows, and times
   assert.match(verdicts[0]?.id ?? '', /^drain\./)
   await assert.rejects(tap(id, 'stands', 120), /This test is finished/)
   await assert.rejects(finish(id, DRAIN), /This test is finished/)
+})
+
+test('what is typed is kept with the test, for every device, until it is finished', async () => {
+  const id = await begin('weeds')
+  await keepDraft(garden.db, id, { count0: '3', signs: ['pale'] })
+  assert.deepEqual((await testPage(garden.db, id, NOW)).draft, { count0: '3', signs: ['pale'] })
+  await finish(id, {
+    kind: 'weeds',
+    areaCm2: 400,
+    counts: [{ on: '2026-11-01', count: 3 }],
+    untreatedAreaCm2: null,
+    untreatedCount: null,
+  })
+  assert.equal((await testPage(garden.db, id, NOW)).draft, null)
+  await assert.rejects(keepDraft(garden.db, id, {}), /This test is finished/)
 })
 
 test('more drained than poured, times out of order and answers of another test are refused, and nothing is written', async () => {

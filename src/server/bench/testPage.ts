@@ -38,6 +38,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
     note: test.note,
     kit: test.kit,
     expected: test.expected,
+    draft: test.draft,
     observation: test.observation,
     outcome: test.outcome,
     last: await lastOf(db, test, timeZone),

@@ -120,7 +120,7 @@ export const bench = {
     ph: 'pH',
     ecDsPerM: 'Conductivity, dS/m',
     tempC: 'Temperature, °C',
-    compensated: 'the meter shows it as at 25 °C',
+    compensated: 'The meter shows it as at 25 °C',
     penId: 'Pen',
     noPen: 'none of those',
     waterEcDsPerM: 'Salts of the water itself, dS/m',

@@ -1,0 +1,9 @@
+import { keepDraft } from '../../../../../data/bench/benchTests'
+import { draftSchema, testParamsSchema } from '../../../../../messages/bench/tests'
+import { defineEndpoint } from '../../../../../server/defineEndpoint'
+
+export const PUT = defineEndpoint({
+  params: testParamsSchema,
+  body: draftSchema,
+  handle: ({ db, params, body }) => keepDraft(db, params.id, body.values),
+})
