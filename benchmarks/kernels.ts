@@ -1,4 +1,6 @@
+import { fitSpeed } from '../src/core/bench'
 import { nitrogenBudget } from '../src/core/chemistry'
+import { containerVolume } from '../src/core/containers'
 import {
   blendMedia,
   type Component,
@@ -89,6 +91,36 @@ export function kernels(): Figure[] {
         value: bestMs(2, () => calibrateFromDrainTest(drainTest)),
       }
     }),
+    {
+      name: 'the speed of a mix with measured pores, from its drain test',
+      unit: 'ms',
+      goal: { below: 1000 },
+      value: bestMs(2, () => {
+        const { column, pour, prior, endS, firstDripS, timeToMl, endDrainedMl } = drainTestOf(
+          'peat-medium',
+          2,
+          1,
+        )
+        const [markMl, markS] = timeToMl[0] ?? [150, null]
+        fitSpeed(
+          prior,
+          {
+            shape: column.shape,
+            mixLitres: containerVolume({ shape: column.shape, fillHeightCm: column.fillHeightCm }),
+          },
+          { pourS: pour.durationS },
+          {
+            pouredMl: pour.millilitres,
+            firstDripS,
+            markMl,
+            markS,
+            stoppedS: null,
+            endS,
+            drainedMl: endDrainedMl,
+          },
+        )
+      }),
+    },
     {
       name: 'a mix in its place: every number of the designer',
       unit: 'ms',

@@ -17,6 +17,13 @@ export interface TestKit {
   readonly meshMm: number
 }
 
+/** Water used for a test; null for what was not read. */
+export interface TestWater {
+  readonly tempC: number | null
+  readonly ecDsPerM: number | null
+  readonly alkalinityMgPerL: number | null
+}
+
 export type BenchUnit =
   | 's'
   | 'mL'

@@ -16,6 +16,7 @@ export type {
   SamplePot,
   SampleReading,
   TestKit,
+  TestWater,
 } from './benchTypes'
 export {
   type CalibrationDoubt,
@@ -36,6 +37,7 @@ export {
   learnFromDrain,
 } from './columnRun'
 export { type DrainObservation, type DrainReadings, drainReadings } from './drainReadings'
+export { fitSpeed, type SpeedFit } from './fitSpeed'
 export {
   type HeatDose,
   type HeatReading,

@@ -7,6 +7,7 @@ import type {
   Hydraulics,
   TestKind,
   TestKit,
+  TestWater,
 } from '../../core/bench'
 import { instant, version } from '../columns'
 import { lots } from '../media/lotTables'
@@ -65,6 +66,8 @@ export const benchTests = pgTable(
     judge: text('judge').notNull().default(''),
     note: text('note').notNull().default(''),
     kit: jsonb('kit').$type<TestKit>().notNull(),
+    /** null for tests without water. */
+    water: jsonb('water').$type<TestWater>(),
     expected: jsonb('expected').$type<BenchExpected>(),
     /** What was typed so far, as typed: tests that take weeks are filled in on more than one device. */
     draft: jsonb('draft').$type<Readonly<Record<string, string | readonly string[]>>>(),

@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
-import type { BenchExpected, BenchOutcome, TestKind, TestKit } from '../../core/bench'
+import type { BenchExpected, BenchOutcome, TestKind, TestKit, TestWater } from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { benchMoments, benchTests, type SampleKind, sampleCalibrations } from './benchTables'
@@ -150,6 +150,7 @@ export async function finishTest(
     readonly place: string
     readonly judge: string
     readonly note: string
+    readonly water: TestWater | null
     readonly at: Date
   },
   also: (tx: Database) => Promise<void> = async () => {},

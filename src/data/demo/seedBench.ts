@@ -96,7 +96,7 @@ async function seedTest(
   await finishTest(
     db,
     id,
-    { observation: kept, outcome: derived.outcome, place: '', judge, note: '', at },
+    { observation: kept, outcome: derived.outcome, place: '', judge, note: '', water: null, at },
     async (tx) => {
       await keepReadings(tx, lot.id, derived, at)
       if (learnt && prior) {

@@ -24,6 +24,7 @@ CREATE TABLE "bench_tests" (
 	"judge" text DEFAULT '' NOT NULL,
 	"note" text DEFAULT '' NOT NULL,
 	"kit" jsonb NOT NULL,
+	"water" jsonb,
 	"expected" jsonb,
 	"draft" jsonb,
 	"observation" jsonb,

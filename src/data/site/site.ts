@@ -1,6 +1,7 @@
-import { eq } from 'drizzle-orm'
+import { and, eq, sql } from 'drizzle-orm'
 import type { Database } from '../database'
-import { siteSettings } from './tables'
+import { StaleWrite } from '../errors'
+import { siteSettings, type TapWater } from './tables'
 
 const ONLY_ROW = 1
 
@@ -10,4 +11,26 @@ export async function readSite(db: Database): Promise<Site> {
   const [site] = await db.select().from(siteSettings).where(eq(siteSettings.id, ONLY_ROW))
   if (!site) throw new Error('The site settings are missing: the data folder was not prepared.')
   return site
+}
+
+/**
+ * Sets what the water from the tap is like.
+ * @throws StaleWrite when the site's settings were changed since `expected`
+ */
+export async function writeTapWater(
+  db: Database,
+  tapWater: TapWater,
+  expected: number,
+): Promise<number> {
+  const [row] = await db
+    .update(siteSettings)
+    .set({ tapWater, version: sql`${siteSettings.version} + 1` })
+    .where(and(eq(siteSettings.id, ONLY_ROW), eq(siteSettings.version, expected)))
+    .returning({ version: siteSettings.version })
+  if (row) return row.version
+  const now = await readSite(db)
+  throw new StaleWrite('The water was changed in the meantime; your entries are kept here.', {
+    ...now.tapWater,
+    version: now.version,
+  })
 }

@@ -5,7 +5,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { texts } from '../../ui/texts'
 import styles from './Bench.module.css'
 import type { BenchValues } from './benchBody'
-import { type BenchField, benchFields } from './benchFields'
+import { type BenchField, benchFields, WITH_WATER } from './benchFields'
 
 const words = texts.bench.fields
 
@@ -34,6 +34,28 @@ export function BenchForm({
             error={errorOf(field.name)}
           />
         ))}
+      {WITH_WATER.includes(page.kind) && (
+        <>
+          <TextField
+            label={words.waterTempC}
+            inputMode="decimal"
+            error={errorOf('water.tempC')}
+            {...form.register('waterTempC')}
+          />
+          <TextField
+            label={words.waterEc}
+            inputMode="decimal"
+            error={errorOf('water.ecDsPerM')}
+            {...form.register('waterEc')}
+          />
+          <TextField
+            label={words.waterAlkalinity}
+            inputMode="decimal"
+            error={errorOf('water.alkalinityMgPerL')}
+            {...form.register('waterAlkalinity')}
+          />
+        </>
+      )}
       <TextField label={words.place} {...form.register('place')} />
       <TextField label={words.judge} {...form.register('judge')} />
       <TextField label={words.note} {...form.register('note')} />
@@ -76,7 +98,7 @@ export function Answer({
           label={label}
           hint={
             field.name === 'waterEcDsPerM'
-              ? words.waterHint(String(page.waterEcDsPerM))
+              ? words.waterHint(String(page.tapWater.ecDsPerM))
               : field.hint
           }
           inputMode="decimal"

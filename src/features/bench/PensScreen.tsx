@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { PenView } from '../../messages/bench/benchViews'
+import type { PensPage, PenView } from '../../messages/bench/benchViews'
 import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
@@ -16,16 +16,17 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
+import { TapWater } from './TapWater'
 
 const words = texts.bench.pensScreen
 const BUFFERS = ['4.01', '7', '10.01'] as const
 
 /** The pens, whether they can be trusted, and their calibrations. */
 export default function PensScreen({
-  pens,
+  page,
   site,
 }: {
-  readonly pens: readonly PenView[]
+  readonly page: PensPage
   readonly site: SiteView
 }) {
   return (
@@ -35,11 +36,12 @@ export default function PensScreen({
         lead={words.lead}
         actions={<LinkButton href="/bench">{texts.bench.title}</LinkButton>}
       />
-      {pens.length === 0 && <EmptyState title={words.none} next={words.noneNext} />}
-      {pens.map((pen) => (
+      {page.pens.length === 0 && <EmptyState title={words.none} next={words.noneNext} />}
+      {page.pens.map((pen) => (
         <PenPanel key={pen.id} pen={pen} />
       ))}
       <AddPen />
+      <TapWater page={page} />
     </SiteProvider>
   )
 }

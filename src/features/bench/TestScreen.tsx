@@ -14,7 +14,7 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
-import { type BenchValues, benchBody } from './benchBody'
+import { type BenchValues, benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
 import { ClockPanel } from './ClockPanel'
 import { clockPlan } from './clockPlan'
@@ -71,6 +71,7 @@ function Running({ page }: { readonly page: TestPage }) {
       ...benchDefaults(page.kind, page.kit, {
         penId: page.pens[0]?.id ?? null,
         today: site.today,
+        tapWater: page.tapWater,
       }),
       place: page.place,
       judge: page.judge,
@@ -86,6 +87,7 @@ function Running({ page }: { readonly page: TestPage }) {
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
     const answer = await send('POST', `/api/bench/tests/${page.id}/finish`, {
       observation: benchBody(page.kind, values, site.measures),
+      water: waterBody(page.kind, values),
       place,
       judge,
       note,

@@ -9,6 +9,7 @@ import {
   DROPS_TIMED,
   JARS,
   SEEDLING_SHARES,
+  WITH_WATER,
 } from './benchFields'
 
 export type BenchValues = Record<string, string | string[]>
@@ -32,6 +33,22 @@ export function benchBody(
   const read: Record<string, unknown> = { kind }
   for (const field of benchFields[kind]) read[field.name] = readField(field, values, measures)
   return rowsOf(kind, read)
+}
+
+/** Water used for a test, as typed; null for tests without. */
+export function waterBody(kind: TestKind, values: BenchValues): unknown {
+  if (!WITH_WATER.includes(kind)) return null
+  const read = (name: string) => {
+    const text = values[name]
+    if (typeof text !== 'string' || text.trim() === '') return null
+    // What is no number arrives as it was typed, so that the server names its field.
+    return readNumber(text) ?? text
+  }
+  return {
+    tempC: read('waterTempC'),
+    ecDsPerM: read('waterEc'),
+    alkalinityMgPerL: read('waterAlkalinity'),
+  }
 }
 
 function readField(field: BenchField, values: BenchValues, measures: HouseholdMeasures): unknown {

@@ -167,13 +167,31 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
   ],
 }
 
+/** Tests whose water is written down beside them. */
+export const WITH_WATER: readonly TestKind[] = ['drain', 'layers', 'porosity', 'wetting', 'phEc']
+
 /** What the form holds before anything is typed: amounts of the kit, and what is usual. */
 export function benchDefaults(
   kind: TestKind,
   kit: TestKit,
-  { penId, today }: { penId: number | null; today: string },
+  {
+    penId,
+    today,
+    tapWater,
+  }: {
+    penId: number | null
+    today: string
+    tapWater: { readonly ecDsPerM: number; readonly alkalinityMgPerL: number }
+  },
 ): Record<string, string | string[]> {
-  const defaults: Record<string, string | string[]> = { place: '', judge: '', note: '' }
+  const defaults: Record<string, string | string[]> = {
+    place: '',
+    judge: '',
+    note: '',
+    waterTempC: '',
+    waterEc: String(tapWater.ecDsPerM),
+    waterAlkalinity: String(tapWater.alkalinityMgPerL),
+  }
   for (const one of benchFields[kind]) defaults[one.name] = one.kind === 'several' ? [] : ''
   const usual: Readonly<Record<string, string>> = {
     pouredMl: `${kit.pouredMl} mL`,

@@ -7,14 +7,18 @@ import { finishSchema } from '../../messages/bench/observations'
 import { kitSchema } from '../../messages/bench/tests'
 import type { Problem } from '../../messages/problem'
 import { formatFor } from '../../ui/format'
-import { benchBody } from './benchBody'
+import { benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
 import { changeText } from './changeText'
 import { fieldErrors } from './fieldErrors'
 import { kitBody, kitDefaults } from './kitValues'
 
 const start = (kind: (typeof TEST_KINDS)[number]) =>
-  benchDefaults(kind, DEFAULT_KIT, { penId: 3, today: '2026-11-02' })
+  benchDefaults(kind, DEFAULT_KIT, {
+    penId: 3,
+    today: '2026-11-02',
+    tapWater: { ecDsPerM: 0.6, alkalinityMgPerL: 210 },
+  })
 const body = (kind: (typeof TEST_KINDS)[number], typed: Record<string, string | string[]>) =>
   benchBody(kind, { ...start(kind), ...typed }, DEFAULT_MEASURES)
 const refused = (observation: unknown): string[] =>
@@ -63,6 +67,26 @@ test('amounts arrive in the unit of the test, whatever they were typed in', () =
   })
   assert.equal((body('jar', TYPED.jar).points as unknown[]).length, 3)
   assert.equal((body('seedling', TYPED.seedling).pots as unknown[]).length, 2)
+})
+
+test('the water used stands beside tests with water, and what is no number is refused', () => {
+  const water = waterBody('drain', { ...start('drain'), waterTempC: '14,5' })
+  assert.deepEqual(water, { tempC: 14.5, ecDsPerM: 0.6, alkalinityMgPerL: 210 })
+  assert.equal(waterBody('squeeze', start('squeeze')), null)
+  const wrong = finishSchema.validate(
+    {
+      observation: body('drain', TYPED.drain),
+      place: '',
+      judge: '',
+      note: '',
+      water: waterBody('drain', { ...start('drain'), waterTempC: 'cold' }),
+    },
+    { abortEarly: false, convert: false },
+  )
+  assert.deepEqual(
+    wrong.error?.details.map(({ path }) => path.join('.')),
+    ['water.tempC'],
+  )
 })
 
 test('what is missing or no amount is refused at its field, and the form finds it there', () => {

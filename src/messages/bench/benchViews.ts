@@ -10,6 +10,7 @@ import type {
   PenTrust,
   TestKind,
   TestKit,
+  TestWater,
 } from '../../core/bench'
 import type { EcMethod } from '../../core/chemistry'
 import type { SampleKind } from '../../data/bench/benchTables'
@@ -76,6 +77,16 @@ export interface PenView {
     readonly buffers: readonly number[]
     readonly slopePercent: number | null
   }[]
+}
+
+export interface PensPage {
+  readonly pens: readonly PenView[]
+  readonly tapWater: {
+    readonly ph: number
+    readonly ecDsPerM: number
+    readonly alkalinityMgPerL: number
+  }
+  readonly siteVersion: number
 }
 
 export interface MomentView {
@@ -145,7 +156,8 @@ export interface TestPage extends TestState {
   readonly amendments: readonly { readonly id: string; readonly name: string }[]
   readonly materials: readonly { readonly id: string; readonly name: string }[]
   readonly samples: readonly SampleChoice[]
-  readonly waterEcDsPerM: number
+  readonly tapWater: PensPage['tapWater']
+  readonly water: TestWater | null
 }
 
 /** What tests made of a sample, beside what was expected. */

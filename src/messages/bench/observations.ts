@@ -1,5 +1,13 @@
 import Joi from 'joi'
-import { BALLS, DROPS, SIGHTS, SMELLS, TEST_KINDS, type TestKind } from '../../core/bench'
+import {
+  BALLS,
+  DROPS,
+  SIGHTS,
+  SMELLS,
+  TEST_KINDS,
+  type TestKind,
+  type TestWater,
+} from '../../core/bench'
 
 const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
 const missing = (what: string) => ({ 'number.base': what, 'any.required': what })
@@ -183,6 +191,8 @@ export interface FinishBody {
   readonly place: string
   readonly judge: string
   readonly note: string
+  /** Water used; null for tests without water. */
+  readonly water: TestWater | null
 }
 
 const words = (label: string, max: number) => Joi.string().trim().allow('').max(max).label(label)
@@ -205,4 +215,11 @@ export const finishSchema = Joi.object<FinishBody>({
   place: words('The place', 80).required(),
   judge: words('The name', 80).required(),
   note: words('The note', 500).required(),
+  water: Joi.object({
+    tempC: orNull('The temperature of the water', 60),
+    ecDsPerM: orNull('The salts of the water', 10),
+    alkalinityMgPerL: orNull('The alkalinity of the water', 1000),
+  })
+    .allow(null)
+    .default(null),
 })

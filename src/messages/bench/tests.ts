@@ -165,6 +165,30 @@ export const kitSchema = Joi.object<KitBody>({
   version: Joi.number().integer().min(0).required(),
 })
 
+export interface TapWaterBody {
+  readonly ph: number
+  readonly ecDsPerM: number
+  readonly alkalinityMgPerL: number
+  readonly version: number
+}
+
+export const tapWaterSchema = Joi.object<TapWaterBody>({
+  ph: above('The pH of the water', 12),
+  ecDsPerM: Joi.number()
+    .min(0)
+    .max(10)
+    .required()
+    .label('The salts of the water')
+    .messages({ 'number.base': 'Say what the water has in dS/m, such as 0.6' }),
+  alkalinityMgPerL: Joi.number()
+    .min(0)
+    .max(1000)
+    .required()
+    .label('The alkalinity')
+    .messages({ 'number.base': 'Say its alkalinity in mg of lime per litre, such as 210' }),
+  version: Joi.number().integer().min(1).required(),
+})
+
 /** What a page of a new test is asked for. */
 export interface BenchQuery {
   readonly lot?: number

@@ -74,6 +74,12 @@ export interface MixDesignPage {
   readonly humifiedFines: Material
   /** Worked out with the page; null where nothing is measured out yet. */
   readonly first: MixInPlace | null
+  /** Air in its pot by porosity tests of this version; null where it was not tested. */
+  readonly tested: {
+    readonly on: string
+    readonly air: number
+    readonly expectedAir: number
+  } | null
 }
 
 /** A mix to be watered: a recipe, or a bag as it is. */

@@ -5,10 +5,14 @@ import { close } from '../../../testing/tables'
 import { keepDraft, throwTestAway } from '../../data/bench/benchTests'
 import { addCalibration, addPen } from '../../data/bench/pens'
 import { listLots, readLot } from '../../data/media/lots'
+import { writeTapWater } from '../../data/site/site'
 import { finishSchema } from '../../messages/bench/observations'
 import { validate } from '../defineEndpoint'
+import { mixDesignPage } from '../media/mixDesignPage'
+import { saveNextVersion } from '../media/saveMix'
 import { finishBenchTest } from './finishBenchTest'
 import { correct, keepMoment } from './moments'
+import { pensPage } from './pensPage'
 import { samplePage } from './samplePage'
 import { startBenchTest } from './startBenchTest'
 import { testPage } from './testPage'
@@ -37,7 +41,7 @@ const finish = async (
   finishBenchTest(
     garden.db,
     id,
-    validate(finishSchema, { observation, place: '', judge: '', note: '' }, false),
+    validate(finishSchema, { observation, place: '', judge: '', note: '', water: null }, false),
     at,
   )
 const tap = (id: number, key: string, seconds: number, value: number | null = null) =>
@@ -184,6 +188,40 @@ test('a reference run beside is compared, and never counts for the sample', asyn
     /on the same sample/,
   )
   await assert.rejects(begin('squeeze', { besideId: id }), /of the same test/)
+})
+
+test('a recipe that was tested says so in its designer until its next version', async () => {
+  const mixes = await mixDesignPage(garden.db, { mix: 1 })
+  assert.equal(mixes.tested, null)
+  const id = await startBenchTest(
+    garden.db,
+    { kind: 'porosity', sample: { kind: 'mix', id: 1 } },
+    NOW,
+  )
+  await finish(id, POROSITY)
+  const { tested, first } = await mixDesignPage(garden.db, { mix: 1 })
+  assert.ok(tested)
+  close(tested.expectedAir, first?.capacity.airFraction ?? 0, 1e-9)
+  assert.notEqual(tested.air, tested.expectedAir)
+  const { name, parts, madeFor } = await mixDesignPage(garden.db, { mix: 1 })
+  const { version = 0 } = (await mixDesignPage(garden.db, { mix: 1 })).mix ?? {}
+  const changed = parts.map((part, i) => (i === 0 ? { ...part, litres: part.litres + 1 } : part))
+  await saveNextVersion(
+    garden.db,
+    1,
+    { name, parts: changed, madeFor, note: '', after: version },
+    later(9000),
+  )
+  assert.equal((await mixDesignPage(garden.db, { mix: 1 })).tested, null)
+})
+
+test('the water from the tap is kept, and not over what another has kept meanwhile', async () => {
+  const { tapWater, siteVersion } = await pensPage(garden.db, NOW)
+  const harder = { ...tapWater, alkalinityMgPerL: 260 }
+  const next = await writeTapWater(garden.db, harder, siteVersion)
+  assert.equal((await pensPage(garden.db, NOW)).tapWater.alkalinityMgPerL, 260)
+  await assert.rejects(writeTapWater(garden.db, tapWater, siteVersion), /changed in the meantime/)
+  assert.equal(next, siteVersion + 1)
 })
 
 test('a pH by an untrusted pen is kept but nothing is limed by it; a trusted one becomes the reading of the lot', async () => {

@@ -61,7 +61,8 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
       .map((one) => ({ id: one.id, name: one.name })),
     materials: [...tables.materials.values()].map((one) => ({ id: one.id, name: one.name })),
     samples,
-    waterEcDsPerM: site.tapWater.ecDsPerM,
+    tapWater: site.tapWater,
+    water: test.water,
   }
 }
 

@@ -1,4 +1,6 @@
+import { containerCapacity } from '../../core/media'
 import { EXPOSURE_FACTORS, mixInPlace } from '../../core/season'
+import { listSampleCalibrations } from '../../data/bench/benchTests'
 import { listContainers } from '../../data/containers/containers'
 import { PLANT_GROUPS } from '../../data/defaults/plantGroups'
 import { NotFound } from '../../data/errors'
@@ -60,6 +62,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
     groups: PLANT_GROUPS,
     place,
     month,
+    tested: begin.mix ? await testedMix(db, begin.mix.id, begin, site.timeZone) : null,
     alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
     humifiedFines,
     first: components.some(({ parts }) => parts > 0)
@@ -71,6 +74,26 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
           humifiedFines,
         })
       : null,
+  }
+}
+
+/** What the newest tests of a recipe say of its newest version in its pot. */
+async function testedMix(
+  db: OpenDatabase,
+  mixId: number,
+  { versions, madeFor }: Beginning,
+  timeZone: string,
+): Promise<MixDesignPage['tested']> {
+  const written = versions[0]?.at
+  const found = (await listSampleCalibrations(db)).find((one) => one.mixId === mixId)
+  if (!found || !written || found.at < written || !found.from.includes('porosity')) return null
+  const { shape, headspaceCm } = madeFor.container
+  const airOf = ({ curve }: typeof found.prior) =>
+    containerCapacity({ curve, shape, fillHeightCm: shape.heightCm - headspaceCm }).airFraction
+  return {
+    on: dayAt(timeZone, found.at),
+    air: airOf(found.measured),
+    expectedAir: airOf(found.prior),
   }
 }
 

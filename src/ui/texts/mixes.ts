@@ -90,6 +90,8 @@ export const mixes = {
       cost: 'a litre',
       water: 'water it can use',
     },
+    tested: (day: string, air: string, expected: string) =>
+      `Tested on ${day}: ${air} air in this pot ✓; its recipe lets expect ≈ ${expected}.`,
     whyOf: {
       air: 'Air after draining',
       days: 'Days between waterings',

@@ -18,8 +18,20 @@ const words = texts.mixes.design
 
 /** The mix in its pot, its numbers, and the arithmetic of the one that was asked. */
 export function MixInPot() {
-  const { page, components, container, answer, refusal, progress, stop, wish, crop, what, place } =
-    useMixDesign()
+  const {
+    page,
+    changed,
+    components,
+    container,
+    answer,
+    refusal,
+    progress,
+    stop,
+    wish,
+    crop,
+    what,
+    place,
+  } = useMixDesign()
   const { format } = useSite()
   const [asked, setAsked] = useState<MixWhyKey | null>(null)
   const ask = (key: MixWhyKey) => setAsked(key === asked ? null : key)
@@ -51,6 +63,17 @@ export function MixInPot() {
           {words.zones(cm(saturatedDepthCm), cm(lowAirDepthCm))}
           {wish?.rootDepthCm ? words.roots(cm(wish.rootDepthCm)) : ''}
         </p>
+        {page.tested && !changed && (
+          <p>
+            <a href={`/bench/samples/mix/${page.mix?.id}`}>
+              {words.tested(
+                format.day(page.tested.on),
+                format.plain(format.percent(page.tested.air)),
+                format.plain(format.percent(page.tested.expectedAir)),
+              )}
+            </a>
+          </p>
+        )}
         <MixReadouts
           answer={answer}
           wish={wish}

@@ -59,6 +59,7 @@ const page: MixDesignPage = {
   ],
   place: { latitudeDeg: 50, dayOfYear: 196, tMinC: 13, tMaxC: 21, seasonMeanTempC: 15 },
   alkalinityMgPerL: 180,
+  tested: null,
   month: 6,
   humifiedFines: material('humified-fines'),
   first: null,

@@ -1,0 +1,55 @@
+import { useState } from 'react'
+import type { PensPage } from '../../messages/bench/benchViews'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { send } from '../../ui/send'
+import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useReady } from '../../ui/useReady'
+import { readNumber } from '../readNumber'
+import styles from './Bench.module.css'
+
+const words = texts.bench.tapWater
+const FIELDS = ['ph', 'ecDsPerM', 'alkalinityMgPerL'] as const
+
+/** What the water from the tap is like: it lifts the pH of a mix, and is taken off what a meter reads. */
+export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: PensPage }) {
+  const ready = useReady()
+  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(
+    Object.fromEntries(FIELDS.map((name) => [name, String(tapWater[name])])),
+  )
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const save = async () => {
+    const values = Object.fromEntries(FIELDS.map((name) => [name, readNumber(typed[name] ?? '')]))
+    const answer = await send('PUT', '/api/bench/water', { ...values, version: siteVersion })
+    if (!answer.ok) return setProblem(answer.problem)
+    showToastOnNextPage({ text: words.kept })
+    window.location.reload()
+  }
+  return (
+    <section aria-labelledby="tap-water" className={styles.section}>
+      <h2 id="tap-water">{words.title}</h2>
+      <p className={styles.quiet}>{words.note}</p>
+      <fieldset disabled={!ready} className={`plain ${styles.running}`}>
+        <ProblemNotice problem={problem} />
+        <div className={styles.form}>
+          {FIELDS.map((name) => (
+            <TextField
+              key={name}
+              label={words[name]}
+              inputMode="decimal"
+              value={typed[name] ?? ''}
+              error={problem?.fields.find(({ field }) => field === name)?.message}
+              onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
+            />
+          ))}
+        </div>
+        <div className={styles.actions}>
+          <Button onClick={() => void save()}>{words.keep}</Button>
+        </div>
+      </fieldset>
+    </section>
+  )
+}

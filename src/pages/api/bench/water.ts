@@ -1,0 +1,10 @@
+import { writeTapWater } from '../../../data/site/site'
+import { tapWaterSchema } from '../../../messages/bench/tests'
+import { defineEndpoint } from '../../../server/defineEndpoint'
+
+export const PUT = defineEndpoint({
+  body: tapWaterSchema,
+  handle: async ({ db, body: { version, ...tapWater } }) => ({
+    version: await writeTapWater(db, tapWater, version),
+  }),
+})
