@@ -36,7 +36,7 @@ test('a drain test: reload, a lost connection, a second tab, a correction, and i
   // A second device sees what was tapped, and what it taps is seen here.
   const other = await context.newPage()
   await other.goto(page.url())
-  await expect(other.getByText('First drip', { exact: true })).toBeVisible()
+  await expect(other.getByRole('button', { name: 'Correct First drip' })).toBeVisible()
   await other.getByRole('button', { name: /150 mL is out/ }).click()
   await expect(page.getByRole('button', { name: 'Correct 150 mL is out' })).toBeVisible()
 
