@@ -140,10 +140,10 @@ function Readings({
 }) {
   const { format } = useSite()
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
-  const set = (id: string, text: string) => {
-    setTyped({ ...typed, [id]: text })
-    const value = readNumber(text)
-    if (value !== null) clock.correct(id, { value })
+  // Sent once it is typed to its end: half a number is another temperature.
+  const correct = (id: string, before: number) => {
+    const value = readNumber(typed[id] ?? '')
+    if (value !== null && value !== before) clock.correct(id, { value })
   }
   return (
     <details className={styles.protocol}>
@@ -159,7 +159,8 @@ function Readings({
                 label={words.correctReading(at)}
                 inputMode="decimal"
                 value={typed[id] ?? String(tempC)}
-                onChange={(event) => set(id, event.target.value)}
+                onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+                onBlur={() => correct(id, tempC)}
               />
               <Button
                 weight="quiet"

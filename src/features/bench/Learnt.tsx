@@ -15,7 +15,7 @@ const S_PER_MIN = 60
 
 /** What tests made of a sample, beside what its recipe lets expect: the two stay apart. */
 export function Learnt({
-  calibration: { on, from, doubts, expected, measured, potName },
+  calibration: { on, from, doubts, expected, measured, potName, wanted },
   kind,
 }: {
   readonly calibration: CalibrationView
@@ -74,6 +74,7 @@ export function Learnt({
           </tbody>
         </table>
       )}
+      {wanted && from.includes('porosity') && <Fits air={measured.air} wanted={wanted} />}
       {asked && (
         <WhyText
           title={words.why[asked]}
@@ -88,6 +89,24 @@ export function Learnt({
       ))}
       {kind === 'lot' && from.length > 0 && <p className={styles.quiet}>{words.uses}</p>}
     </section>
+  )
+}
+
+/** The air that was measured against what the crop wants. */
+function Fits({
+  air,
+  wanted: { crop, low, high },
+}: {
+  readonly air: number
+  readonly wanted: NonNullable<CalibrationView['wanted']>
+}) {
+  const { format } = useSite()
+  const percent = (share: number) => format.plain(format.percent(share))
+  const fit = air < low ? 'short' : air > high ? 'much' : 'fits'
+  return (
+    <Notice tone={fit === 'fits' ? 'ok' : 'act'}>
+      {words.fit[fit](crop.toLocaleLowerCase(), percent(low), percent(high), percent(air))}
+    </Notice>
   )
 }
 

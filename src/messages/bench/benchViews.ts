@@ -169,6 +169,8 @@ export interface CalibrationView {
   readonly measured: { readonly air: number; readonly ksCmPerS: number }
   /** The pot in which the air is told. */
   readonly potName: string
+  /** Air the crop wants; null without a crop. */
+  readonly wanted: { readonly crop: string; readonly low: number; readonly high: number } | null
 }
 
 /** Values of a sample over time. */

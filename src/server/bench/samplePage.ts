@@ -42,7 +42,7 @@ export async function samplePage(db: OpenDatabase, sample: Sample): Promise<Samp
       ecMaxSme: crop.ecMaxSme,
     },
     potName: facts.pot?.name ?? null,
-    calibration: calibration && calibrationView(calibration, facts.pot, timeZone),
+    calibration: calibration && calibrationView(calibration, facts, timeZone),
     series: await seriesOf(db, facts, tests, timeZone),
     sets: setIds.flatMap((setId) => {
       const runs = tests.filter((test) => (test.setId ?? test.id) === setId)

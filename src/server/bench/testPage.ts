@@ -46,7 +46,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
     spreads: spreadViews(set),
     calibration:
       calibration && test.outcome && calibration.testIds.includes(id)
-        ? calibrationView(calibration, facts.pot, timeZone)
+        ? calibrationView(calibration, facts, timeZone)
         : null,
     problems: (await listProblems(db)).map((one) => ({
       id: one.id,

@@ -1,4 +1,4 @@
-import { besideReference, penSlope, penTrust, type SamplePot, spreadOf } from '../../core/bench'
+import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
 import type { BenchTest, StoredCalibrationOfSample } from '../../data/bench/benchTests'
 import type { Pen } from '../../data/bench/pens'
@@ -12,6 +12,7 @@ import type {
   TestRow,
 } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
+import type { SampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000
 /** A pH near which most mixes lie: what a pen is judged by before it has read anything. */
@@ -122,7 +123,7 @@ export function penView({ id, name, calibrations }: Pen, at: Date, timeZone: str
 /** Air and conductivity as they were expected and as tests have them, in the pot of the sample. */
 export function calibrationView(
   calibration: StoredCalibrationOfSample,
-  pot: SamplePot | null,
+  { pot, crop }: Pick<SampleFacts, 'pot' | 'crop'>,
   timeZone: string,
 ): CalibrationView | null {
   if (!pot) return null
@@ -136,5 +137,10 @@ export function calibrationView(
     expected: { air: airOf(prior), ksCmPerS: prior.ksCmPerS },
     measured: { air: airOf(measured), ksCmPerS: measured.ksCmPerS },
     potName: pot.name,
+    wanted: crop && {
+      crop: crop.name,
+      low: crop.airMinPercent / 100,
+      high: crop.airMaxPercent / 100,
+    },
   }
 }

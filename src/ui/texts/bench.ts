@@ -279,6 +279,14 @@ export const bench = {
       air: 'Air after draining, by recipe and by tests',
       passes: 'Speed when wet through, by recipe and by tests',
     },
+    fit: {
+      short: (crop: string, low: string, high: string, air: string) =>
+        `Too little air for ${crop}: ${air}, wanted ${low} to ${high}. Open it with coarse material at its next turnover, or give it a taller pot.`,
+      much: (crop: string, low: string, high: string, air: string) =>
+        `More air than ${crop} wants: ${air}, wanted ${low} to ${high}. It dries fast: water more often, or add what holds water.`,
+      fits: (crop: string, low: string, high: string, air: string) =>
+        `Enough air for ${crop}: ${air}, wanted ${low} to ${high}.`,
+    },
     uses: 'From now on its lot uses the measured values, until something is mixed in or the next innings begins.',
   },
   sample: {

@@ -49,7 +49,7 @@ const sentences: Readonly<Record<string, Sentence>> = {
   'air.more air': (told, format) =>
     `${share(told, 'measured', format)} air in this pot, more than the ${share(told, 'expected', format)} its recipe lets expect: coarser than thought, or not wet through.`,
   'air.elsewhere': (told) =>
-    `What that is in its own pot, and whether it is enough for ${lower(word(told, 'crop'))}, the model has worked out below.`,
+    `Whether that is enough for ${lower(word(told, 'crop'))} depends on its own pot: see what the model learnt.`,
   'porosity.guess': () =>
     'How much water was in it before was supposed from its feel: all pores are good to about five points. Weighing makes it sure; the air does not depend on it.',
   'wetting.wets readily': () => 'It wets readily.',
