@@ -71,8 +71,6 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
     case 'from':
       if (field.list === 'pens') return text === '' ? null : Number(text)
       return field.list === 'problems' && text === '' ? null : text
-    case 'choice':
-      return field.orNone && text === '' ? null : text
     default:
       return text
   }
@@ -91,7 +89,8 @@ function rowsOf(kind: TestKind, read: Record<string, unknown>): Record<string, u
       const feels = read.feels as string[]
       return {
         kind,
-        threads: feels.includes('threads'),
+        // Nothing tapped is no answer.
+        threads: feels.length === 0 ? null : feels.includes('threads'),
         grit: feels.includes('grit'),
         stain: feels.includes('stain'),
       }

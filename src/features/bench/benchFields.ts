@@ -25,7 +25,6 @@ export type BenchField =
       readonly name: string
       readonly label: string
       readonly options: Readonly<Record<string, string>>
-      readonly orNone?: boolean
     }
   | {
       readonly kind: 'several'
@@ -91,7 +90,12 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
       kind: 'several',
       name: 'feels',
       label: words.feels,
-      options: { threads: words.threads, grit: words.grit, stain: words.stain },
+      options: {
+        threads: words.threads,
+        grit: words.grit,
+        stain: words.stain,
+        nothing: words.nothingFelt,
+      },
     },
   ],
   wetting: [
@@ -161,7 +165,6 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
       name: 'smell',
       label: words.smell,
       options: only(choices.smell, SMELLS),
-      orNone: true,
     },
     { kind: 'several', name: 'sights', label: words.sights, options: only(choices.sights, SIGHTS) },
   ],

@@ -93,7 +93,14 @@ test('what is missing or no amount is refused at its field, and the form finds i
   const missing = refused(body('drain', { drainedMl: 'a bit' }))
   assert.deepEqual(missing, ['observation.drainedMl'])
   assert.ok(refused(body('porosity', {})).includes('observation.addedMl'))
-  assert.ok(refused(body('squeeze', {})).includes('observation.ball'))
+  // Each missing answer is told once.
+  assert.deepEqual(refused(body('squeeze', {})), ['observation.ball', 'observation.drops'])
+  assert.deepEqual(refused(body('palm', {})), ['observation.threads'])
+  assert.deepEqual(refused(body('look', {})), ['observation.smell'])
+  assert.deepEqual(refused(body('settling', {})), [
+    'observation.heightsCm.0',
+    'observation.heightsCm.1',
+  ])
   assert.ok(refused(body('wetting', {})).includes('observation.dropsS'))
   assert.ok(refused(body('jar', { ...TYPED.jar, ph1: '' })).includes('observation.points.1.ph'))
   const problem = (field: string): Problem => ({

@@ -12,7 +12,11 @@ function arrivesAs(name: string): string[] {
     count: (i) => `counts.${i}.count`,
   }
   const [, word = '', index = ''] = row ?? []
-  const first: Readonly<Record<string, string>> = { drop0: 'dropsS', height0: 'heightsCm' }
+  const first: Readonly<Record<string, string>> = {
+    drop0: 'dropsS',
+    height0: 'heightsCm',
+    feels: 'threads',
+  }
   return [name, first[name] ?? name, ...(known[word] ? [known[word](index)] : [])]
 }
 

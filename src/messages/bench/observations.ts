@@ -16,11 +16,11 @@ const number = (label: string, what: string, max: number, min = 0) =>
 const orNull = (label: string, max: number, min = 0) =>
   Joi.number().min(min).max(max).allow(null).required().label(label)
 const choice = (label: string, what: string, words: readonly string[]) =>
-  Joi.string()
+  Joi.any()
     .valid(...words)
     .required()
     .label(label)
-    .messages({ 'any.only': what, 'string.empty': what, 'any.required': what, 'string.base': what })
+    .messages({ 'any.only': what, 'any.required': what })
 
 const seconds = (label: string) => orNull(label, 86_400)
 
@@ -63,7 +63,9 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     drops: choice('What came out', 'Say how much water came', DROPS),
   },
   palm: {
-    threads: Joi.boolean().required(),
+    threads: Joi.boolean()
+      .required()
+      .messages({ 'boolean.base': 'Tap what you feel and see, or that nothing stands out' }),
     grit: Joi.boolean().required(),
     stain: Joi.boolean().required(),
   },
@@ -80,7 +82,10 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
   },
   settling: {
     heightsCm: Joi.array()
-      .items(number('The height', 'Say how high it stands, from the base', 300))
+      .items(
+        // Not required: a list cannot say of which of its entries.
+        number('The height', 'Say how high it stands, from the base', 300).optional(),
+      )
       .min(2)
       .max(4)
       .required()
@@ -175,10 +180,7 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     ),
   },
   look: {
-    smell: Joi.string()
-      .valid(...SMELLS)
-      .allow(null)
-      .required(),
+    smell: choice('The smell', 'Say what it smells of, or that it smells of nothing', SMELLS),
     sights: Joi.array()
       .items(Joi.string().valid(...SIGHTS))
       .required(),
