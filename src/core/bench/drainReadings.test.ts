@@ -32,6 +32,9 @@ test('a test in which nothing came, or not to the mark, has stalled', () => {
   assert.deepEqual([none.stalled, none.mlPerMin, none.retainedShare], [true, null, 1])
   const some = drainReadings({ ...OBSERVED, markS: null, drainedMl: 90 })
   assert.deepEqual([some.stalled, some.mlPerMin], [true, null])
+  // It ran through, only nobody took the time.
+  const untimed = drainReadings({ ...OBSERVED, firstDripS: null, markS: null, stoppedS: null })
+  assert.deepEqual([untimed.stalled, untimed.mlPerMin], [false, null])
 })
 
 test('more drained than poured, and times out of order, are refused at their field', () => {

@@ -23,7 +23,7 @@ export interface DrainReadings {
   readonly retainedMl: number
   /** Of what was poured. */
   readonly retainedShare: number
-  /** Nothing, or less than the mark, came through before the end. */
+  /** Less than the mark came through before the end. */
   readonly stalled: boolean
 }
 
@@ -75,7 +75,7 @@ export function drainReadings({
         : (60 * markMl) / (markS - firstDripS),
     retainedMl,
     retainedShare: retainedMl / pouredMl,
-    stalled: firstDripS === null || markS === null,
+    stalled: markS === null && drainedMl < markMl - SLACK_ML,
   }
 }
 

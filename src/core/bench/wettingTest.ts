@@ -30,7 +30,8 @@ export function wettingTest({
   runsDownSide: boolean
   gapMm: number
 }): Wetting {
-  if (dropsS.length === 0) throw new DomainError('too-few', 'Time at least one drop.')
+  if (dropsS.length === 0)
+    throw new DomainError('too-few', 'Time at least one drop.', { field: 'dropsS' })
   requireNumber('The gap at the edge in mm', gapMm, { min: 0, max: 100 })
   const times = dropsS
     .map((s) =>

@@ -9,6 +9,11 @@ import { type BenchField, benchFields, WITH_WATER } from './benchFields'
 
 const words = texts.bench.fields
 
+const WATER = [
+  { name: 'waterTempC', label: words.waterTempC, error: 'water.tempC' },
+  { name: 'waterEc', label: words.waterEc, error: 'water.ecDsPerM' },
+  { name: 'waterAlkalinity', label: words.waterAlkalinity, error: 'water.alkalinityMgPerL' },
+] as const
 const DIMENSION = { millilitres: 'volume', litres: 'volume', grams: 'mass', cm: 'length' } as const
 
 /** The answers of a test. */
@@ -21,45 +26,39 @@ export function BenchForm({
   readonly form: UseFormReturn<BenchValues>
   readonly errorOf: (field: string) => string | undefined
 }) {
+  const fields = benchFields[page.kind].filter(({ name }) => name !== 'problemId')
+  const answer = (field: BenchField) => (
+    <Answer key={field.name} field={field} page={page} form={form} error={errorOf(field.name)} />
+  )
+  // Times that were not taken by the clock: seldom, and out of the way of wet hands.
+  const seldom = fields.filter(({ kind }) => kind === 'time')
+  const water = WITH_WATER.includes(page.kind) ? WATER : []
+  const wrong =
+    seldom.some(({ name }) => errorOf(name)) || water.some(({ error }) => errorOf(error))
   return (
-    <div className={styles.form}>
-      {benchFields[page.kind]
-        .filter(({ name }) => name !== 'problemId')
-        .map((field) => (
-          <Answer
-            key={field.name}
-            field={field}
-            page={page}
-            form={form}
-            error={errorOf(field.name)}
-          />
-        ))}
-      {WITH_WATER.includes(page.kind) && (
-        <>
-          <TextField
-            label={words.waterTempC}
-            inputMode="decimal"
-            error={errorOf('water.tempC')}
-            {...form.register('waterTempC')}
-          />
-          <TextField
-            label={words.waterEc}
-            inputMode="decimal"
-            error={errorOf('water.ecDsPerM')}
-            {...form.register('waterEc')}
-          />
-          <TextField
-            label={words.waterAlkalinity}
-            inputMode="decimal"
-            error={errorOf('water.alkalinityMgPerL')}
-            {...form.register('waterAlkalinity')}
-          />
-        </>
-      )}
-      <TextField label={words.place} {...form.register('place')} />
-      <TextField label={words.judge} {...form.register('judge')} />
-      <TextField label={words.note} {...form.register('note')} />
-    </div>
+    <>
+      <div className={styles.form}>
+        {fields.filter((field) => !seldom.includes(field)).map(answer)}
+        <TextField label={words.note} {...form.register('note')} />
+      </div>
+      <details className={styles.protocol} open={wrong || undefined}>
+        <summary>{words.more}</summary>
+        <div className={styles.form}>
+          {seldom.map(answer)}
+          {water.map(({ name, label, error }) => (
+            <TextField
+              key={name}
+              label={label}
+              inputMode="decimal"
+              error={errorOf(error)}
+              {...form.register(name)}
+            />
+          ))}
+          <TextField label={words.place} {...form.register('place')} />
+          <TextField label={words.judge} {...form.register('judge')} />
+        </div>
+      </details>
+    </>
   )
 }
 
@@ -93,6 +92,7 @@ export function Answer({
         />
       )
     case 'number':
+    case 'time':
       return (
         <TextField
           label={label}
@@ -101,7 +101,7 @@ export function Answer({
               ? words.waterHint(String(page.tapWater.ecDsPerM))
               : field.hint
           }
-          inputMode="decimal"
+          inputMode={field.kind === 'time' ? 'text' : 'decimal'}
           error={error}
           {...registered}
         />

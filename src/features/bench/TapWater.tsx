@@ -29,7 +29,7 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
     window.location.reload()
   }
   return (
-    <section aria-labelledby="tap-water" className={styles.section}>
+    <section aria-labelledby="tap-water" className={`${styles.section} ${styles.apart}`}>
       <h2 id="tap-water">{words.title}</h2>
       <p className={styles.quiet}>{words.note}</p>
       <fieldset disabled={!ready} className={`plain ${styles.running}`}>

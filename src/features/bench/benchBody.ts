@@ -11,6 +11,7 @@ import {
   SEEDLING_SHARES,
   WITH_WATER,
 } from './benchFields'
+import { readClockTime } from './clockPlan'
 
 export type BenchValues = Record<string, string | string[]>
 
@@ -66,6 +67,9 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   switch (field.kind) {
     case 'number':
       return readNumber(text)
+    case 'time':
+      // What is no time arrives as it was typed, so that the server names its field.
+      return text.trim() === '' ? null : (readClockTime(text) ?? text)
     case 'check':
       return text === 'yes'
     case 'from':
@@ -82,9 +86,6 @@ function rowsOf(kind: TestKind, read: Record<string, unknown>): Record<string, u
     Array.from({ length: count }, (_, i) => row(i))
   const given = (value: unknown) => value !== null && value !== undefined && value !== ''
   switch (kind) {
-    case 'drain':
-    case 'layers':
-      return { ...read, firstDripS: null, markS: null, stoppedS: null }
     case 'palm': {
       const feels = read.feels as string[]
       return {

@@ -14,7 +14,7 @@ export type BenchField =
       readonly hint?: string
     }
   | {
-      readonly kind: 'number'
+      readonly kind: 'number' | 'time'
       readonly name: string
       readonly label: string
       readonly hint?: string
@@ -53,6 +53,9 @@ const drain: readonly BenchField[] = [
   field('millilitres', 'pouredMl'),
   field('millilitres', 'drainedMl'),
   field('check', 'stoodOnTop'),
+  field('time', 'firstDripS', words.withoutClock),
+  field('time', 'markS', words.withoutClock),
+  field('time', 'stoppedS', words.withoutClock),
 ]
 export const JARS = 5
 export const DROPS_TIMED = 5

@@ -10,7 +10,11 @@ import {
 } from '../../core/bench'
 
 const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
-const missing = (what: string) => ({ 'number.base': what, 'any.required': what })
+const missing = (what: string) => ({
+  'number.base': what,
+  'any.required': what,
+  'number.integer': '{#label} must be a whole number',
+})
 const number = (label: string, what: string, max: number, min = 0) =>
   Joi.number().min(min).max(max).required().label(label).messages(missing(what))
 const orNull = (label: string, max: number, min = 0) =>
@@ -72,11 +76,9 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
   wetting: {
     dropsS: Joi.array()
       .items(Joi.number().min(0).max(3600).allow(null))
-      .min(1)
       .max(20)
       .required()
-      .label('The drops')
-      .messages({ 'array.min': 'Time at least one drop' }),
+      .label('The drops'),
     runsDownSide: Joi.boolean().required(),
     gapMm: number('The gap at the edge', 'Say how wide the gap at the edge is, 0 for none', 100),
   },

@@ -295,11 +295,27 @@ test('a jar test gives the lot its buffer; a heat record counts to the dose of i
   )
 })
 
+test('drops timed by the clock need not be typed; more mix than the pot holds is refused', async () => {
+  const id = await begin('wetting')
+  const nothing = { kind: 'wetting', dropsS: [], runsDownSide: false, gapMm: 0 }
+  await assert.rejects(finish(id, nothing), /Time at least one drop/)
+  await tap(id, 'drops', 0)
+  await tap(id, 'gone1', 4)
+  await tap(id, 'gone2', 80)
+  const { values } = await finish(id, nothing)
+  assert.equal(values[0]?.value, 42)
+  await assert.rejects(
+    finish(await begin('porosity'), { ...POROSITY, volumeMl: 5000, addedMl: 3500 }),
+    /pot of the test kit holds/,
+  )
+})
+
 test('every other test is kept with a verdict', async () => {
   const observations = [
     { kind: 'squeeze', ball: 'crumbles', drops: 'none' },
     { kind: 'palm', threads: true, grit: false, stain: false },
     { kind: 'wetting', dropsS: [3, 70, 90], runsDownSide: false, gapMm: 0 },
+    { kind: 'wetting', dropsS: [3], runsDownSide: true, gapMm: 0 },
     { kind: 'settling', heightsCm: [16, 15, 14.6] },
     { kind: 'sieve', litresIn: 40, litresOut: 35, woodyLitres: 1 },
     { kind: 'look', smell: 'sour', sights: ['gnats'] },

@@ -72,8 +72,6 @@ export const bench = {
       count === 1
         ? 'One tap is kept here and sent when there is a connection.'
         : `${count} taps are kept here and sent when there is a connection.`,
-    typed: 'Without a clock',
-    typedNote: 'Times you took otherwise; what was tapped counts before them.',
   },
   heat: {
     now: 'Core temperature now, °C',
@@ -94,9 +92,10 @@ export const bench = {
     pouredMl: 'Water poured',
     drainedMl: 'Run out in all',
     stoodOnTop: 'Water stood on top',
-    firstDripS: 'First drip after, s',
-    markS: 'Mark reached after, s',
-    stoppedS: 'Stopped after, s',
+    firstDripS: 'First drip after',
+    markS: 'Mark reached after',
+    stoppedS: 'Dripping stopped after',
+    withoutClock: 'min:s, only without the clock',
     bottomMaterialId: 'At the bottom',
     bottomCm: 'Its height',
     wetZoneCm: 'Wet zone reaches up to',
@@ -151,6 +150,7 @@ export const bench = {
     waterTempC: 'Water used, °C',
     waterEc: 'Water used, salts in dS/m',
     waterAlkalinity: 'Water used, alkalinity in mg/L',
+    more: 'Where, who judged, and the water',
     place: 'Where',
     judge: 'Judged by',
     note: 'Note',

@@ -39,6 +39,8 @@ const sentences: Readonly<Record<string, Sentence>> = {
     `Faster than its recipe should be: ${secondsText(number(told, 'seconds'), format)} instead of about ${secondsText(number(told, 'expected'), format)}. Water found a channel or ran down the side, or the mix is coarser.`,
   'drain.stalled': () =>
     'It stalled: the mark was not reached before the end. In a pot this mix would stand wet; open it, or use it low in the bed only.',
+  'drain.untimed': () =>
+    'What it kept is written down. No time was taken, so nothing can be said of its speed: run it again with the clock.',
   'drain.stood': () => 'Water stood on top: more came than the mix could take.',
   layers: (told, format) =>
     `The wet zone reached ${format.plain(format.cm(number(told, 'cm')))} above the base, on a layer of ${format.plain(format.cm(number(told, 'bottomCm')))}${told.expected === null ? '' : `; the model lets expect under 10 % air up to ${format.plain(format.cm(number(told, 'expected')))}`}. It has not gone away, it has moved up.`,

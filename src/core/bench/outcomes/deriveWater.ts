@@ -1,4 +1,5 @@
-import { heightForVolume } from '../../containers'
+import { containerVolume, heightForVolume } from '../../containers'
+import { DomainError } from '../../errors'
 import { waterRun } from '../../media'
 import { airAgainstExpected, timeAgainstExpected } from '../againstExpected'
 import type { BenchValue, BenchVerdict } from '../benchTypes'
@@ -22,9 +23,12 @@ interface LayersEntered extends DrainEntered {
 export const waterDerivations = {
   drain: (entered: DrainEntered, context: TestContext): Derived => {
     const { kit } = context
-    const { observation, values } = drained(entered, context)
+    const { observation, values, stalled } = drained(entered, context)
     return {
-      outcome: { values, verdicts: drainVerdicts(observation, entered.stoodOnTop, context) },
+      outcome: {
+        values,
+        verdicts: drainVerdicts(observation, stalled, entered.stoodOnTop, context),
+      },
       drain: {
         column: { shape: kit.columnShape, mixLitres: kit.mixLitres },
         pourS: kit.pourS,
@@ -51,6 +55,7 @@ export const waterDerivations = {
   },
 
   porosity: (entered: PorosityObservation, { kit, expected, crop }: TestContext): Derived => {
+    requireRoom(kit, entered.volumeMl)
     const readings = porosityReadings(entered)
     const { totalPorosity, airFraction, waterFraction, bulkDensity, drainedKgPerL } = readings
     const fillHeightCm = heightForVolume({
@@ -146,6 +151,18 @@ function expectedWetZone({ kit, prior, bottom }: TestContext, bottomCm: number):
   return thinAirUpToCm
 }
 
+/** @throws DomainError for more mix than the pot of the kit holds */
+function requireRoom({ porosityShape: shape }: TestContext['kit'], volumeMl: number): void {
+  const holdsL = containerVolume({ shape, fillHeightCm: shape.heightCm })
+  if (volumeMl > 1000 * holdsL) {
+    throw new DomainError(
+      'out-of-range',
+      `The pot of the test kit holds ${holdsL.toFixed(1)} L to its rim: measure less mix, or set the pot under Test kit.`,
+      { field: 'volumeMl' },
+    )
+  }
+}
+
 function said(id: string, tone: BenchVerdict['tone']): BenchVerdict {
   return { id, tone, told: {} }
 }
@@ -153,7 +170,7 @@ function said(id: string, tone: BenchVerdict['tone']): BenchVerdict {
 function drained(
   { pouredMl, firstDripS, markS, stoppedS, drainedMl }: DrainEntered,
   { kit }: TestContext,
-): { observation: DrainObservation; values: BenchValue[] } {
+): { observation: DrainObservation; values: BenchValue[]; stalled: boolean } {
   filled({ shape: kit.columnShape, mixLitres: kit.mixLitres })
   const observation = {
     pouredMl,
@@ -164,11 +181,12 @@ function drained(
     endS: stoppedS ?? kit.endS,
     drainedMl,
   }
-  const { mlPerMin, retainedMl, retainedShare } = drainReadings(observation)
+  const { mlPerMin, retainedMl, retainedShare, stalled } = drainReadings(observation)
   const seconds = (name: string, value: number | null) =>
     value === null ? [] : [{ name, value, unit: 's' } as const]
   return {
     observation,
+    stalled,
     values: [
       ...seconds('firstDrip', firstDripS),
       ...seconds('mark', markS),
@@ -184,12 +202,14 @@ function drained(
 }
 
 function drainVerdicts(
-  { markS, markMl, firstDripS }: DrainObservation,
+  { markS, markMl }: DrainObservation,
+  stalled: boolean,
   stoodOnTop: boolean,
   { expected }: TestContext,
 ): BenchVerdict[] {
   const verdicts: BenchVerdict[] = []
-  if (firstDripS === null || markS === null) verdicts.push(said('drain.stalled', 'act'))
+  if (stalled) verdicts.push(said('drain.stalled', 'act'))
+  else if (markS === null) verdicts.push(said('drain.untimed', 'act'))
   else if (expected?.markS) {
     const { verdict, ratio } = timeAgainstExpected(Math.max(0.5, markS), expected.markS)
     verdicts.push({

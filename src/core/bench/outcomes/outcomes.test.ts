@@ -44,6 +44,7 @@ test('a drain test is held against what the recipe lets expect', () => {
   assert.deepEqual(verdicts('drain', drain(markS * 3)), ['drain.slower'])
   assert.deepEqual(verdicts('drain', drain(markS / 3, { firstDripS: 1 })), ['drain.faster'])
   assert.deepEqual(verdicts('drain', drain(null)), ['drain.stalled'])
+  assert.deepEqual(verdicts('drain', drain(null, { drainedMl: 600 })), ['drain.untimed'])
   assert.deepEqual(verdicts('drain', drain(markS, { stoodOnTop: true })), [
     'drain.as expected',
     'drain.stood',
