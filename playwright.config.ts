@@ -22,7 +22,7 @@ export default defineConfig({
     { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
     {
       name: 'phone',
-      testMatch: /(turnover|lots|looks|wateredMixes|mixesByThumb)\.spec\.ts/,
+      testMatch: /(turnover|lots|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],
