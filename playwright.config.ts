@@ -19,9 +19,11 @@ export default defineConfig({
     },
   },
   projects: [
-    { name: 'desk', use: { viewport: { width: 1280, height: 800 } } },
+    // What does not depend on the width is driven once: at a desk, or by thumb.
+    { name: 'desk', grepInvert: /@phone/, use: { viewport: { width: 1280, height: 800 } } },
     {
       name: 'phone',
+      grepInvert: /@desk/,
       testMatch: /(turnover|lots|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },

@@ -2,11 +2,9 @@ import { beginTest as begin, finishTest as finish } from './benchSteps'
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 import { startServer } from './server'
 
-test('a drain test: reload, a lost connection, a second tab, a correction, and its verdict', async ({
-  page,
-  context,
-  garden,
-}) => {
+test('a drain test: reload, a lost connection, a second tab, a correction, and its verdict', {
+  tag: '@phone',
+}, async ({ page, context, garden }) => {
   await begin(page, 'Long trough by the door', 'Drain test')
   await page.getByRole('button', { name: /Pouring now/ }).click()
   await expect(page.getByRole('button', { name: /First drip/ })).toBeVisible()

@@ -25,9 +25,9 @@ test('a mix is designed by thumb: a group, a pot, a material, an adjuster, and w
   await expectAccessible(page)
 })
 
-test('adjusters that change several materials: no peat, only what there is, hard water, a lower pot', async ({
-  page,
-}) => {
+test('adjusters that change several materials: no peat, only what there is, hard water, a lower pot', {
+  tag: '@desk',
+}, async ({ page }) => {
   await page.goto('/mixes/design?mix=2')
   await page.getByRole('button', { name: 'no peat' }).click()
   await expect(page.getByText(/The most like it: .*Air \d+ % → \d+ %/)).toBeVisible()

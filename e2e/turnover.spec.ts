@@ -65,10 +65,9 @@ test('a reload in the middle keeps what was entered', async ({ page }) => {
   await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('12.0 L')
 })
 
-test('two tabs finish the same order: the second is told and nothing is doubled', async ({
-  page,
-  context,
-}) => {
+test('two tabs finish the same order: the second is told and nothing is doubled', {
+  tag: '@desk',
+}, async ({ page, context }) => {
   await workOutRecipe(page, LOT, 'Strawberry')
   await makeOrder(page)
   const second = await context.newPage()
@@ -84,7 +83,10 @@ test('two tabs finish the same order: the second is told and nothing is doubled'
   await expect(page.getByText(/Innings 5/)).toHaveCount(0)
 })
 
-test('a step changed in another tab is not overwritten', async ({ page, context }) => {
+test('a step changed in another tab is not overwritten', { tag: '@desk' }, async ({
+  page,
+  context,
+}) => {
   await workOutRecipe(page, LOT, 'Strawberry')
   await makeOrder(page)
   const second = await context.newPage()
@@ -98,9 +100,9 @@ test('a step changed in another tab is not overwritten', async ({ page, context 
   await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
 })
 
-test('letters in numbers, too many litres and no crop are refused at their fields', async ({
-  page,
-}) => {
+test('letters in numbers, too many litres and no crop are refused at their fields', {
+  tag: '@desk',
+}, async ({ page }) => {
   await page.goto('/turnover/new?lot=1')
   await page.getByLabel('How far has the surface sunk?').fill('a lot')
   await page.getByLabel('How many litres of finished mix?').fill('500 L')
@@ -113,7 +115,7 @@ test('letters in numbers, too many litres and no crop are refused at their field
   await expect(page.getByRole('alert')).toContainText('Choose a crop')
 })
 
-test('more old mix than was found cannot have been used', async ({ page }) => {
+test('more old mix than was found cannot have been used', { tag: '@desk' }, async ({ page }) => {
   await workOutRecipe(page, LOT, 'Strawberry')
   await makeOrder(page)
   await page.getByLabel(/Really used, old mix/).fill('90 L')
@@ -125,7 +127,7 @@ test('more old mix than was found cannot have been used', async ({ page }) => {
   await expect(page.getByText(/Innings 4/)).toHaveCount(0)
 })
 
-test('a recipe out of reach says why and what would help', async ({ page }) => {
+test('a recipe out of reach says why and what would help', { tag: '@desk' }, async ({ page }) => {
   await page.goto(
     '/turnover/recipe?lot=7&drop=2&roots=fine&side=no&crop=bromeliad&pots=11&share=0.25&feed=organic',
   )

@@ -44,9 +44,9 @@ test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over
   await expectNoSideways(page)
 })
 
-test('while it pours, a newer question takes the place of the older, and the page stays alive', async ({
-  page,
-}) => {
+test('while it pours, a newer question takes the place of the older, and the page stays alive', {
+  tag: '@desk',
+}, async ({ page }) => {
   await page.goto('/mixes/layers?mixes=1')
   await expect(page.getByRole('row', { name: /First drip/ })).toBeVisible()
   const bottom = page.getByLabel('At the bottom')

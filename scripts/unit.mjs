@@ -1,6 +1,7 @@
 // Collects *.test.ts and hands them to Node's own test runner, which does not expand globs on Node 20.
 import { spawnSync } from 'node:child_process'
-import { readdirSync } from 'node:fs'
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
 import path from 'node:path'
 
 // `--long` takes the trials by fire instead: *.long.ts.
@@ -19,10 +20,12 @@ if (files.length === 0) {
 // Left alone, Node 20 takes one file at a time on two cores; the switch came with 20.10.
 const [major, minor] = process.versions.node.split('.').map(Number)
 const two = major > 20 || minor >= 10 ? ['--test-concurrency=2'] : []
+const folder = mkdtempSync(path.join(tmpdir(), 'innings-unit-'))
 const { status } = spawnSync(process.execPath, ['--import', 'tsx', '--test', ...two, ...files], {
   stdio: 'inherit',
-  env: { ...process.env, TZ: 'UTC' },
+  env: { ...process.env, TZ: 'UTC', INNINGS_TEST_FOLDER: folder },
 })
+rmSync(folder, { recursive: true, force: true })
 process.exit(status ?? 1)
 
 function listFiles(folder) {

@@ -1,3 +1,6 @@
+import { existsSync } from 'node:fs'
+import { readFile, rename, writeFile } from 'node:fs/promises'
+import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
@@ -7,12 +10,30 @@ import * as schema from '../src/data/schema'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 
-/** A database in memory with the demo garden, one for each test file. */
+/**
+ * A database in memory with the demo garden, one for each test file. Making one takes seconds; where the runner names a
+ * folder, the first one made is kept there and the others begin with a copy.
+ */
 export async function demoDatabase() {
+  const folder = process.env.INNINGS_TEST_FOLDER
+  const kept = folder && path.join(folder, 'demo.tar')
+  if (kept && existsSync(kept)) {
+    const client = await PGlite.create({ loadDataDir: new Blob([await readFile(kept)]) })
+    return { db: drizzle(client, { schema }), close: () => client.close() }
+  }
   const client = await PGlite.create()
   const db = drizzle(client, { schema })
   await migrate(db, { migrationsFolder: 'src/data/migrations' })
   await prepareData(db)
   await seedDemo(db, NOW)
+  if (kept) await keep(client, kept)
   return { db, close: () => client.close() }
+}
+
+/** Written aside and moved into place: two test files may be the first at once. */
+async function keep(client: PGlite, kept: string): Promise<void> {
+  const dump = await client.dumpDataDir('none')
+  const aside = `${kept}.${process.pid}`
+  await writeFile(aside, Buffer.from(await dump.arrayBuffer()))
+  await rename(aside, kept)
 }

@@ -10,7 +10,7 @@ export interface SpeedFit {
 /** How far from the prior the speed may lie, in logarithms. */
 const FARTHEST = Math.log(200)
 const GRID = 9
-const SQUEEZES = 14
+const SQUEEZES = 10
 const GOLDEN = (Math.sqrt(5) - 1) / 2
 /** A time a simulation never reaches counts as so many times the length of the test. */
 const NEVER = 3
