@@ -36,6 +36,7 @@ export {
   type Hydraulics,
   learnFromDrain,
 } from './columnRun'
+export { DEFAULT_KIT } from './defaultKit'
 export { type DrainObservation, type DrainReadings, drainReadings } from './drainReadings'
 export { fitSpeed, type SpeedFit } from './fitSpeed'
 export {

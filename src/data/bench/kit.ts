@@ -1,22 +1,8 @@
 import { and, eq, sql } from 'drizzle-orm'
-import type { TestKit } from '../../core/bench'
+import { DEFAULT_KIT, type TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
 import { testKits } from './benchTables'
-
-/** Two litres in a column 14 cm wide, 700 mL poured, and a litre pot for pores: things a kitchen has. */
-export const DEFAULT_KIT: TestKit = {
-  columnShape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 18 },
-  mixLitres: 2,
-  pouredMl: 700,
-  pourS: 20,
-  markMl: 150,
-  endS: 900,
-  porosityShape: { kind: 'round', topDiameterCm: 13, baseDiameterCm: 10, heightCm: 12 },
-  porosityLitres: 1,
-  drainMinutes: 60,
-  meshMm: 12,
-}
 
 /** The test kit of the site with its version; the usual one, version 0, until it is set. */
 export async function readKit(db: Database): Promise<{ kit: TestKit; version: number }> {

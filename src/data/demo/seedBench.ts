@@ -1,4 +1,5 @@
 import {
+  DEFAULT_KIT,
   type Derived,
   derive,
   expectedOf,
@@ -8,7 +9,6 @@ import {
 } from '../../core/bench'
 import { blendMedia, contentsOf, type Material } from '../../core/media'
 import { addSampleCalibration, finishTest, listBenchTests, startTest } from '../bench/benchTests'
-import { DEFAULT_KIT } from '../bench/kit'
 import { addCalibration, addPen, listPens, type Pen } from '../bench/pens'
 import { listContainers, type StoredContainer } from '../containers/containers'
 import type { Database } from '../database'

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { DEFAULT_KIT } from '../../data/bench/kit'
+import { DEFAULT_KIT } from '../../core/bench'
 import type { MomentView } from '../../messages/bench/benchViews'
 import { clockPlan, nextKeys, readClockTime } from './clockPlan'
 import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { close, crop, material } from '../../../../testing/tables'
-import { DEFAULT_KIT } from '../../../data/bench/kit'
+import { DEFAULT_KIT } from '../defaultKit'
 import { derive, type TestContext } from './derive'
 import { expectedOf } from './expectedOf'
 import { type LearnableRun, learn } from './learn'
