@@ -1,15 +1,12 @@
-import { useState } from 'react'
-import type { MomentView, TestPage } from '../../messages/bench/benchViews'
+import type { TestPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
 import { Clock } from '../../ui/Clock'
 import { elapsed } from '../../ui/elapsed'
-import { TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
-import { useSite } from '../../ui/SiteContext'
 import { texts } from '../../ui/texts'
 import styles from './Bench.module.css'
-import { type ClockPlan, nextKeys, type PlannedKey, readClockTime } from './clockPlan'
-import { timeOfDay, withTimeOfDay } from './timeOfDay'
+import { MomentRow, StartRow } from './ClockRows'
+import { type ClockPlan, nextKeys } from './clockPlan'
 import type { TestClock } from './useTestClock'
 
 const words = texts.bench.clock
@@ -62,13 +59,13 @@ export function ClockPanel({
       />
       {start && (
         <ul className={styles.moments}>
-          <Start
+          <StartRow
             name={plan.start.name}
             start={start}
             onCorrect={(at) => clock.correct(start.id, { at })}
           />
           {plan.keys.map((one) => (
-            <Moment
+            <MomentRow
               key={one.key}
               planned={one}
               moment={moments.find(({ key }) => key === one.key) ?? null}
@@ -91,115 +88,5 @@ export function ClockPanel({
       {waiting > 0 && <Notice tone="act">{words.waiting(waiting)}</Notice>}
       {start && !endedAt && <Notice>{plan.note ?? words.runsOn}</Notice>}
     </div>
-  )
-}
-
-/** When the clock was started, by the time of day, which can be corrected too. */
-function Start({
-  name,
-  start,
-  onCorrect,
-}: {
-  readonly name: string
-  readonly start: MomentView
-  readonly onCorrect: (at: string) => void
-}) {
-  const { site } = useSite()
-  const [typed, setTyped] = useState<string | null>(null)
-  const [wrong, setWrong] = useState(false)
-  const time = (at: string) => timeOfDay(at, site.timeZone)
-  const save = () => {
-    const at = withTimeOfDay(start.at, typed ?? '', site.timeZone)
-    if (at === null) return setWrong(true)
-    onCorrect(at)
-    setTyped(null)
-    setWrong(false)
-  }
-  return (
-    <li className={styles.moment}>
-      <span>
-        {name}
-        {start.at !== start.tappedAt && <small>{words.corrected(time(start.tappedAt))}</small>}
-      </span>
-      <span>{time(start.at)}</span>
-      {typed === null ? (
-        <Button
-          weight="quiet"
-          aria-label={words.correct(name)}
-          onClick={() => setTyped(time(start.at))}
-        >
-          ✎
-        </Button>
-      ) : (
-        <span className={styles.correct}>
-          <TextField
-            label={words.startLabel(name)}
-            value={typed}
-            error={wrong ? words.badDayTime : undefined}
-            onChange={(event) => setTyped(event.target.value)}
-          />
-          <Button onClick={save}>{words.correctSave}</Button>
-        </span>
-      )}
-    </li>
-  )
-}
-
-function Moment({
-  planned: { name, expectedS },
-  moment,
-  seconds,
-  last,
-  onCorrect,
-}: {
-  readonly planned: PlannedKey
-  readonly moment: MomentView | null
-  readonly seconds: (at: string) => number
-  readonly last: string | null
-  readonly onCorrect: (id: string, seconds: number) => void
-}) {
-  const [typed, setTyped] = useState<string | null>(null)
-  const [wrong, setWrong] = useState(false)
-  const recipe = expectedS === null ? null : words.recipe(elapsed(expectedS))
-  const beside = [last, recipe].filter(Boolean).join(' · ')
-  if (!moment && !beside) return null
-  const save = () => {
-    const at = readClockTime(typed ?? '')
-    if (at === null || !moment) return setWrong(true)
-    onCorrect(moment.id, at)
-    setTyped(null)
-    setWrong(false)
-  }
-  return (
-    <li className={styles.moment}>
-      <span>
-        {name}
-        {beside && <small>{beside}</small>}
-        {moment && moment.at !== moment.tappedAt && (
-          <small>{words.corrected(elapsed(seconds(moment.tappedAt)))}</small>
-        )}
-      </span>
-      {moment && <strong>{elapsed(seconds(moment.at))}</strong>}
-      {moment && typed === null && (
-        <Button
-          weight="quiet"
-          aria-label={words.correct(name)}
-          onClick={() => setTyped(elapsed(seconds(moment.at)))}
-        >
-          ✎
-        </Button>
-      )}
-      {typed !== null && (
-        <span className={styles.correct}>
-          <TextField
-            label={words.correctLabel(name)}
-            value={typed}
-            error={wrong ? words.badTime : undefined}
-            onChange={(event) => setTyped(event.target.value)}
-          />
-          <Button onClick={save}>{words.correctSave}</Button>
-        </span>
-      )}
-    </li>
   )
 }
