@@ -1,4 +1,5 @@
-// Builds the pages and endpoints with Astro, then the process around them into dist/main.mjs.
+// Builds the pages and endpoints with Astro, then the processes around them: the server, the packing of copies, the
+// putting back of one.
 import { build } from 'esbuild'
 import { bin, root, run } from './setup.mjs'
 
@@ -6,9 +7,14 @@ const status = run(bin('astro'), ['build', '--silent'])
 if (status !== 0) process.exit(status)
 
 await build({
-  entryPoints: ['src/server/main.ts'],
+  entryPoints: {
+    main: 'src/server/main.ts',
+    packStill: 'src/server/storage/packStill.ts',
+    restore: 'src/server/storage/restore.ts',
+  },
   absWorkingDir: root,
-  outfile: 'dist/main.mjs',
+  outdir: 'dist',
+  outExtension: { '.js': '.mjs' },
   bundle: true,
   packages: 'external',
   platform: 'node',

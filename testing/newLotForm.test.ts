@@ -3,7 +3,7 @@ import { test } from 'node:test'
 import { DEFAULT_MEASURES as measures } from '../src/core/units'
 import { bodyOf, DEFAULT_LOT, type LotValues, shapeOf } from '../src/features/media/newLotValues'
 import { newLotSchema } from '../src/messages/media/lots'
-import { validate } from '../src/server/defineEndpoint'
+import { validate } from '../src/server/validate'
 
 const filled: LotValues = {
   ...DEFAULT_LOT,

@@ -14,4 +14,6 @@ export interface Problem {
   readonly fields: readonly FieldError[]
   /** What the row holds now, where a write came too late. */
   readonly current?: Readonly<Record<string, unknown>>
+  /** Of a failure: under which it stands in the log. */
+  readonly id?: string
 }

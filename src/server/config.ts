@@ -1,5 +1,6 @@
 import { homedir } from 'node:os'
 import path from 'node:path'
+import { StartError } from './storage/startError'
 
 const DEFAULT_PORT = 4321
 
@@ -11,13 +12,10 @@ export interface Config {
   /** Hosts that may be named in a request besides this machine's own. */
   readonly extraHosts: readonly string[]
   readonly demo: boolean
+  /** Whether a copy of the garden is taken each day. */
+  readonly dailyCopies: boolean
   /** A standing clock, for tests and pictures. */
   readonly fixedNow: Date | null
-}
-
-/** A reason not to start, told in one line. */
-export class StartError extends Error {
-  override readonly name = 'StartError'
 }
 
 /** @throws StartError for a setting that cannot be used */
@@ -39,6 +37,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
       .map((host) => host.trim())
       .filter(Boolean),
     demo: env.INNINGS_DEMO === '1',
+    dailyCopies: env.INNINGS_COPIES !== '0',
     fixedNow,
   }
 }

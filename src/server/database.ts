@@ -1,6 +1,6 @@
-import { accessSync, constants, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync } from 'node:fs'
 import path from 'node:path'
-import { PGlite } from '@electric-sql/pglite'
+import type { PGlite } from '@electric-sql/pglite'
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../data/demo/seedDemo'
@@ -8,15 +8,29 @@ import { prepareData } from '../data/prepare'
 import { projectRoot } from '../data/projectRoot'
 import * as schema from '../data/schema'
 import { now } from './clock'
-import { readConfig, StartError } from './config'
-import { type FolderLock, lockFolder } from './lock'
+import { type Config, readConfig } from './config'
+import { copyFile, pruneCopies } from './storage/copies'
+import { openEngine } from './storage/engine'
+import { FlushedFiles } from './storage/flushedFiles'
+import { keepReserve, requireSpaceToStart } from './storage/freeSpace'
+import { type FolderLock, lockFolder } from './storage/lock'
+import { makeDatabase } from './storage/makeDatabase'
+import { packCopy } from './storage/packCopy'
+import { placesIn } from './storage/places'
+import { damaged, findGarden, requireDataFolder } from './storage/requireFolder'
+import { StartError } from './storage/startError'
 
-export type OpenDatabase = PgliteDatabase<typeof schema>
+export type { Database as OpenDatabase } from '../data/database'
 
-interface Opened {
-  readonly db: OpenDatabase
+type Tables = PgliteDatabase<typeof schema>
+
+export interface Opened {
+  readonly db: Tables
   readonly client: PGlite
   readonly lock: FolderLock
+  readonly dataFolder: string
+  /** Makes room again that was given up when the disk was full. */
+  readonly renewReserve: () => void
 }
 
 const MIGRATIONS = path.join(projectRoot(), 'src', 'data', 'migrations')
@@ -25,9 +39,14 @@ const MIGRATIONS = path.join(projectRoot(), 'src', 'data', 'migrations')
 const shared = globalThis as { inningsDatabase?: Promise<Opened> | undefined }
 
 /** The open database; opens it at the first call. */
-export async function database(): Promise<OpenDatabase> {
+export async function database(): Promise<Tables> {
+  return (await opened()).db
+}
+
+/** The open database with its engine, for its care; opens it at the first call. */
+export function opened(): Promise<Opened> {
   shared.inningsDatabase ??= open()
-  return (await shared.inningsDatabase).db
+  return shared.inningsDatabase
 }
 
 /** Closes it cleanly and gives the folder free. */
@@ -42,36 +61,65 @@ export async function closeDatabase(): Promise<void> {
 
 async function open(): Promise<Opened> {
   const config = readConfig()
-  prepareFolder(config.dataFolder)
-  const lock = lockFolder(config.dataFolder)
+  const { dataFolder } = config
+  requireDataFolder(dataFolder)
+  const lock = lockFolder(dataFolder)
   try {
-    const client = await PGlite.create(path.join(config.dataFolder, 'database'))
+    const isNew = !findGarden(dataFolder)
+    requireSpaceToStart(dataFolder, isNew)
+    if (isNew) await makeDatabase(dataFolder, fillNew)
+    const reserve = keepReserve(dataFolder)
+    reserve.renew()
+    const client = await openGarden(dataFolder, reserve.giveUp)
     const db = drizzle(client, { schema })
-    await applyMigrations(client, db, config.dataFolder, MIGRATIONS)
-    await prepareData(db)
-    if (config.demo) await seedDemo(db, now())
-    return { db, client, lock }
+    await bringUpToDate(client, db, config)
+    return { db, client, lock, dataFolder, renewReserve: reserve.renew }
   } catch (error) {
     lock.release()
     throw error
   }
 }
 
-function prepareFolder(folder: string): void {
+async function fillNew(client: PGlite): Promise<void> {
+  const db = drizzle(client, { schema })
+  await migrate(db, { migrationsFolder: MIGRATIONS })
+  await prepareData(db)
+}
+
+async function openGarden(dataFolder: string, giveUp: () => boolean): Promise<PGlite> {
+  const folder = placesIn(dataFolder).database
+  const onFull = (inLog: boolean): boolean => {
+    if (giveUp()) return true
+    // All that was answered is flushed. Without room for its log the engine would never answer again.
+    if (inLog) stopFull(dataFolder)
+    return false
+  }
   try {
-    mkdirSync(folder, { recursive: true })
-    accessSync(folder, constants.W_OK)
+    const client = await openEngine(folder, new FlushedFiles(folder, onFull))
+    await client.query('select 1')
+    return client
   } catch {
-    throw new StartError(
-      `The data folder ${folder} cannot be written: set INNINGS_DATA to another.`,
-    )
+    throw damaged(dataFolder, 'its database is damaged')
+  }
+}
+
+async function bringUpToDate(client: PGlite, db: Tables, config: Config): Promise<void> {
+  const { dataFolder, demo } = config
+  try {
+    await applyMigrations(client, db, dataFolder, MIGRATIONS)
+    await prepareData(db)
+    if (demo) await seedDemo(db, now())
+  } catch (error) {
+    await client.close().catch(() => {})
+    if (error instanceof StartError) throw error
+    throw damaged(dataFolder, 'some of its tables cannot be read')
   }
 }
 
 /** Brings the tables up to date; a copy of the data is taken before a migration that is new to it. */
 export async function applyMigrations(
   client: PGlite,
-  db: OpenDatabase,
+  db: Tables,
   folder: string,
   migrationsFolder: string,
 ): Promise<void> {
@@ -80,10 +128,15 @@ export async function applyMigrations(
   ) as { entries: readonly { tag: string }[] }
   const applied = await countApplied(client)
   if (applied > journal.entries.length) {
-    throw new StartError('This data was written by a newer Innings: update the program first.')
+    throw new StartError(
+      `The garden in ${folder} was written by a newer Innings: update the program first. Nothing was changed.`,
+    )
   }
   const next = journal.entries[applied]
-  if (next && applied > 0) await backUp(client, folder, next.tag)
+  if (next && applied > 0) {
+    await packCopy(client, copyFile(folder, `before-${next.tag}`))
+    pruneCopies(folder)
+  }
   await migrate(db, { migrationsFolder })
 }
 
@@ -98,11 +151,9 @@ async function countApplied(client: PGlite): Promise<number> {
   return rows[0]?.count ?? 0
 }
 
-async function backUp(client: PGlite, folder: string, tag: string): Promise<void> {
-  const backups = path.join(folder, 'backups')
-  mkdirSync(backups, { recursive: true })
-  const file = path.join(backups, `before-${tag}.tar.gz`)
-  if (existsSync(file)) return
-  const dump = await client.dumpDataDir('gzip')
-  writeFileSync(file, Buffer.from(await dump.arrayBuffer()))
+function stopFull(dataFolder: string): never {
+  process.stderr.write(
+    `Innings stopped: the disk of ${dataFolder} is full. Everything that was saved is kept; free some space and start it again.\n`,
+  )
+  process.exit(1)
 }

@@ -1,18 +1,24 @@
 import type { APIContext, APIRoute } from 'astro'
 import type Joi from 'joi'
+import type { Database } from '../data/database'
 import { admit, type Visitor } from './access'
+import { answerOnce, type Wanted } from './answerOnce'
 import { now } from './clock'
-import { database, type OpenDatabase } from './database'
+import { opened } from './database'
 import { requireOwnHost } from './hosts'
 import { problemResponse, Refused } from './problem'
+import { readJson } from './readJson'
+import { requireSpaceToWrite } from './storage/freeSpace'
+import { validate } from './validate'
 
-const BODY_LIMIT_BYTES = 256 * 1024
+const READING = ['GET', 'HEAD', 'OPTIONS']
 
 export interface EndpointInput<Params, Query, Body> {
   readonly params: Params
   readonly query: Query
   readonly body: Body
-  readonly db: OpenDatabase
+  /** The open database for what reads; of what writes, a transaction that ends with the answer. */
+  readonly db: Database
   readonly now: Date
   readonly visitor: Visitor
 }
@@ -26,87 +32,59 @@ export interface EndpointSpec<Params, Query, Body> {
   handle(input: EndpointInput<Params, Query, Body>): Promise<unknown>
 }
 
-/**
- * An endpoint: checks host, origin and access, reads and validates what came, answers JSON. Whatever is thrown
- * becomes a problem with a code and a sentence.
- */
-export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown>(
-  spec: EndpointSpec<Params, Query, Body>,
-): APIRoute {
-  return async (context) => {
-    try {
-      requireOwnHost(context.request)
-      const visitor = admit(context.request)
-      const params = validate(spec.params, context.params, true)
-      const query = validate(spec.query, queryOf(context), true)
-      const body = spec.body
-        ? validate(spec.body, await readJson(context.request), false)
-        : (undefined as Body)
-      const db = await database()
-      const answer = await spec.handle({ params, query, body, db, now: now(), visitor })
-      return new Response(JSON.stringify(answer ?? null), {
-        status: spec.status ?? 200,
-        headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
-      })
-    } catch (error) {
-      return problemResponse(error)
-    }
-  }
+/** An endpoint that tells what it takes, so that a test can be made from it. */
+export interface Endpoint<Params = unknown, Query = unknown, Body = unknown> extends APIRoute {
+  readonly spec: EndpointSpec<Params, Query, Body>
 }
 
 /**
- * Checks a value against its schema and collects what is wrong at each field.
- * @param fromText numbers may arrive as text (addresses), not so in JSON
- * @throws Refused 422
+ * An endpoint: checks host, origin and access, reads and validates what came, answers JSON. What writes does so in one
+ * transaction, and the same request twice is answered the same. Whatever is thrown becomes a problem with a code and a
+ * sentence.
  */
-export function validate<T>(
-  schema: Joi.ObjectSchema<T> | undefined,
-  value: unknown,
-  fromText: boolean,
-): T {
-  if (!schema) return value as T
-  const result = schema.validate(value, {
-    abortEarly: false,
-    convert: fromText,
-    errors: { wrap: { label: false }, label: 'key' },
+export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown>(
+  spec: EndpointSpec<Params, Query, Body>,
+): Endpoint<Params, Query, Body> {
+  const route: APIRoute = async (context) => {
+    const { request } = context
+    try {
+      requireOwnHost(request)
+      const visitor = admit(request)
+      const params = validate(spec.params, context.params, true)
+      const query = validate(spec.query, queryOf(context), true)
+      const text = spec.body ? await readJson(request) : ''
+      const body = spec.body ? validate(spec.body, parse(text), false) : (undefined as Body)
+      const answer = async (db: Database) => ({
+        status: spec.status ?? 200,
+        answer: await spec.handle({ params, query, body, db, now: now(), visitor }),
+      })
+      const open = await opened()
+      if (READING.includes(request.method)) return json(await answer(open.db))
+      requireSpaceToWrite(open.dataFolder)
+      const wanted: Wanted = { request, text, at: now() }
+      return json(await open.db.transaction((tx) => answerOnce(tx, wanted, () => answer(tx))))
+    } catch (error) {
+      return problemResponse(error, request)
+    }
+  }
+  return Object.assign(route, { spec })
+}
+
+function json({ status, answer }: { readonly status: number; readonly answer: unknown }): Response {
+  return new Response(JSON.stringify(answer ?? null), {
+    status,
+    headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
   })
-  if (!result.error) return result.value
-  const fields = result.error.details.map(({ path, message }) => ({
-    field: path.join('.'),
-    message: `${message.charAt(0).toUpperCase()}${message.slice(1)}.`,
-  }))
-  const sentence = fields.map(({ message }) => message).join(' ')
-  throw new Refused(422, 'not-valid', sentence, fields)
 }
 
 function queryOf({ url }: APIContext): Record<string, string> {
   return Object.fromEntries(url.searchParams)
 }
 
-async function readJson(request: Request): Promise<unknown> {
-  const type = request.headers.get('content-type')?.split(';')[0]?.trim().toLowerCase()
-  if (type !== 'application/json') {
-    throw new Refused(415, 'not-json', 'Writes are taken as application/json only.')
-  }
-  const text = await readLimited(request)
+function parse(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch {
     throw new Refused(400, 'bad-json', 'What arrived is no JSON.')
   }
-}
-
-/** Counts while reading: a chunked body tells no length beforehand. */
-async function readLimited(request: Request): Promise<string> {
-  const tooLarge = new Refused(413, 'too-large', 'What arrived is larger than 256 kB.')
-  if (Number(request.headers.get('content-length') ?? 0) > BODY_LIMIT_BYTES) throw tooLarge
-  if (!request.body) return ''
-  const chunks: Uint8Array[] = []
-  let bytes = 0
-  for await (const chunk of request.body as unknown as AsyncIterable<Uint8Array>) {
-    bytes += chunk.byteLength
-    if (bytes > BODY_LIMIT_BYTES) throw tooLarge
-    chunks.push(chunk)
-  }
-  return Buffer.concat(chunks).toString('utf8')
 }

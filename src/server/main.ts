@@ -1,14 +1,27 @@
 import { createServer, type Server } from 'node:http'
-import { readConfig, StartError } from './config'
+import { careForGarden } from './care'
+import { readConfig } from './config'
 import { closeDatabase, database } from './database'
 import { securityHeaders } from './headers'
+import { logFailure, logInto, newFailureId } from './log'
+import { placesIn } from './storage/places'
+import { StartError } from './storage/startError'
 
 const NODE_AT_LEAST = 20
 const CLOSE_WITHIN_MS = 3000
+const HEADERS_WITHIN_MS = 15_000
+const BODY_WITHIN_MS = 60_000
+const LOOK_FOR_SLOW_EVERY_MS = 2_000
+/** The others (TRACE, CONNECT) have no use here, and the layers above fall over them. */
+const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']
 
-type Handler = Parameters<typeof createServer>[1]
+type Handler = NonNullable<Parameters<typeof createServer>[1]>
 
-/** Starts the built application: data first, then the port; stops cleanly on SIGTERM and SIGINT. */
+let server: Server | null = null
+let stopCare = () => {}
+let stopping = false
+
+/** Starts the built application: data first, then the port; stops cleanly on SIGTERM and SIGINT, also while starting. */
 async function main(): Promise<void> {
   const major = Number(process.versions.node.split('.')[0])
   if (major < NODE_AT_LEAST) {
@@ -16,62 +29,111 @@ async function main(): Promise<void> {
       `Innings needs Node.js ${NODE_AT_LEAST} or newer; this is ${process.version}.`,
     )
   }
+  process.on('SIGTERM', stop)
+  process.on('SIGINT', stop)
+  process.on('uncaughtException', fail)
+  // What is kept here is nobody else's.
+  process.umask(0o077)
   const config = readConfig()
   await database()
+  if (stopping) return
+  logInto(placesIn(config.dataFolder).logs)
   process.env.ASTRO_NODE_AUTOSTART = 'disabled'
   const entry = new URL('./server/entry.mjs', import.meta.url).href
-  const { handler } = (await import(entry)) as { handler: NonNullable<Handler> }
-  const server = createServer((request, response) => {
-    for (const [name, value] of securityHeaders) response.setHeader(name, value)
-    handler(request as never, response as never)
-  })
+  const { handler } = (await import(entry)) as { handler: Handler }
+  server = createServer(
+    {
+      headersTimeout: HEADERS_WITHIN_MS,
+      requestTimeout: BODY_WITHIN_MS,
+      connectionsCheckingInterval: LOOK_FOR_SLOW_EVERY_MS,
+    },
+    (request, response) => {
+      for (const [name, value] of securityHeaders) response.setHeader(name, value)
+      if (METHODS.includes(request.method ?? '')) handler(request as never, response as never)
+      else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
+    },
+  )
   await listen(server, config.port, config.host)
+  if (stopping) return
+  stopCare = careForGarden()
   print(
     `Innings is ready: http://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${config.port}`,
   )
   print(`Your data is in ${config.dataFolder}`)
-
-  let stopping = false
-  const stop = () => {
-    if (stopping) return
-    stopping = true
-    setTimeout(() => server.closeAllConnections(), CLOSE_WITHIN_MS).unref()
-    server.close(() => {
-      closeDatabase().then(
-        () => process.exit(0),
-        () => process.exit(1),
-      )
-    })
-    server.closeIdleConnections()
-  }
-  process.on('SIGTERM', stop)
-  process.on('SIGINT', stop)
 }
 
-function listen(server: Server, port: number, host: string): Promise<void> {
+function stop(): void {
+  if (stopping) return
+  stopping = true
+  stopCare()
+  const close = () =>
+    closeDatabase().then(
+      () => process.exit(0),
+      () => process.exit(1),
+    )
+  if (!server?.listening) {
+    close()
+    return
+  }
+  const open = server
+  setTimeout(() => open.closeAllConnections(), CLOSE_WITHIN_MS).unref()
+  open.close(close)
+  open.closeIdleConnections()
+}
+
+function listen(listener: Server, port: number, host: string): Promise<void> {
   return new Promise((resolve, reject) => {
-    server.once('error', (error: NodeJS.ErrnoException) => {
-      const taken = error.code === 'EADDRINUSE'
-      reject(
-        new StartError(
-          taken
-            ? `Port ${port} is taken: stop the other program or set PORT to another number.`
-            : `Port ${port} cannot be opened (${error.code}).`,
-        ),
-      )
+    listener.once('error', (error: NodeJS.ErrnoException) => {
+      reject(new StartError(listenTrouble(error.code ?? 'unknown', port, host)))
     })
-    server.listen(port, host, () => resolve())
+    listener.listen(port, host, () => resolve())
   })
+}
+
+function listenTrouble(code: string, port: number, host: string): string {
+  if (code === 'EADDRINUSE') {
+    return `Port ${port} is taken: stop the other program or set PORT to another number.`
+  }
+  if (code === 'EACCES') {
+    return `Port ${port} may not be opened by you: set PORT to a number from 1024 on.`
+  }
+  if (code === 'EADDRNOTAVAIL' || code === 'ENOTFOUND') {
+    return `HOST is ${host}, which is no address of this machine: leave it out, or set it to one.`
+  }
+  return `Port ${port} cannot be opened (${code}): set PORT to another number.`
+}
+
+/** A bug that no request could catch: nothing answered is lost, and going on could harm. */
+function fail(error: unknown): void {
+  const id = newFailureId()
+  logFailure({ id, what: 'stopped', error })
+  process.stderr.write(
+    `Innings stopped because of a fault (${id} in the log). Everything that was saved is kept; start it again.\n`,
+  )
+  closeDatabase().then(
+    () => process.exit(1),
+    () => process.exit(1),
+  )
 }
 
 function print(line: string): void {
   process.stdout.write(`${line}\n`)
 }
 
-main().catch(async (error: unknown) => {
+function tellTrouble(error: unknown): void {
+  if (error instanceof StartError) {
+    process.stderr.write(`${error.message}\n`)
+    return
+  }
+  const id = newFailureId()
+  logFailure({ id, what: 'start', error })
   process.stderr.write(
-    `${error instanceof StartError ? error.message : ((error as Error).stack ?? error)}\n`,
+    `Innings could not start (${id}); what was found is written above or in the log of the data folder.\n`,
   )
+}
+
+main().catch(async (error: unknown) => {
+  if (!stopping) tellTrouble(error)
   await closeDatabase().catch(() => {})
   process.exit(1)
 })

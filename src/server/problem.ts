@@ -1,6 +1,7 @@
 import { DomainError } from '../core/errors'
 import { Conflict, NotFound, StaleWrite } from '../data/errors'
 import type { FieldError, Problem } from '../messages/problem'
+import { logFailure, newFailureId } from './log'
 
 /** A refusal at the edge: wrong host, wrong content type, too large, not valid. */
 export class Refused extends Error {
@@ -15,6 +16,8 @@ export class Refused extends Error {
     super(message)
   }
 }
+
+const DISK_FULL = '53100'
 
 /** Whatever was thrown, as a problem (RFC 9457) with a stable code and a sentence; bugs tell nothing of the inside. */
 export function problemOf(error: unknown): Problem {
@@ -34,16 +37,36 @@ export function problemOf(error: unknown): Problem {
   if (error instanceof Conflict) {
     return problem(409, 'conflict', error.message, { current: error.details })
   }
+  if (sqlStateOf(error) === DISK_FULL) {
+    const sentence = 'The disk is full. Nothing was saved; free some space, then send it again.'
+    return problem(507, 'disk-full', sentence)
+  }
   return problem(500, 'unexpected', 'Something went wrong here. Nothing was saved; try again.')
 }
 
-export function problemResponse(error: unknown): Response {
-  const body = problemOf(error)
-  if (body.status === 500) process.stderr.write(`${(error as Error)?.stack ?? String(error)}\n`)
+/** The answer to a request that was refused or failed; a failure is logged, under an id that the answer tells. */
+export function problemResponse(error: unknown, request: Request): Response {
+  const body = tellFailure(problemOf(error), error, request)
   return new Response(JSON.stringify(body), {
     status: body.status,
-    headers: { 'content-type': 'application/problem+json' },
+    headers: { 'content-type': 'application/problem+json', 'cache-control': 'no-store' },
   })
+}
+
+/** Logs what failed here and adds its id to the sentence; a refusal is left as it is. */
+export function tellFailure(told: Problem, error: unknown, request: Request): Problem {
+  if (told.status < 500) return told
+  const id = newFailureId()
+  const { method, url } = request
+  const { pathname } = new URL(url)
+  logFailure({ id, what: told.code, method, path: pathname, status: told.status, error })
+  return { ...told, id, detail: `${told.detail} (${id} in the log.)` }
+}
+
+function sqlStateOf(error: unknown): string | undefined {
+  const { code, cause } = (error ?? {}) as { code?: unknown; cause?: { code?: unknown } }
+  const found = cause?.code ?? code
+  return typeof found === 'string' ? found : undefined
 }
 
 function problem(

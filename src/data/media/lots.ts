@@ -160,19 +160,16 @@ export async function renameLot(
   id: number,
   { name, version }: { readonly name: string; readonly version: number },
 ): Promise<{ readonly version: number }> {
-  return db.transaction(async (tx) => {
-    const before = await readLot(tx, id)
-    if (before.version !== version) {
-      throw new StaleWrite('This lot was changed on another page meanwhile.', {
-        name: before.name,
-        version: before.version,
-      })
-    }
-    await tx
-      .update(lots)
-      .set({ name, version: version + 1 })
-      .where(eq(lots.id, id))
-    return { version: version + 1 }
+  const [renamed] = await db
+    .update(lots)
+    .set({ name, version: version + 1 })
+    .where(and(eq(lots.id, id), eq(lots.version, version), isNull(lots.putAwayAt)))
+    .returning({ version: lots.version })
+  if (renamed) return renamed
+  const now = await readLot(db, id)
+  throw new StaleWrite('This lot was changed on another page meanwhile.', {
+    name: now.name,
+    version: now.version,
   })
 }
 

@@ -1,24 +1,29 @@
-import { integer, jsonb, pgTable, text, unique } from 'drizzle-orm/pg-core'
+import { sql } from 'drizzle-orm'
+import { integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { Intake, Recipe, StepAmount, WorkStep } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { lots } from '../media/lotTables'
 
 export type WorkOrderState = 'open' | 'finished' | 'put-away'
 
-export const workOrders = pgTable('work_orders', {
-  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
-  lotId: integer('lot_id')
-    .notNull()
-    .references(() => lots.id),
-  state: text('state').$type<WorkOrderState>().notNull(),
-  createdAt: instant('created_at').notNull(),
-  finishedAt: instant('finished_at'),
-  /** What was found and wanted. */
-  intake: jsonb('intake').$type<Intake>().notNull(),
-  recipe: jsonb('recipe').$type<Recipe>().notNull(),
-  readyOn: text('ready_on').notNull(),
-  version: version(),
-})
+export const workOrders = pgTable(
+  'work_orders',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    state: text('state').$type<WorkOrderState>().notNull(),
+    createdAt: instant('created_at').notNull(),
+    finishedAt: instant('finished_at'),
+    /** What was found and wanted. */
+    intake: jsonb('intake').$type<Intake>().notNull(),
+    recipe: jsonb('recipe').$type<Recipe>().notNull(),
+    readyOn: text('ready_on').notNull(),
+    version: version(),
+  },
+  (table) => [uniqueIndex('one_open_order').on(table.lotId).where(sql`${table.state} = 'open'`)],
+)
 
 export const workOrderSteps = pgTable(
   'work_order_steps',

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, sql } from 'drizzle-orm'
+import { and, asc, desc, eq } from 'drizzle-orm'
 import type { FinishedBatch, Intake, Prediction, Recipe, WorkStep } from '../../core/recondition'
 import { takeGramsFromStock } from '../chemistry/amendments'
 import { placeLot } from '../containers/containers'
@@ -7,7 +7,7 @@ import { Conflict, NotFound, StaleWrite } from '../errors'
 import { appendLines, createLot, openNextInnings } from '../media/lots'
 import { lots } from '../media/lotTables'
 import { takeFromStock } from '../media/materials'
-import { workOrderSteps, workOrders } from './tables'
+import { type WorkOrderState, workOrderSteps, workOrders } from './tables'
 
 export type WorkOrderStep = typeof workOrderSteps.$inferSelect
 export type WorkOrder = typeof workOrders.$inferSelect & {
@@ -27,15 +27,7 @@ export async function createWorkOrder(
   },
 ): Promise<number> {
   return db.transaction(async (tx) => {
-    const open = await tx
-      .select({ id: workOrders.id })
-      .from(workOrders)
-      .where(and(eq(workOrders.lotId, order.lotId), eq(workOrders.state, 'open')))
-    if (open[0]) {
-      throw new Conflict('This lot has an open work order: finish it or put it away first.', {
-        workOrderId: open[0].id,
-      })
-    }
+    // The index on open orders decides between two requests at the same instant.
     const [made] = await tx
       .insert(workOrders)
       .values({
@@ -46,8 +38,13 @@ export async function createWorkOrder(
         recipe: order.recipe,
         readyOn: order.readyOn,
       })
+      .onConflictDoNothing()
       .returning({ id: workOrders.id })
-    if (!made) throw new Error('The work order was not made.')
+    if (!made) {
+      throw new Conflict('This lot has an open work order: finish it or put it away first.', {
+        workOrderId: await openOrderOf(tx, order.lotId),
+      })
+    }
     await tx.insert(workOrderSteps).values(
       order.steps.map((step, position) => ({
         workOrderId: made.id,
@@ -127,9 +124,11 @@ export async function changeStep(
         ),
         version: step.version + 1,
       })
-      .where(eq(workOrderSteps.id, step.id))
+      .where(and(eq(workOrderSteps.id, step.id), eq(workOrderSteps.version, change.version)))
       .returning()
-    if (!changed) throw new Error('The step was not changed.')
+    if (!changed) {
+      throw new StaleWrite('This step was changed on another page meanwhile.', { step })
+    }
     return changed
   })
 }
@@ -139,10 +138,7 @@ export async function putAwayWorkOrder(db: Database, orderId: number): Promise<v
   await db.transaction(async (tx) => {
     const order = await lockOrder(tx, orderId)
     requireOpen(order)
-    await tx
-      .update(workOrders)
-      .set({ state: 'put-away', version: order.version + 1 })
-      .where(eq(workOrders.id, orderId))
+    await changeOrder(tx, order, { state: 'put-away' })
   })
 }
 
@@ -151,15 +147,10 @@ export async function takeUpWorkOrder(db: Database, orderId: number): Promise<vo
   await db.transaction(async (tx) => {
     const order = await lockOrder(tx, orderId)
     if (order.state !== 'put-away') throw new Conflict('This work order was not put away.')
-    const others = await tx
-      .select({ id: workOrders.id })
-      .from(workOrders)
-      .where(and(eq(workOrders.lotId, order.lotId), eq(workOrders.state, 'open')))
-    if (others.length > 0) throw new Conflict('This lot has another open work order by now.')
-    await tx
-      .update(workOrders)
-      .set({ state: 'open', version: order.version + 1 })
-      .where(eq(workOrders.id, orderId))
+    if ((await openOrderOf(tx, order.lotId)) !== null) {
+      throw new Conflict('This lot has another open work order by now.')
+    }
+    await changeOrder(tx, order, { state: 'open' })
   })
 }
 
@@ -221,12 +212,33 @@ export async function finishWorkOrder(
       predicted,
       workOrderId: orderId,
     })
-    await tx
-      .update(workOrders)
-      .set({ state: 'finished', finishedAt: at, version: sql`${workOrders.version} + 1` })
-      .where(eq(workOrders.id, orderId))
+    await changeOrder(tx, locked, { state: 'finished', finishedAt: at })
     return { leftoverLotId }
   })
+}
+
+/** Changes an order as it was read. @throws StaleWrite when it was changed since */
+async function changeOrder(
+  db: Database,
+  { id, version }: { readonly id: number; readonly version: number },
+  change: { readonly state: WorkOrderState; readonly finishedAt?: Date },
+): Promise<void> {
+  const changed = await db
+    .update(workOrders)
+    .set({ ...change, version: version + 1 })
+    .where(and(eq(workOrders.id, id), eq(workOrders.version, version)))
+    .returning({ id: workOrders.id })
+  if (changed.length === 0) {
+    throw new StaleWrite('This work order was changed on another page meanwhile.', { id })
+  }
+}
+
+async function openOrderOf(db: Database, lotId: number): Promise<number | null> {
+  const [open] = await db
+    .select({ id: workOrders.id })
+    .from(workOrders)
+    .where(and(eq(workOrders.lotId, lotId), eq(workOrders.state, 'open')))
+  return open?.id ?? null
 }
 
 async function lockOrder(db: Database, id: number) {

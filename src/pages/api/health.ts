@@ -1,9 +1,4 @@
-import { sql } from 'drizzle-orm'
 import { defineEndpoint } from '../../server/defineEndpoint'
+import { healthOf } from '../../server/health'
 
-export const GET = defineEndpoint({
-  handle: async ({ db }) => {
-    await db.execute(sql`select 1`)
-    return { status: 'ok' }
-  },
-})
+export const GET = defineEndpoint({ handle: ({ db }) => healthOf(db) })

@@ -6,7 +6,7 @@ import { DomainError } from '../../core/errors'
 import { appendLines } from '../../data/media/lots'
 import { newReadingSchema } from '../../messages/media/readings'
 import { texts } from '../../ui/texts'
-import { validate } from '../defineEndpoint'
+import { validate } from '../validate'
 import { lotPage } from './lotPage'
 import { newReading } from './newReading'
 

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase } from '../../../testing/database'
 import { materialsQuerySchema } from '../../messages/media/materials'
-import { validate } from '../defineEndpoint'
+import { validate } from '../validate'
 import { materialsPage } from './materialsPage'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>

@@ -22,8 +22,7 @@ export function finishOrder(db: OpenDatabase, orderId: number, at: Date) {
   return finishWorkOrder(db, orderId, (order, tx) => account(order, tx, at))
 }
 
-async function account(order: WorkOrder, tx: Database, at: Date): Promise<Finish> {
-  const db = tx as OpenDatabase
+async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const facts = lotFacts(await readLot(db, order.lotId), tables)

@@ -20,6 +20,7 @@ export const common = {
   notFound: 'There is nothing at this address.',
   notFoundNext: 'It may have been put away. Go back to the lots.',
   failed: 'Something went wrong here. Nothing was saved and nothing was lost; try again.',
+  inTheLog: (id: string) => `${id} in the log`,
   close: 'Close',
   goBack: 'Go back',
 } as const

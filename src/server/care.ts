@@ -1,0 +1,61 @@
+import { readdirSync } from 'node:fs'
+import path from 'node:path'
+import { forgetOldAnswers } from '../data/requests/answeredRequests'
+import { readSite } from '../data/site/site'
+import { dayAt, now } from './clock'
+import { type Config, readConfig } from './config'
+import { type Opened, opened } from './database'
+import { logFailure, newFailureId } from './log'
+import { listCopies } from './storage/copies'
+import { freeBytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
+import { placesIn } from './storage/places'
+import { stopCopy, takeCopy } from './storage/takeCopy'
+
+const FIRST_MS = 5_000
+const EVERY_MS = 10 * 60_000
+/** The engine runs alone and never shortens its log by itself. */
+const SEGMENTS_BEFORE_CHECKPOINT = 3
+/** A copy is made of a copy of the files: room for both, and for what is written meanwhile. */
+const COPY_NEEDS_BYTES = 4 * WRITE_NEEDS_BYTES
+
+/** What a garden needs while it is open: a short log, a copy of each day. @returns ends it */
+export function careForGarden(): () => void {
+  let stopped = false
+  let timer: NodeJS.Timeout
+  const round = async () => {
+    await careOnce().catch((error: unknown) =>
+      logFailure({ id: newFailureId(), what: 'care', error }),
+    )
+    if (!stopped) timer = setTimeout(round, EVERY_MS).unref()
+  }
+  timer = setTimeout(round, FIRST_MS).unref()
+  return () => {
+    stopped = true
+    clearTimeout(timer)
+    stopCopy()
+  }
+}
+
+async function careOnce(): Promise<void> {
+  const config = readConfig()
+  const open = await opened()
+  open.renewReserve()
+  if (freeBytes(config.dataFolder) < WRITE_NEEDS_BYTES) return
+  await forgetOldAnswers(open.db, now())
+  await shortenLog(open, config)
+  if (config.dailyCopies) await copyOfToday(open, config)
+}
+
+async function shortenLog({ client }: Opened, { dataFolder }: Config): Promise<void> {
+  const log = path.join(placesIn(dataFolder).database, 'pg_wal')
+  const segments = readdirSync(log).filter((name) => /^[0-9A-F]{24}$/.test(name))
+  if (segments.length > SEGMENTS_BEFORE_CHECKPOINT) await client.exec('checkpoint')
+}
+
+async function copyOfToday({ client, db }: Opened, { dataFolder }: Config): Promise<void> {
+  const { timeZone } = await readSite(db)
+  const today = dayAt(timeZone, now())
+  if (listCopies(dataFolder).some(({ name }) => name === today)) return
+  if (freeBytes(dataFolder) < COPY_NEEDS_BYTES) return
+  await takeCopy(client, dataFolder, today)
+}

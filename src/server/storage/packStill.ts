@@ -1,0 +1,24 @@
+import { openEngine } from './engine'
+import { packCopy } from './packCopy'
+
+// A process of its own: packs the files of a garden that were copied aside, and proves the result by opening it.
+const [still, file] = process.argv.slice(2)
+
+async function packStill(): Promise<void> {
+  if (!still || !file) throw new Error('The folder and the file are missing.')
+  process.umask(0o077)
+  const client = await openEngine(still)
+  try {
+    await packCopy(client, file)
+  } finally {
+    await client.close()
+  }
+}
+
+packStill().then(
+  () => process.exit(0),
+  (error: unknown) => {
+    process.stderr.write(`${(error as Error)?.message ?? error}\n`)
+    process.exit(1)
+  },
+)

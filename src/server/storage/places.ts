@@ -1,0 +1,16 @@
+import path from 'node:path'
+
+/** What stands where in a data folder. */
+export function placesIn(dataFolder: string) {
+  return {
+    database: path.join(dataFolder, 'database'),
+    /** A database in the making; whatever it holds was never answered for. */
+    unfinished: path.join(dataFolder, 'database.unfinished'),
+    /** A copy being put back. */
+    restoring: path.join(dataFolder, 'database.restoring'),
+    backups: path.join(dataFolder, 'backups'),
+    logs: path.join(dataFolder, 'logs'),
+    reserve: path.join(dataFolder, 'reserve'),
+    lock: path.join(dataFolder, 'innings.lock'),
+  } as const
+}
