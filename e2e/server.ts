@@ -20,7 +20,15 @@ export interface Running {
 export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): Promise<Running> {
   const port = await freePort()
   const child = spawn(process.execPath, ['dist/main.mjs'], {
-    env: { ...process.env, PORT: String(port), INNINGS_DATA: folder, INNINGS_NOW: NOW, ...env },
+    env: {
+      ...process.env,
+      PORT: String(port),
+      INNINGS_DATA: folder,
+      INNINGS_NOW: NOW,
+      // A copy would be taken in the middle of a test.
+      INNINGS_COPIES: '0',
+      ...env,
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   })
   let said = ''
@@ -58,7 +66,7 @@ export function remove(folder: string): void {
   rmSync(folder, { recursive: true, force: true })
 }
 
-async function freePort(): Promise<number> {
+export async function freePort(): Promise<number> {
   const probe = createServer().listen(0, '127.0.0.1')
   await once(probe, 'listening')
   const address = probe.address()

@@ -5,7 +5,8 @@ import { ensureInstalled, ensureNode, root, run } from './setup.mjs'
 ensureNode()
 ensureInstalled()
 ensureChromium()
-for (const script of ['check', 'unit', 'e2e']) {
-  const status = run(process.execPath, [`${root}/scripts/${script}.mjs`], { env: process.env })
+for (const [script, ...words] of [['check'], ['unit'], ['unit', '--process'], ['e2e']]) {
+  const file = `${root}/scripts/${script}.mjs`
+  const status = run(process.execPath, [file, ...words], { env: process.env })
   if (status !== 0) process.exit(status)
 }

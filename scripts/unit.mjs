@@ -3,11 +3,13 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
+import { ensureBuilt, ensureInstalled, ensureNode } from './setup.mjs'
 
-// `--long` takes the trials by fire instead: *.long.ts.
-const long = process.argv.includes('--long')
-const ending = long ? '.long.ts' : '.test.ts'
-const wanted = process.argv.slice(2).filter((word) => word !== '--long')
+// `--long` takes the trials by fire instead (*.long.ts), `--process` the tests of the built application as a process.
+const ENDINGS = { '--long': '.long.ts', '--process': '.process.ts' }
+const kind = process.argv.find((word) => word in ENDINGS)
+const ending = ENDINGS[kind] ?? '.test.ts'
+const wanted = process.argv.slice(2).filter((word) => word !== kind)
 const files = ['src', 'testing', 'benchmarks']
   .flatMap((folder) => listFiles(folder))
   .filter((file) => file.endsWith(ending))
@@ -16,6 +18,11 @@ const files = ['src', 'testing', 'benchmarks']
 if (files.length === 0) {
   console.error(`No test file matches ${wanted.join(', ')}.`)
   process.exit(1)
+}
+if (kind === '--process') {
+  ensureNode()
+  ensureInstalled()
+  ensureBuilt()
 }
 // Left alone, Node 20 takes one file at a time on two cores; the switch came with 20.10.
 const [major, minor] = process.versions.node.split('.').map(Number)

@@ -1,0 +1,88 @@
+import assert from 'node:assert/strict'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import path from 'node:path'
+import { startServer } from '../../e2e/server'
+
+export { freePort, NOW, type Running, startServer } from '../../e2e/server'
+
+/** A folder of its own for a test, removed at its end. */
+export function newFolder(test: { after(work: () => void): void }): string {
+  const folder = mkdtempSync(path.join(tmpdir(), 'innings-process-'))
+  test.after(() => rmSync(folder, { recursive: true, force: true }))
+  return folder
+}
+
+/** A fresh copy of the demo garden's data; the first caller makes it. */
+export async function demoFolder(test: { after(work: () => void): void }): Promise<string> {
+  const shared = process.env.INNINGS_TEST_FOLDER ?? tmpdir()
+  const template = path.join(shared, 'demo-garden')
+  if (!existsSync(template)) {
+    const made = mkdtempSync(path.join(shared, 'making-'))
+    await (await startServer(made, { INNINGS_DEMO: '1' })).stop()
+    try {
+      renameSync(made, template)
+    } catch {
+      // Another test file was first.
+      rmSync(made, { recursive: true, force: true })
+    }
+  }
+  const folder = newFolder(test)
+  cpSync(template, folder, { recursive: true })
+  return folder
+}
+
+/** Runs the application where it should not start; what it said, which has to be one line. */
+export async function refusedStart(env: NodeJS.ProcessEnv): Promise<string> {
+  const { code, said } = await runScript('dist/main.mjs', [], env)
+  assert.equal(code, 1, said)
+  assert.equal(said.trim().split('\n').length, 1, said)
+  assert.doesNotMatch(said, /\[object|^\s+at |undefined/m)
+  return said.trim()
+}
+
+export async function runScript(
+  script: string,
+  words: readonly string[],
+  env: NodeJS.ProcessEnv,
+  wrapper: readonly string[] = [],
+): Promise<{ code: number; said: string }> {
+  const [command = process.execPath, ...args] = [...wrapper, process.execPath, script, ...words]
+  const child = spawn(command, args, {
+    env: { ...process.env, INNINGS_COPIES: '0', ...env },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
+  let said = ''
+  const listen = (chunk: Buffer) => {
+    said += chunk.toString()
+  }
+  child.stdout.on('data', listen)
+  child.stderr.on('data', listen)
+  const [code] = await once(child, 'close')
+  return { code: Number(code), said }
+}
+
+/** Waits for what another process does. */
+export async function until(
+  holds: () => boolean | Promise<boolean>,
+  withinMs = 60_000,
+): Promise<void> {
+  const end = Date.now() + withinMs
+  while (!(await holds())) {
+    assert.ok(Date.now() < end, `not within ${withinMs} ms: ${holds}`)
+    await new Promise((resolve) => setTimeout(resolve, 10))
+  }
+}
+
+export const post = (
+  address: string,
+  body: unknown = {},
+  headers: Readonly<Record<string, string>> = {},
+) =>
+  fetch(address, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', ...headers },
+    body: JSON.stringify(body),
+  })
