@@ -4,9 +4,20 @@ import { once } from 'node:events'
 import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { startServer } from '../../e2e/server'
+import { type Running, startServer } from '../../e2e/server'
 
-export { freePort, NOW, type Running, startServer } from '../../e2e/server'
+export { freePort, NOW, type Running } from '../../e2e/server'
+
+/** Starts the application for a test, and ends it with the test however that ends. */
+export async function start(
+  test: { after(work: () => Promise<void>): void },
+  folder: string,
+  env: NodeJS.ProcessEnv = {},
+): Promise<Running> {
+  const server = await startServer(folder, env)
+  test.after(() => server.stop('SIGKILL'))
+  return server
+}
 
 /** A folder of its own for a test, removed at its end. */
 export function newFolder(test: { after(work: () => void): void }): string {

@@ -9,7 +9,7 @@ import {
   type Running,
   refusedStart,
   runScript,
-  startServer,
+  start,
   until,
 } from './application'
 
@@ -28,7 +28,7 @@ async function nameOfLot({ address }: Running): Promise<string> {
 
 test('the copy of the day is proved, survives a damaged garden, and is put back beside it', async (t) => {
   const folder = await demoFolder(t)
-  const server = await startServer(folder, { INNINGS_COPIES: '1' })
+  const server = await start(t, folder, { INNINGS_COPIES: '1' })
   const name = await nameOfLot(server)
   await until(async () => (await newestCopy(server)) !== null)
   // Another entry after the copy: what is put back does not have it.
@@ -58,14 +58,14 @@ test('the copy of the day is proved, survives a damaged garden, and is put back 
   assert.match(back.said, /is back in/)
   const kept = readdirSync(folder).filter((entry) => entry.startsWith('database.kept-'))
   assert.equal(kept.length, 1, 'the garden that was there is kept')
-  const again = await startServer(folder)
+  const again = await start(t, folder)
   assert.equal(await nameOfLot(again), name)
   await again.stop()
 })
 
 test('a copy that cannot be opened changes nothing', async (t) => {
   const folder = await demoFolder(t)
-  const server = await startServer(folder, { INNINGS_COPIES: '1' })
+  const server = await start(t, folder, { INNINGS_COPIES: '1' })
   await until(async () => (await newestCopy(server)) !== null)
   await server.stop()
   const file = path.join(folder, 'backups', '2026-11-02.tar.gz')

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { demoFolder, post, startServer } from './application'
+import { demoFolder, post, start } from './application'
 
 const ANSWERS = {
   lot: 1,
@@ -19,7 +19,7 @@ const highestInnings = (page: string) =>
 
 test('kill -9 in the middle of finishing leaves all of it or nothing', async (t) => {
   const folder = await demoFolder(t)
-  let server = await startServer(folder)
+  let server = await start(t, folder)
   const read = async (place: string) => (await fetch(server.address + place)).text()
   for (const delayMs of [0, 15, 40, 90, 180]) {
     const orders = `${server.address}/api/recondition/work-orders`
@@ -31,7 +31,7 @@ test('kill -9 in the middle of finishing leaves all of it or nothing', async (t)
     await new Promise((resolve) => setTimeout(resolve, delayMs))
     await server.stop('SIGKILL')
     const answered = (await finishing)?.ok ?? false
-    server = await startServer(folder)
+    server = await start(t, folder)
     const lot = await read('/lots/1')
     const finished = (await read(`/turnover/orders/${id}`)).includes('Finished on')
     const booked = lot.includes(`/turnover/orders/${id}`) && lot.includes(`turnover ${id}`)

@@ -23,13 +23,13 @@ import {
   post,
   refusedStart,
   runScript,
-  startServer,
+  start,
   until,
 } from './application'
 
 test('a second process on the same folder is refused in one sentence', async (t) => {
   const folder = await demoFolder(t)
-  const server = await startServer(folder)
+  const server = await start(t, folder)
   const said = await refusedStart({ INNINGS_DATA: folder, PORT: String(await freePort()) })
   assert.match(said, /is open in another Innings \(process \d+\): close that one first/)
   await server.stop()
@@ -156,7 +156,7 @@ test('a first start that is cut begins anew; one that is stopped stops cleanly',
     if (signal === 'SIGTERM') assert.equal(code, 0)
   }
   assert.ok(!existsSync(path.join(folder, 'innings.lock')))
-  const server = await startServer(folder)
+  const server = await start(t, folder)
   const made = await post(`${server.address}/api/media/lots`, {
     name: 'First pot',
     place: 'Yard',
@@ -166,7 +166,7 @@ test('a first start that is cut begins anew; one that is stopped stops cleanly',
   })
   assert.equal(made.status, 201)
   await server.stop()
-  const again = await startServer(folder)
+  const again = await start(t, folder)
   assert.match(await (await fetch(`${again.address}/lots`)).text(), /First pot/)
   await again.stop()
 })
