@@ -1,6 +1,19 @@
-import { closeSync, copyFileSync, ftruncateSync, mkdirSync, openSync, readdirSync, readFileSync, writeSync } from 'node:fs'
+import {
+  closeSync,
+  copyFileSync,
+  ftruncateSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  writeSync,
+} from 'node:fs'
 import path from 'node:path'
-import { type FileNode, type FileOperations, FlushedFiles } from '../src/server/storage/flushedFiles'
+import {
+  type FileNode,
+  type FileOperations,
+  FlushedFiles,
+} from '../src/server/storage/flushedFiles'
 
 const KIND = 0o170000
 const FOLDER = 0o040000
@@ -120,7 +133,8 @@ export class CutFiles extends FlushedFiles {
         const drawn = random()
         return drawn < early / 2 ? 'done' : drawn < early ? 'hollow' : 'lost'
       },
-      namesOf: (count) => (early < 0.3 ? 0 : early > 0.7 ? count : Math.floor(random() * (count + 1))),
+      namesOf: (count) =>
+        early < 0.3 ? 0 : early > 0.7 ? count : Math.floor(random() * (count + 1)),
     })
   }
 

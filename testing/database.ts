@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs'
 import { readFile, rename, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle } from 'drizzle-orm/pglite'
@@ -7,6 +8,7 @@ import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../src/data/demo/seedDemo'
 import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
+import type { Opened } from '../src/server/database'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 
@@ -19,7 +21,7 @@ export async function demoDatabase() {
   const kept = folder && path.join(folder, 'demo.tar')
   if (kept && existsSync(kept)) {
     const client = await PGlite.create({ loadDataDir: new Blob([await readFile(kept)]) })
-    return { db: drizzle(client, { schema }), close: () => client.close() }
+    return { db: drizzle(client, { schema }), client, close: () => client.close() }
   }
   const client = await PGlite.create()
   const db = drizzle(client, { schema })
@@ -27,7 +29,7 @@ export async function demoDatabase() {
   await prepareData(db)
   await seedDemo(db, NOW)
   if (kept) await keep(client, kept)
-  return { db, close: () => client.close() }
+  return { db, client, close: () => client.close() }
 }
 
 /** Written aside and moved into place: two test files may be the first at once. */
@@ -36,4 +38,26 @@ async function keep(client: PGlite, kept: string): Promise<void> {
   const aside = `${kept}.${process.pid}`
   await writeFile(aside, Buffer.from(await dump.arrayBuffer()))
   await rename(aside, kept)
+}
+
+/** The demo garden as endpoints find it: called in process, they open this one instead of a folder. */
+export async function endpointDatabase() {
+  const { db, client, close } = await demoDatabase()
+  const shared = globalThis as { inningsDatabase?: Promise<Opened> | undefined }
+  shared.inningsDatabase = Promise.resolve({
+    db,
+    client,
+    lock: { release: () => {} },
+    dataFolder: tmpdir(),
+    renewReserve: () => {},
+  })
+  process.env.INNINGS_NOW = NOW.toISOString()
+  return {
+    db,
+    client,
+    close: async () => {
+      shared.inningsDatabase = undefined
+      await close()
+    },
+  }
 }

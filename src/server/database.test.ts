@@ -33,7 +33,10 @@ test('a new folder is prepared and freed again; data of a newer version is refus
     "insert into drizzle.__drizzle_migrations (hash, created_at) values ('later', 9999999999999)",
   )
   await later.close()
-  await assert.rejects(database(), /The garden in .* was written by a newer Innings: update the program first/)
+  await assert.rejects(
+    database(),
+    /The garden in .* was written by a newer Innings: update the program first/,
+  )
   await closeDatabase().catch(() => {})
   assert.ok(!readdirSync(folder).includes('innings.lock'), 'a refused start frees the folder')
   rmSync(folder, { recursive: true, force: true })

@@ -4,7 +4,7 @@ import { cpSync, mkdirSync, mkdtempSync, rmSync, statfsSync, writeFileSync } fro
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { type TestContext, test } from 'node:test'
-import { demoFolder, post, refusedStart, type Running, start } from './application'
+import { demoFolder, post, type Running, refusedStart, start } from './application'
 
 const SIZE_MB = 224
 const ANSWER_WITHIN_MS = 10_000

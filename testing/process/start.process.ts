@@ -111,7 +111,10 @@ test('a damaged garden is told in one sentence, with the newest copy and the com
 test('a garden of another version, or gone while its copies are there, is not written over', async (t) => {
   const folder = await demoFolder(t)
   writeFileSync(path.join(folder, 'database', 'PG_VERSION'), '17\n')
-  assert.match(await refusedStart({ INNINGS_DATA: folder }), /another format \(17, this .* reads 18/)
+  assert.match(
+    await refusedStart({ INNINGS_DATA: folder }),
+    /another format \(17, this .* reads 18/,
+  )
   rmSync(path.join(folder, 'database'), { recursive: true })
   mkdirSync(path.join(folder, 'backups'))
   writeFileSync(path.join(folder, 'backups', '2026-10-31.tar.gz'), 'packed')

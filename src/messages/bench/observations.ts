@@ -8,6 +8,7 @@ import {
   type TestKind,
   type TestWater,
 } from '../../core/bench'
+import { day, id, key, line, lines } from '../rules'
 
 const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
 const missing = (what: string) => ({
@@ -42,10 +43,8 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
   drain,
   layers: {
     ...drain,
-    bottomMaterialId: Joi.string()
-      .max(60)
+    bottomMaterialId: key('The bottom layer')
       .required()
-      .label('The bottom layer')
       .messages({ 'string.empty': 'Choose what lies at the bottom' }),
     bottomCm: number('The bottom layer', 'Say how high the bottom layer is', 100),
     wetZoneCm: number('The wet zone', 'Say how high the wet zone reaches, from the base', 200),
@@ -100,14 +99,12 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     ecDsPerM: orNull('The conductivity', 30),
     tempC: number('The temperature', 'Say how warm the liquid was, in °C', 50),
     compensated: Joi.boolean().required(),
-    penId: Joi.number().integer().min(1).allow(null).required(),
+    penId: id('The pen').allow(null).required(),
     waterEcDsPerM: number('The salts of the water', 'Say what the water itself has', 10),
   },
   jar: {
-    amendmentId: Joi.string()
-      .max(60)
+    amendmentId: key('The product')
       .required()
-      .label('The product')
       .messages({ 'string.empty': 'Choose what was stirred in' }),
     target: number('The pH wanted', 'Say which pH is wanted', 7.8, 3.5),
     days: number('The days the jars stood', 'Say how many days the jars stood', 28, 7),
@@ -148,7 +145,7 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     counts: Joi.array()
       .items(
         Joi.object({
-          on: Joi.string().isoDate().required().label('The day'),
+          on: day('The day').required(),
           count: number('The count', 'Say how many came up', 100_000).integer(),
         }),
       )
@@ -161,7 +158,7 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     untreatedCount: orNull('The weeds of the untreated tray', 100_000),
   },
   heat: {
-    problemId: Joi.string().max(60).allow(null).required(),
+    problemId: key('The problem').allow(null).required(),
     readings: Joi.array()
       .items(
         Joi.object({
@@ -199,8 +196,6 @@ export interface FinishBody {
   readonly water: TestWater | null
 }
 
-const words = (label: string, max: number) => Joi.string().trim().allow('').max(max).label(label)
-
 const observation = Joi.object({
   kind: Joi.string()
     .valid(...TEST_KINDS)
@@ -216,9 +211,9 @@ const observation = Joi.object({
 
 export const finishSchema = Joi.object<FinishBody>({
   observation: observation.required(),
-  place: words('The place', 80).required(),
-  judge: words('The name', 80).required(),
-  note: words('The note', 500).required(),
+  place: line('The place', 80).allow('').required(),
+  judge: line('The name', 80).allow('').required(),
+  note: lines('The note', 500).allow('').required(),
   water: Joi.object({
     tempC: orNull('The temperature of the water', 60),
     ecDsPerM: orNull('The salts of the water', 10),

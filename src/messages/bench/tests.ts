@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { type BufferReading, TEST_KINDS, type TestKind, type TestKit } from '../../core/bench'
 import type { SampleKind } from '../../data/bench/benchTables'
+import { id, key, line, moment, typed, version } from '../rules'
 
 export type { FinishBody } from './observations'
 export { finishSchema } from './observations'
@@ -21,12 +22,16 @@ export const startSchema = Joi.object<StartBody>({
     .messages({ 'any.only': 'There is no such test' }),
   sample: Joi.object({
     kind: Joi.string().valid('lot', 'mix', 'material').required(),
-    id: Joi.alternatives(Joi.number().integer().min(1), Joi.string().max(60)).required(),
+    id: Joi.when('kind', {
+      is: 'material',
+      then: key('The sample').required(),
+      otherwise: id('The sample').required(),
+    }),
   })
     .required()
     .label('The sample')
     .messages({ 'any.required': 'Say what the test is made on' }),
-  besideId: Joi.number().integer().min(1),
+  besideId: id('The run beside'),
   reference: Joi.boolean(),
 })
 
@@ -38,9 +43,9 @@ export interface MomentBody {
 }
 
 export const momentSchema = Joi.object<MomentBody>({
-  id: Joi.string().max(60).required(),
-  key: Joi.string().max(20).required(),
-  at: Joi.string().isoDate().required().label('The time'),
+  id: key('The moment').required(),
+  key: key('The key').required(),
+  at: moment('The time').required(),
   value: Joi.number().min(-20).max(150).allow(null).required().label('The reading'),
 })
 
@@ -52,10 +57,10 @@ export interface DraftBody {
 export const draftSchema = Joi.object<DraftBody>({
   values: Joi.object()
     .pattern(
-      Joi.string().max(40),
+      key('The field'),
       Joi.alternatives(
-        Joi.string().allow('').max(500),
-        Joi.array().items(Joi.string().max(40)).max(20),
+        typed('The field', 500).allow(''),
+        Joi.array().items(typed('The field', 40).allow('')).max(20),
       ),
     )
     .max(60)
@@ -69,18 +74,18 @@ export interface CorrectionBody {
 }
 
 export const correctionSchema = Joi.object<CorrectionBody>({
-  at: Joi.string().isoDate().label('The time'),
+  at: moment('The time'),
   value: Joi.number().min(-20).max(150).label('The reading'),
   undone: Joi.boolean(),
 }).min(1)
 
 export const testParamsSchema = Joi.object<{ readonly id: number }>({
-  id: Joi.number().integer().min(1).required().label('The test'),
+  id: id('The test').required(),
 })
 
 export const momentParamsSchema = Joi.object<{ readonly id: number; readonly moment: string }>({
-  id: Joi.number().integer().min(1).required().label('The test'),
-  moment: Joi.string().max(60).required(),
+  id: id('The test').required(),
+  moment: key('The moment').required(),
 })
 
 export interface NewPen {
@@ -88,12 +93,7 @@ export interface NewPen {
 }
 
 export const newPenSchema = Joi.object<NewPen>({
-  name: Joi.string()
-    .trim()
-    .max(80)
-    .required()
-    .label('The name')
-    .messages({ 'string.empty': 'Give the pen a name' }),
+  name: line('The name', 80).required().messages({ 'string.empty': 'Give the pen a name' }),
 })
 
 export interface NewCalibration {
@@ -124,7 +124,7 @@ export const newCalibrationSchema = Joi.object<NewCalibration>({
 
 const cm = (label: string) =>
   Joi.number()
-    .greater(0)
+    .min(1)
     .max(300)
     .required()
     .label(label)
@@ -136,9 +136,11 @@ const round = (what: string) =>
     baseDiameterCm: cm(`${what}: width at the base`),
     heightCm: cm(`${what}: height`),
   }).required()
+/** Of what is measured in a kit, whatever its unit. */
+const LEAST = 0.01
 const above = (label: string, max: number) =>
   Joi.number()
-    .greater(0)
+    .min(LEAST)
     .max(max)
     .required()
     .label(label)
@@ -162,7 +164,7 @@ export const kitSchema = Joi.object<KitBody>({
     drainMinutes: above('The time to drain', 1440),
     meshMm: above('The mesh', 100),
   }).required(),
-  version: Joi.number().integer().min(0).required(),
+  version: version(0),
 })
 
 export interface TapWaterBody {
@@ -186,7 +188,7 @@ export const tapWaterSchema = Joi.object<TapWaterBody>({
     .required()
     .label('The alkalinity')
     .messages({ 'number.base': 'Say its alkalinity in mg of lime per litre, such as 210' }),
-  version: Joi.number().integer().min(1).required(),
+  version: version(),
 })
 
 /** What a page of a new test is asked for. */
@@ -197,9 +199,9 @@ export interface BenchQuery {
 }
 
 export const benchQuerySchema = Joi.object<BenchQuery>({
-  lot: Joi.number().integer().min(1),
-  mix: Joi.number().integer().min(1),
-  material: Joi.string().max(60),
+  lot: id('The lot'),
+  mix: id('The mix'),
+  material: key('The material'),
 }).unknown()
 
 export const sampleParamsSchema = Joi.object<{
@@ -207,5 +209,5 @@ export const sampleParamsSchema = Joi.object<{
   readonly id: string
 }>({
   kind: Joi.string().valid('lot', 'mix', 'material').required().label('The sample'),
-  id: Joi.string().max(60).required(),
+  id: key('The sample').required(),
 })

@@ -1,9 +1,8 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
+import { id, key, line, lines, litresOrNone, version } from '../rules'
 
 export type * from './lotViews'
-
-export const LARGEST_LITRES = 100_000
 
 export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'emptied'
 
@@ -18,19 +17,15 @@ export interface NewEntry {
 
 export const newEntrySchema = Joi.object<NewEntry>({
   kind: Joi.string().valid('topped-up', 'settled', 'lost', 'recounted', 'emptied').required(),
-  litres: Joi.number()
-    .min(0)
-    .max(LARGEST_LITRES)
-    .required()
-    .label('The litres')
-    .when('kind', { is: 'emptied', otherwise: Joi.number().greater(0) }),
-  materialId: Joi.string()
-    .max(60)
-    .when('kind', {
-      is: 'topped-up',
-      then: Joi.required().messages({ 'any.required': 'Say what was topped up' }),
-    }),
-  note: Joi.string().allow('').max(500).label('The note'),
+  litres: litresOrNone('The litres', 'Say how much, such as 12 L').when('kind', {
+    is: 'emptied',
+    otherwise: Joi.number().invalid(0).messages({ 'any.invalid': 'Say how much, such as 12 L' }),
+  }),
+  materialId: key('The material').when('kind', {
+    is: 'topped-up',
+    then: Joi.required().messages({ 'any.required': 'Say what was topped up' }),
+  }),
+  note: lines('The note', 500).allow(''),
 })
 
 export interface NewLotBody {
@@ -47,12 +42,12 @@ export interface NewLotBody {
 }
 
 const lengthCm = (label: string) =>
-  Joi.number()
-    .greater(0)
-    .max(500)
-    .required()
-    .label(label)
-    .messages({ 'number.base': '{{#label}} is missing: a length such as 34 cm' })
+  Joi.number().min(1).max(500).required().label(label).messages({
+    'number.base': '{{#label}} is missing: a length such as 34 cm',
+    'any.required': '{{#label}} is missing: a length such as 34 cm',
+    'number.min': '{{#label}} is less than 1 cm: nothing grows in that',
+    'number.max': '{{#label}} is more than 5 m: enter a bed as several containers',
+  })
 
 export const shapeSchema = Joi.alternatives()
   .conditional('.kind', {
@@ -92,12 +87,8 @@ export const shapeSchema = Joi.alternatives()
   })
   .required()
 
-const nameSchema = Joi.string()
-  .trim()
-  .min(1)
-  .max(80)
+const nameSchema = line('The name', 80)
   .required()
-  .label('The name')
   .messages({ 'string.empty': 'Give the lot a name', 'any.required': 'Give the lot a name' })
 
 export const newLotSchema = Joi.object<NewLotBody>({
@@ -106,29 +97,18 @@ export const newLotSchema = Joi.object<NewLotBody>({
   components: Joi.array()
     .items(
       Joi.object({
-        materialId: Joi.string()
-          .max(60)
+        materialId: key('The material')
           .required()
-          .label('The material')
           .messages({ 'string.empty': 'Choose a material' }),
-        litres: Joi.number()
-          .min(0)
-          .max(LARGEST_LITRES)
-          .required()
-          .label('The litres')
-          .messages({ 'number.base': 'Say how much, such as 12 L' }),
+        litres: litresOrNone('The litres', 'Say how much, such as 12 L'),
       }),
     )
     .min(1)
     .max(50)
     .required()
     .label('The materials'),
-  place: Joi.string()
-    .trim()
-    .min(1)
-    .max(80)
+  place: line('The place', 80)
     .required()
-    .label('The place')
     .messages({ 'string.empty': 'Say where it stands', 'any.required': 'Say where it stands' }),
   container: Joi.object({
     shape: shapeSchema,
@@ -146,7 +126,7 @@ export interface RenameLot {
 
 export const renameLotSchema = Joi.object<RenameLot>({
   name: nameSchema,
-  version: Joi.number().integer().min(0).required(),
+  version: version(0),
 })
 
 export interface TakeUpLot {
@@ -154,7 +134,7 @@ export interface TakeUpLot {
 }
 
 export const takeUpLotSchema = Joi.object<TakeUpLot>({
-  containerIds: Joi.array().items(Joi.number().integer().min(1)).max(500).required(),
+  containerIds: Joi.array().items(id('The container')).max(500).unique().required(),
 })
 
 /** The list of lots may be asked for one place only. */
@@ -162,14 +142,14 @@ export interface LotsQuery {
   readonly place?: string
 }
 
-export const lotsQuerySchema = Joi.object<LotsQuery>({ place: Joi.string().max(80) }).unknown()
+export const lotsQuerySchema = Joi.object<LotsQuery>({ place: line('The place', 80) }).unknown()
 
 export interface LotParams {
   readonly id: number
 }
 
 export const lotParamsSchema = Joi.object<LotParams>({
-  id: Joi.number().integer().min(1).required().label('The number of the lot'),
+  id: id('The number of the lot').required(),
 })
 
 export interface EntryParams extends LotParams {
@@ -177,6 +157,12 @@ export interface EntryParams extends LotParams {
 }
 
 export const entryParamsSchema = Joi.object<EntryParams>({
-  id: Joi.number().integer().min(1).required(),
-  entryId: Joi.number().integer().min(1).required(),
+  id: id('The number of the lot').required(),
+  entryId: id('The number of the entry').required(),
 })
+
+export interface ReverseBody {
+  readonly note?: string
+}
+
+export const reverseSchema = Joi.object<ReverseBody>({ note: lines('The note', 500).allow('') })

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { MaterialGroup } from '../../core/media'
+import { line } from '../rules'
 
 /** A material as a line of a table. */
 export interface MaterialRow {
@@ -47,9 +48,9 @@ export interface MaterialsPage {
 }
 
 export const materialsQuerySchema = Joi.object<MaterialsQuery>({
-  offset: Joi.number().integer().min(0).default(0),
+  offset: Joi.number().integer().min(0).max(1_000_000).default(0),
   limit: Joi.number().integer().min(1).max(500).default(100),
-  filter: Joi.string().allow('').max(100).default(''),
+  filter: line('The filter', 100).allow('').default(''),
   order: Joi.string()
     .valid(...MATERIAL_COLUMNS)
     .default('name'),

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { MixFor, MixPart } from '../../data/media/mixes'
-import { LARGEST_LITRES, shapeSchema } from './lots'
+import { id, key, line, lines, litres, litresOrNone } from '../rules'
+import { shapeSchema } from './lots'
 
 export type * from './mixViews'
 
@@ -17,7 +18,7 @@ export interface NextVersionBody extends NewMixBody {
 }
 
 const fields = {
-  name: Joi.string().trim().min(1).max(80).required().label('The name').messages({
+  name: line('The name', 80).required().messages({
     'string.empty': 'Give the mix a name',
     'any.required': 'Give the mix a name',
     'string.max': 'Keep the name to 80 letters',
@@ -25,16 +26,10 @@ const fields = {
   parts: Joi.array()
     .items(
       Joi.object({
-        materialId: Joi.string()
-          .max(60)
+        materialId: key('The material')
           .required()
           .messages({ 'string.empty': 'Choose a material' }),
-        litres: Joi.number()
-          .min(0)
-          .max(LARGEST_LITRES)
-          .required()
-          .label('The litres')
-          .messages({ 'number.base': 'Say how much, such as 4 1/2 L' }),
+        litres: litresOrNone('The litres', 'Say how much, such as 4 1/2 L'),
       }),
     )
     .min(1)
@@ -46,9 +41,9 @@ const fields = {
       shape: shapeSchema,
       headspaceCm: Joi.number().min(0).max(50).required().label('The headspace'),
     }).required(),
-    containerName: Joi.string().allow('').max(80).required(),
-    cropId: Joi.string().max(60).allow(null).required(),
-    groupId: Joi.string().max(60).allow(null).required(),
+    containerName: line('The name of the container', 80).allow('').required(),
+    cropId: key('The crop').allow(null).required(),
+    groupId: key('The plant group').allow(null).required(),
     exposure: Joi.string().valid('shade', 'open', 'windy').required(),
     everyDays: Joi.number()
       .min(0.25)
@@ -57,14 +52,14 @@ const fields = {
       .label('How often you water')
       .messages({ 'number.base': 'Say how often you water, such as every 2 days' }),
   }).required(),
-  note: Joi.string().allow('').max(1000).required().label('The note'),
+  note: lines('The note', 1000).allow('').required(),
 }
 
 export const newMixSchema = Joi.object<NewMixBody>(fields)
 
 export const nextVersionSchema = Joi.object<NextVersionBody>({
   ...fields,
-  after: Joi.number().integer().min(1).required(),
+  after: id('The version').required(),
 })
 
 /** A batch of a mix written down as a lot. */
@@ -76,22 +71,9 @@ export interface MixToLotBody {
 }
 
 export const mixToLotSchema = Joi.object<MixToLotBody>({
-  litres: Joi.number()
-    .greater(0)
-    .max(LARGEST_LITRES)
-    .required()
-    .label('The litres')
-    .messages({ 'number.base': 'Say how many litres of mix, such as 40 L' }),
-  name: Joi.string()
-    .trim()
-    .min(1)
-    .max(80)
-    .required()
-    .messages({ 'string.empty': 'Give the lot a name' }),
-  storeBin: Joi.string()
-    .trim()
-    .min(1)
-    .max(80)
+  litres: litres('The litres', 'Say how many litres of mix, such as 40 L'),
+  name: line('The name', 80).required().messages({ 'string.empty': 'Give the lot a name' }),
+  storeBin: line('The place', 80)
     .required()
     .messages({ 'string.empty': 'Say where it waits, such as Bin 3' }),
 })
@@ -101,7 +83,7 @@ export interface MixParams {
 }
 
 export const mixParamsSchema = Joi.object<MixParams>({
-  id: Joi.number().integer().min(1).required().label('The number of the mix'),
+  id: id('The number of the mix').required(),
 })
 
 /** Where a design begins: a recipe, a lot, a group, a bag, or nothing. */
@@ -113,10 +95,10 @@ export interface DesignQuery {
 }
 
 export const designQuerySchema = Joi.object<DesignQuery>({
-  mix: Joi.number().integer().min(1),
-  lot: Joi.number().integer().min(1),
-  group: Joi.string().max(40),
-  bag: Joi.string().max(60),
+  mix: id('The mix'),
+  lot: id('The lot'),
+  group: key('The plant group'),
+  bag: key('The bag'),
 }).unknown()
 
 /** Which mixes and pots are to be compared, by their keys and numbers in the lists, separated by commas. */
@@ -126,6 +108,6 @@ export interface CompareQuery {
 }
 
 export const compareQuerySchema = Joi.object<CompareQuery>({
-  mixes: Joi.string().allow('').max(300),
-  pots: Joi.string().allow('').max(40),
+  mixes: line('The mixes', 300).allow(''),
+  pots: line('The pots', 40).allow(''),
 }).unknown()

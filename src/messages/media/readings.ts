@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { EcMethod } from '../../core/chemistry'
+import { key } from '../rules'
 
 /** How a pH was read. */
 export type PhMethod = EcMethod | 'strip'
@@ -59,10 +60,8 @@ const ecSchema = Joi.object({
 
 const jarSchema = Joi.object({
   kind: Joi.valid('jar').required(),
-  amendmentId: Joi.string()
-    .max(60)
+  amendmentId: key('The product')
     .required()
-    .label('The product')
     .messages({ 'string.empty': 'Choose what was stirred in' }),
   target: Joi.number()
     .min(3.5)

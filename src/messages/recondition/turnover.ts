@@ -2,6 +2,7 @@ import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type { Intake, Load, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
 import type { InningsMark, PotView, Stratum } from '../media/lots'
+import { id, key, LARGEST_LITRES, litres, version } from '../rules'
 
 /** What a person tells of a tired lot; the server works out the litres. */
 export interface IntakeAnswers {
@@ -20,31 +21,24 @@ export interface IntakeAnswers {
   readonly feed: Intake['feed']
 }
 
-const MOST_LITRES = 100_000
-
 const fields = {
-  lot: Joi.number().integer().min(1).required().label('The lot'),
+  lot: id('The lot').required(),
   drop: Joi.number().min(0).max(300).required().label('The level drop in cm'),
   roots: Joi.string().valid('fine', 'dense', 'bound', 'woody').required().label('The root mass'),
   side: Joi.string().valid('yes', 'no').required().label('Water running down the side'),
-  crop: Joi.string()
-    .min(1)
-    .max(60)
+  crop: key('The next crop')
     .required()
-    .label('The next crop')
     .messages({ 'any.required': 'Choose the next crop', 'string.empty': 'Choose the next crop' }),
-  litres: Joi.number()
-    .greater(0)
-    .max(MOST_LITRES)
+  litres: litres('The litres wanted', 'Say how many litres, such as 40 L')
+    .optional()
     .allow(null)
-    .default(null)
-    .label('The litres wanted'),
+    .default(null),
   share: Joi.number().min(0).max(0.6).required().label('The compost share'),
   feed: Joi.string().valid('organic', 'coated', 'soluble').required().label('The kind of feed'),
 }
 
 const potList = Joi.array()
-  .items(Joi.number().integer().min(1))
+  .items(id('The container'))
   .min(1)
   .max(200)
   .unique()
@@ -209,15 +203,15 @@ export interface OrderParams {
   readonly id: number
 }
 export const orderParamsSchema = Joi.object<OrderParams>({
-  id: Joi.number().integer().min(1).required(),
+  id: id('The work order').required(),
 })
 
 export interface StepParams extends OrderParams {
   readonly stepId: number
 }
 export const stepParamsSchema = Joi.object<StepParams>({
-  id: Joi.number().integer().min(1).required(),
-  stepId: Joi.number().integer().min(1).required(),
+  id: id('The work order').required(),
+  stepId: id('The step').required(),
 })
 
 export interface StepBody {
@@ -228,10 +222,10 @@ export interface StepBody {
 }
 
 export const stepBodySchema = Joi.object<StepBody>({
-  version: Joi.number().integer().min(1).required(),
+  version: version(),
   done: Joi.boolean(),
   actuals: Joi.object().pattern(
-    Joi.string().max(60),
-    Joi.number().min(0).max(MOST_LITRES).allow(null).label('The amount'),
+    key('The amount'),
+    Joi.number().min(0).max(LARGEST_LITRES).allow(null).label('The amount'),
   ),
 }).or('done', 'actuals')

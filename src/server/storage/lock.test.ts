@@ -18,8 +18,7 @@ beforeEach(() => {
 afterEach(() => rmSync(folder, { recursive: true, force: true }))
 
 const lockFile = () => path.join(folder, 'innings.lock')
-const deadPid = () =>
-  Number(spawnSync(process.execPath, ['-e', 'process.stdout.write(`${process.pid}`)']).stdout)
+const deadPid = () => Number(spawnSync(process.execPath, ['-p', 'process.pid']).stdout)
 
 test('a folder is held once, and free without a trace after release', () => {
   const lock = lockFolder(folder)

@@ -8,6 +8,7 @@ import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { CutFiles } from '../../../testing/cutFiles'
 import { NOW } from '../../../testing/database'
+import { drawFrom } from '../../../testing/random'
 import type { Database } from '../../data/database'
 import { seedDemo } from '../../data/demo/seedDemo'
 import { listLots } from '../../data/media/lots'
@@ -124,7 +125,9 @@ function worker(db: Database, random: () => number) {
         const value = 4 + readings.length / 1000
         await newReading(db, 2, { kind: 'ph', value, method: '1:2' }, NOW)
         readings.push(value)
-      } else if (!order) {
+        return
+      }
+      if (!order) {
         const built = await buildRecipe(db, GIVEN, NOW)
         const { steps, readyOn } = scheduleOf(built, NOW)
         const { intake, recipe } = built
@@ -133,9 +136,10 @@ function worker(db: Database, random: () => number) {
         orders.set(id, { done: 0, finished: false })
         order = { id, steps: (await readWorkOrder(db, id)).steps }
         done = 0
-      } else if (random() < 0.5 && order.steps[done]) {
-        const step = order.steps[done]
-        if (!step) return
+        return
+      }
+      const step = order.steps[done]
+      if (step && random() < 0.5) {
         await changeStep(db, order.id, { stepId: step.id, version: step.version, doneAt: NOW })
         done++
         orders.set(order.id, { done, finished: false })
@@ -191,16 +195,5 @@ async function requireNothingHalf(db: Database, where: string): Promise<void> {
   assert.equal(open.rows.length, 0, `${where}: a lot is in two innings`)
   for (const { contents, name } of await listLots(db)) {
     assert.ok(contents.litres > -1e-9, `${where}: ${name} holds less than nothing`)
-  }
-}
-
-/** Numbers from 0 to 1 by a seed (mulberry32), so that a failed trial can be repeated. */
-function drawFrom(seed: number): () => number {
-  let state = seed
-  return () => {
-    state = (state + 0x6d2b79f5) | 0
-    let mixed = Math.imul(state ^ (state >>> 15), 1 | state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) / 4294967296
   }
 }

@@ -1,8 +1,10 @@
 import { throwTestAway } from '../../../../../data/bench/benchTests'
 import { testParamsSchema } from '../../../../../messages/bench/tests'
+import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   params: testParamsSchema,
+  body: nothing,
   handle: ({ db, params, now }) => throwTestAway(db, params.id, now),
 })

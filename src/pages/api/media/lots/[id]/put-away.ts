@@ -1,10 +1,10 @@
-import Joi from 'joi'
 import { putAwayLot } from '../../../../../data/media/lots'
 import { lotParamsSchema } from '../../../../../messages/media/lots'
+import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   params: lotParamsSchema,
-  body: Joi.object({}),
+  body: nothing,
   handle: ({ db, params, now }) => putAwayLot(db, params.id, now),
 })

@@ -1,10 +1,10 @@
-import Joi from 'joi'
 import { putAwayMix } from '../../../../../data/media/mixes'
 import { mixParamsSchema } from '../../../../../messages/media/mixes'
+import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   params: mixParamsSchema,
-  body: Joi.object({}),
+  body: nothing,
   handle: ({ db, params, now }) => putAwayMix(db, params.id, now),
 })

@@ -1,10 +1,10 @@
-import Joi from 'joi'
 import { orderParamsSchema } from '../../../../../messages/recondition/turnover'
+import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 import { finishOrder } from '../../../../../server/recondition/finishOrder'
 
 export const POST = defineEndpoint({
   params: orderParamsSchema,
-  body: Joi.object({}),
+  body: nothing,
   handle: ({ db, params, now }) => finishOrder(db, params.id, now),
 })

@@ -1,10 +1,10 @@
-import Joi from 'joi'
 import { putAwayWorkOrder } from '../../../../../data/recondition/workOrders'
 import { orderParamsSchema } from '../../../../../messages/recondition/turnover'
+import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   params: orderParamsSchema,
-  body: Joi.object({}),
+  body: nothing,
   handle: ({ db, params }) => putAwayWorkOrder(db, params.id),
 })

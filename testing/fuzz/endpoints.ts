@@ -1,0 +1,197 @@
+import type { APIContext } from 'astro'
+import { type SQL, sql } from 'drizzle-orm'
+import { listAmendments } from '../../src/data/chemistry/amendments'
+import { PLANT_GROUPS } from '../../src/data/defaults/plantGroups'
+import { materialsById } from '../../src/data/media/materials'
+import { listCrops } from '../../src/data/season/crops'
+import { listProblems } from '../../src/data/season/problems'
+import type { OpenDatabase } from '../../src/server/database'
+import { gardenTables } from '../../src/server/storage/gardenTables'
+import { drawFrom, pick, type Random } from '../random'
+import { fromSchema, type Words } from './fromSchema'
+import { listEndpoints, type Route } from './routes'
+import { spoil } from './spoil'
+
+const HOST = 'localhost:4321'
+const WHOLE = 0.3
+const IDS_EVERY = 40
+
+export interface Trial {
+  /** What should not have happened, each with its request. */
+  readonly faults: readonly string[]
+  /** Endpoints that took at least one request. */
+  readonly accepted: ReadonlySet<string>
+  readonly all: readonly string[]
+}
+
+/**
+ * Sends requests made from the endpoints' own schemas, most of them with one thing wrong: none may end in a failure of
+ * ours, and none that is refused may have written anything.
+ */
+export async function fuzzEndpoints(db: OpenDatabase, count: number, seed: number): Promise<Trial> {
+  const routes = await listEndpoints()
+  const words = await wordsOf(db)
+  const random = drawFrom(seed)
+  const accepted = new Set<string>()
+  const faults: string[] = []
+  let before = await fingerprint(db)
+  for (let i = 0; i < count; i++) {
+    if (i % IDS_EVERY === 0) words.ids = await idsOf(db)
+    const route = routes[i % routes.length] as Route
+    const { context, said } = makeRequest(route, words, random)
+    const response = (await route.endpoint(context)) as Response
+    const text = await response.text()
+    const where = `${said} -> ${response.status} ${text.slice(0, 300)}`
+    const now = await fingerprint(db)
+    if (response.status < 400) accepted.add(nameOf(route))
+    else if (now !== before) faults.push(`wrote something though refused: ${where}`)
+    if (response.status >= 500) faults.push(`failed: ${where}`)
+    else if (response.status >= 400 && !isSentence(text)) faults.push(`not in words: ${where}`)
+    before = now
+  }
+  return { faults, accepted, all: routes.map(nameOf) }
+}
+
+function isSentence(text: string): boolean {
+  const { detail } = JSON.parse(text) as { detail: string }
+  return (
+    /\S/.test(detail) && !/\[object|undefined|Failed query|NaN/.test(detail.replaceAll('"NaN"', ''))
+  )
+}
+
+function nameOf({ method, pattern }: Route): string {
+  return `${method} ${pattern}`
+}
+
+function makeRequest(route: Route, words: Words, random: Random) {
+  const { spec } = route.endpoint
+  const make = (schema: Parameters<typeof fromSchema>[0] | undefined) =>
+    schema ? fromSchema(schema, words, random) : undefined
+  let params = make(spec.params)
+  let query = make(spec.query)
+  let body = make(spec.body)
+  const wrong = random() < WHOLE ? 'nothing' : pick(random, wrongsOf(route))
+  if (wrong === 'params') params = spoil(params, random)
+  if (wrong === 'query') query = spoil(query, random)
+  if (wrong === 'body') body = spoil(body, random)
+  const text = wrong === 'text' ? pick(random, BODIES) : JSON.stringify(body)
+  const url = new URL(`http://${HOST}${route.pattern}`)
+  for (const [name, value] of Object.entries((query ?? {}) as object)) {
+    url.searchParams.set(name, asText(value))
+  }
+  const request = new Request(url, {
+    method: route.method,
+    headers: { host: HOST, 'content-type': 'application/json', ...headersOf(wrong, random) },
+    ...(route.method === 'GET' ? {} : { body: text ?? '' }),
+  })
+  const given = Object.fromEntries(
+    Object.entries((params ?? {}) as object).map(([name, value]) => [name, asText(value)]),
+  )
+  const context = { request, params: given, url, locals: {} } as unknown as APIContext
+  const said = `${nameOf(route)} ${JSON.stringify(given)} ${url.search} ${(text ?? '').slice(0, 400)}`
+  return { context, said }
+}
+
+/** As an address holds it. */
+function asText(value: unknown): string {
+  return typeof value === 'string' ? value : (JSON.stringify(value) ?? '').slice(0, 4000)
+}
+
+function wrongsOf({ endpoint: { spec }, method }: Route): readonly string[] {
+  return [
+    ...(spec.params ? ['params'] : []),
+    ...(spec.query ? ['query'] : []),
+    ...(spec.body ? ['body', 'body', 'body', 'body', 'text'] : []),
+    ...(method === 'GET' ? ['site'] : ['type', 'origin', 'id']),
+  ]
+}
+
+const BODIES = [
+  '',
+  '{',
+  'null',
+  '[]',
+  '"text"',
+  '17',
+  '['.repeat(50_000),
+  `{"a":${'['.repeat(20_000)}${']'.repeat(20_000)}}`,
+  `{"name":"${'x'.repeat(5_000_000)}"}`,
+  '{"__proto__":{"admin":true}}',
+  '\ufeff{}',
+]
+
+function headersOf(wrong: string, random: Random): Record<string, string> {
+  switch (wrong) {
+    case 'type':
+      return { 'content-type': pick(random, ['text/plain', 'multipart/form-data', 'x', 'json/']) }
+    case 'origin':
+      return { origin: pick(random, ['null', 'http://elsewhere.example', 'http://', 'x']) }
+    case 'site':
+      return { 'sec-fetch-site': 'cross-site', 'sec-fetch-mode': 'no-cors' }
+    case 'id':
+      return {
+        'idempotency-key': pick(random, ['', 'short', 'x'.repeat(500), 'with space and more']),
+      }
+    default:
+      return {}
+  }
+}
+
+async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
+  const list = async (from: SQL) => {
+    const { rows } = await db.execute<{ id: number }>(sql`select id from ${from}`)
+    return rows.map(({ id }) => id)
+  }
+  return {
+    lot: await list(sql`lots where put_away_at is null`),
+    mix: await list(sql`mixes where put_away_at is null`),
+    pen: await list(sql`pens`),
+    test: await list(sql`bench_tests where ended_at is null and thrown_away_at is null`),
+    container: await list(sql`containers`),
+    'work order': await list(sql`work_orders where state = 'open'`),
+    step: await list(
+      sql`work_order_steps where work_order_id in (select id from work_orders where state = 'open')`,
+    ),
+  }
+}
+
+async function wordsOf(db: OpenDatabase): Promise<Words> {
+  const materials = [...(await materialsById(db)).keys()]
+  const products = (await listAmendments(db)).map(({ amendment }) => amendment.id)
+  return {
+    keys: {
+      material: materials,
+      layer: materials,
+      bag: materials,
+      sample: materials,
+      product: products,
+      amount: [...materials, ...products],
+      crop: (await listCrops(db)).map(({ id }) => id),
+      problem: (await listProblems(db)).map(({ id }) => id),
+      group: PLANT_GROUPS.map(({ id }) => id),
+      key: ['pour', 'drip', 'mark', 'stopped', 'start'],
+      moment: ['tap-1', 'tap-2', 'tap-3'],
+      field: ['pouredMl', 'drainedMl', 'note'],
+    },
+    ids: {},
+    texts: [
+      'North tub',
+      'Ünïcödé ☂ 花',
+      '  spaced  ',
+      'two\nlines',
+      '<img src=x onerror=alert(1)>',
+      '"quoted" & \'more\'',
+      '12 L',
+    ],
+  }
+}
+
+/** Of all rows of all tables. */
+async function fingerprint(db: OpenDatabase): Promise<string> {
+  const tables = gardenTables().map(
+    (table) =>
+      sql`select count(*) as rows, coalesce(sum(hashtextextended(${sql.identifier(table)}::text, 0)), 0) as sum from ${sql.identifier(table)}`,
+  )
+  const { rows } = await db.execute(sql.join(tables, sql` union all `))
+  return JSON.stringify(rows)
+}
