@@ -8,7 +8,7 @@ const PAGE_METHODS = ['GET', 'HEAD']
 
 /** Pages pass the same checks as endpoints; one that fails tells under which id it stands in the log. */
 export const onRequest = defineMiddleware(async (context, next) => {
-  const { request, url, locals } = context
+  const { request, url } = context
   try {
     requireOwnHost(request)
     admit(request)
@@ -23,7 +23,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
     for (const [name, value] of securityHeaders) response.headers.set(name, value)
     return response
   } catch (error) {
-    locals.failure = tellFailure(problemOf(error), error, request)
+    tellFailure(problemOf(error), error, request)
     throw error
   }
 })

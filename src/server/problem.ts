@@ -53,6 +53,14 @@ export function problemResponse(error: unknown, request: Request): Response {
   })
 }
 
+// The page of a failure is made apart from the page that failed, and gets nothing but its error.
+const ids = new WeakMap<Error, string>()
+
+/** Under which id an error stands in the log; null where it does not. */
+export function failureId(error: unknown): string | null {
+  return (error instanceof Error && ids.get(error)) || null
+}
+
 /** Logs what failed here and adds its id to the sentence; a refusal is left as it is. */
 export function tellFailure(told: Problem, error: unknown, request: Request): Problem {
   if (told.status < 500) return told
@@ -60,6 +68,7 @@ export function tellFailure(told: Problem, error: unknown, request: Request): Pr
   const { method, url } = request
   const { pathname } = new URL(url)
   logFailure({ id, what: told.code, method, path: pathname, status: told.status, error })
+  if (error instanceof Error) ids.set(error, id)
   return { ...told, id, detail: `${told.detail} (${id} in the log.)` }
 }
 
