@@ -1,4 +1,5 @@
 import type { Problem } from '../messages/problem'
+import { createSendOnce } from './sendOnce'
 import { texts } from './texts'
 
 export type SendMethod = 'POST' | 'PATCH' | 'PUT'
@@ -7,17 +8,37 @@ export type Answer<T> =
   | { readonly ok: true; readonly data: T }
   | { readonly ok: false; readonly problem: Problem }
 
-/** Sends a decision to an endpoint; a refusal or a lost connection comes back as a problem, never as an exception. */
+const once = createSendOnce(() => sessionStorage)
+
+/**
+ * Sends a decision to an endpoint; a refusal or a lost connection comes back as a problem, never as an exception. What
+ * makes something is sent once, however often it is clicked; a PUT says how a thing is to be, and may come again.
+ */
 export async function send<T>(
   method: SendMethod,
   address: string,
   body: unknown,
 ): Promise<Answer<T>> {
+  const text = JSON.stringify(body)
+  if (method === 'PUT') return attempt(method, address, text)
+  const answer = await once(`${method} ${address}\n${text}`, async (id) => {
+    const got = await attempt<T>(method, address, text, id)
+    return { ...got, answered: got.ok || (got.problem.status > 0 && got.problem.status < 500) }
+  })
+  return answer
+}
+
+async function attempt<T>(
+  method: SendMethod,
+  address: string,
+  body: string,
+  id?: string,
+): Promise<Answer<T>> {
   try {
     const response = await fetch(address, {
       method,
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
+      headers: { 'content-type': 'application/json', ...(id ? { 'idempotency-key': id } : {}) },
+      body,
     })
     const answer: unknown = await response.json()
     return response.ok ? { ok: true, data: answer as T } : { ok: false, problem: answer as Problem }

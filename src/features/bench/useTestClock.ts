@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { MomentView, TestPage, TestState } from '../../messages/bench/benchViews'
 import type { Problem } from '../../messages/problem'
+import { newId } from '../../ui/newId'
 import { send } from '../../ui/send'
 import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
 
@@ -94,7 +95,7 @@ export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock
     tap: (key, value) => {
       setProblem(null)
       const at = new Date(Date.now() + aheadMs).toISOString()
-      keep([...queue.current, { id: crypto.randomUUID(), key, at, value: value ?? null }])
+      keep([...queue.current, { id: newId(), key, at, value: value ?? null }])
       void flush()
     },
     correct: (momentId, change) => {
