@@ -1,4 +1,5 @@
 import { sql } from 'drizzle-orm'
+import { halfAYearOn, isSouthern } from '../core/season'
 import { DEFAULT_MEASURES } from '../core/units'
 import { amendments } from './chemistry/tables'
 import type { Database } from './database'
@@ -10,6 +11,7 @@ import {
 } from './defaults/readDefaults'
 import { materials, type Origin } from './media/materialTables'
 import { crops, problems } from './season/tables'
+import { latitudeOfZone, machineZone } from './site/placeOfZone'
 import { siteSettings } from './site/tables'
 
 const ORIGIN: Origin = 'typical published range'
@@ -30,20 +32,24 @@ const TEMPERATE_YEAR = [
   { tMinC: 2, tMaxC: 7, rainMm: 66 },
 ] as const
 
-/** Fills a new data folder with site settings and the shipped tables; an old one is left as it is. */
-export async function prepareData(db: Database): Promise<void> {
+/**
+ * Fills a new data folder with site settings and the shipped tables; an old one is left as it is.
+ * @param timeZone of the machine: the first screen says which, and lets it be changed
+ */
+export async function prepareData(db: Database, timeZone = machineZone()): Promise<void> {
   const [row] = await db.select({ count: sql<number>`count(*)`.mapWith(Number) }).from(siteSettings)
   if ((row?.count ?? 0) > 0) return
+  const latitudeDeg = latitudeOfZone(timeZone)
   await db.transaction(async (tx) => {
     await tx.insert(siteSettings).values({
       id: 1,
       name: 'My garden',
-      latitudeDeg: 50,
-      timeZone: 'UTC',
+      latitudeDeg,
+      timeZone,
       locale: 'en-GB',
       unitSystem: 'metric',
       currency: null,
-      climateByMonth: TEMPERATE_YEAR,
+      climateByMonth: isSouthern(latitudeDeg) ? halfAYearOn(TEMPERATE_YEAR) : TEMPERATE_YEAR,
       tapWater: { ph: 7.2, ecDsPerM: 0.4, alkalinityMgPerL: 120 },
       measures: DEFAULT_MEASURES,
     })

@@ -116,6 +116,16 @@ export function moment(label: string): Joi.StringSchema {
     .messages({ 'moment.none': '{{#label}} is no time from 1900 to 2200' })
 }
 
+/** A time zone by its name, such as Europe/London. */
+export function zone(label: string): Joi.StringSchema {
+  return Joi.string()
+    .max(60)
+    .custom((value: string, helpers) => (isZone(value) ? value : helpers.error('zone.none')))
+    .label(label)
+    .meta({ text: 'zone' })
+    .messages({ 'zone.none': '{{#label}} is not known: choose one from the list' })
+}
+
 /** Litres above nothing. */
 export function litres(label: string, missing: string): Joi.NumberSchema {
   return Joi.number()
@@ -134,6 +144,14 @@ export function litres(label: string, missing: string): Joi.NumberSchema {
 /** Litres, or none. */
 export function litresOrNone(label: string, missing: string): Joi.AnySchema {
   return litres(label, missing).allow(0)
+}
+
+function isZone(value: string): boolean {
+  try {
+    return new Intl.DateTimeFormat('en', { timeZone: value }).resolvedOptions().timeZone.length > 0
+  } catch {
+    return false
+  }
 }
 
 function isDay(value: string): boolean {

@@ -1,4 +1,6 @@
+import Joi from 'joi'
 import type { HouseholdMeasures } from '../core/units'
+import { version, zone } from './rules'
 
 /** What every page knows of the site: how to write numbers, days and money, and what day it is there. */
 export interface SiteView {
@@ -11,3 +13,16 @@ export interface SiteView {
   /** ISO date at the site. */
   readonly today: string
 }
+
+/** Where on the globe the pots stand, as far as days, times and the growing year go. */
+export interface SitePlace {
+  readonly timeZone: string
+  readonly southern: boolean
+  readonly version: number
+}
+
+export const sitePlaceSchema = Joi.object<SitePlace>({
+  timeZone: zone('The time zone').required(),
+  southern: Joi.boolean().required(),
+  version: version(),
+})

@@ -1,3 +1,5 @@
+import { TZDate } from '@date-fns/tz'
+import { format } from 'date-fns'
 import { readConfig } from './config'
 
 /** The present moment, or the standing clock of tests and pictures. */
@@ -7,5 +9,5 @@ export function now(): Date {
 
 /** The calendar day at the site, as an ISO date. */
 export function dayAt(timeZone: string, at: Date): string {
-  return new Intl.DateTimeFormat('en-CA', { timeZone, dateStyle: 'short' }).format(at)
+  return format(new TZDate(at, timeZone), 'yyyy-MM-dd')
 }

@@ -12,6 +12,8 @@ export class Refused extends Error {
     readonly code: string,
     message: string,
     readonly fields: readonly FieldError[] = [],
+    /** What a page may offer instead. */
+    readonly current?: Readonly<Record<string, unknown>>,
   ) {
     super(message)
   }
@@ -22,7 +24,8 @@ const DISK_FULL = '53100'
 /** Whatever was thrown, as a problem (RFC 9457) with a stable code and a sentence; bugs tell nothing of the inside. */
 export function problemOf(error: unknown): Problem {
   if (error instanceof Refused) {
-    return problem(error.status, error.code, error.message, { fields: error.fields })
+    const { status, code, message, fields, current } = error
+    return problem(status, code, message, { fields, ...(current ? { current } : {}) })
   }
   if (error instanceof DomainError) {
     const field = error.details.field

@@ -98,11 +98,14 @@ export function Choice({
   error,
   options,
   kind = 'radio',
+  isChosen,
   ...rest
-}: Frame & { options: readonly ChoiceOption[]; kind?: 'radio' | 'checkbox' } & Omit<
-    InputHTMLAttributes<HTMLInputElement>,
-    'type' | 'value'
-  >) {
+}: Frame & {
+  options: readonly ChoiceOption[]
+  kind?: 'radio' | 'checkbox'
+  /** Where no form keeps what is chosen. */
+  isChosen?: (value: string) => boolean
+} & Omit<InputHTMLAttributes<HTMLInputElement>, 'type' | 'value'>) {
   const id = useId()
   const frame = { label, hint, error }
   const { 'aria-describedby': describedBy } = describe(id, frame)
@@ -112,7 +115,12 @@ export function Choice({
       <div className={styles.chips}>
         {options.map((option) => (
           <label key={option.value} className={styles.chip}>
-            <input type={kind} value={option.value} {...rest} />
+            <input
+              type={kind}
+              value={option.value}
+              {...(isChosen ? { checked: isChosen(option.value) } : {})}
+              {...rest}
+            />
             <span>
               {option.label}
               {option.note && <small>{option.note}</small>}

@@ -117,6 +117,8 @@ function makeText(described: Described, words: Words, random: Random): string {
       return makeKey(described.flags?.label ?? '', words, random)
     case 'day':
       return `20${between(random, 10, 30)}-${two(between(random, 1, 12))}-${two(between(random, 1, 28))}`
+    case 'zone':
+      return pick(random, ['Europe/London', 'Pacific/Auckland', 'UTC'])
     case 'moment':
       return `2026-10-${two(between(random, 1, 31))}T0${between(random, 0, 9)}:15:30Z`
     default:

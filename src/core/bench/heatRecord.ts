@@ -34,8 +34,8 @@ const LONGEST_MINUTES = 7 * 24 * 60
 /**
  * Minutes a core has spent at or above 60, 71 and 82 °C and at the dose of a problem (Baker 1957; Bollen 1969), read
  * along straight lines between readings; nothing is counted before the first and after the last.
- * @param readings in any order; at least one
- * @throws DomainError `too-few`, `bad-argument` for one minute twice, or temperatures a probe does not show
+ * @param readings in the order they were read; at least one
+ * @throws DomainError `too-few`, `bad-argument` for readings out of order, or temperatures a probe does not show
  */
 export function heatRecord({
   readings,
@@ -49,19 +49,12 @@ export function heatRecord({
     requireNumber('The minute', minute, { min: 0, max: LONGEST_MINUTES })
     requireNumber('The temperature in °C', tempC, { min: -20, max: 150 })
   }
-  const sorted = [...readings].sort((a, b) => a.minute - b.minute)
-  sorted.forEach(({ minute }, i) => {
-    if (i > 0 && minute === sorted[i - 1]?.minute) {
-      throw new DomainError('bad-argument', 'Two readings have the same minute.', {
-        field: 'readings',
-      })
-    }
-  })
-  const at = (tempC: number) => minutesAtOrAbove(sorted, tempC)
-  const peakC = Math.max(...sorted.map(({ tempC }) => tempC))
+  requireInOrder(readings)
+  const at = (tempC: number) => minutesAtOrAbove(readings, tempC)
+  const peakC = Math.max(...readings.map(({ tempC }) => tempC))
   const minutesAtDose = dose ? at(dose.tempC) : null
   const missing = dose && minutesAtDose !== null ? Math.max(0, dose.minutes - minutesAtDose) : 0
-  const now = sorted.at(-1)?.tempC ?? 0
+  const now = readings.at(-1)?.tempC ?? 0
   return {
     minutesAt60: at(60),
     minutesAt71: at(71),
@@ -78,6 +71,21 @@ export function heatRecord({
     missingMinutes: missing,
     tooHot: peakC > TOO_HOT_C,
   }
+}
+
+/** A probe is read forwards in time: what comes in reverse was typed into the wrong rows. */
+function requireInOrder(readings: readonly HeatReading[]): void {
+  readings.forEach(({ minute }, i) => {
+    const before = readings[i - 1]
+    if (!before || minute > before.minute) return
+    throw new DomainError(
+      'bad-argument',
+      minute === before.minute
+        ? 'Two readings have the same minute.'
+        : `The reading at minute ${minute} stands after the one at minute ${before.minute}: put them in the order they were read.`,
+      { field: 'readings' },
+    )
+  })
 }
 
 function minutesAtOrAbove(sorted: readonly HeatReading[], tempC: number): number {

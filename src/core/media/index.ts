@@ -39,6 +39,7 @@ export {
   type MeasuredMaterial,
   type Share,
 } from './material'
+export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'
 export { type TrianglePoint, triangleField } from './triangleField'

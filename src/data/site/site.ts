@@ -1,4 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm'
+import { halfAYearOn, isSouthern } from '../../core/season'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
 import { siteSettings, type TapWater } from './tables'
@@ -31,6 +32,40 @@ export async function writeTapWater(
   const now = await readSite(db)
   throw new StaleWrite('The water was changed in the meantime; your entries are kept here.', {
     ...now.tapWater,
+    version: now.version,
+  })
+}
+
+/**
+ * Sets the time zone, and on which half of the globe the pots stand: the months of its climate go with it.
+ * @throws StaleWrite when the site's settings were changed since `version`
+ */
+export async function writePlace(
+  db: Database,
+  {
+    timeZone,
+    southern,
+    version,
+  }: { readonly timeZone: string; readonly southern: boolean; readonly version: number },
+): Promise<number> {
+  const { latitudeDeg, climateByMonth } = await readSite(db)
+  const turned = isSouthern(latitudeDeg) !== southern
+  const [row] = await db
+    .update(siteSettings)
+    .set({
+      timeZone,
+      ...(turned
+        ? { latitudeDeg: -latitudeDeg || -1, climateByMonth: halfAYearOn(climateByMonth) }
+        : {}),
+      version: sql`${siteSettings.version} + 1`,
+    })
+    .where(and(eq(siteSettings.id, ONLY_ROW), eq(siteSettings.version, version)))
+    .returning({ version: siteSettings.version })
+  if (row) return row.version
+  const now = await readSite(db)
+  throw new StaleWrite('The place was changed on another page meanwhile.', {
+    timeZone: now.timeZone,
+    southern: isSouthern(now.latitudeDeg),
     version: now.version,
   })
 }

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { useFieldArray, useForm } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage, NewLotAnswer } from '../../messages/media/lots'
 import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
@@ -12,6 +12,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
 import { texts } from '../../ui/texts'
+import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import styles from './NewLotScreen.module.css'
 import { bodyOf, DEFAULT_LOT, LENGTHS_OF, type LotValues, shapeOf } from './newLotValues'
@@ -33,7 +34,7 @@ export default function NewLotScreen({
 }
 
 function NewLot({ materials }: { materials: Materials }) {
-  const { site } = useSite()
+  const { site, format } = useSite()
   const words = texts.media.create
   const [problem, setProblem] = useState<Problem | null>(null)
   const form = useForm<LotValues>({ defaultValues: DEFAULT_LOT })
@@ -47,19 +48,20 @@ function NewLot({ materials }: { materials: Materials }) {
   const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
   const lengths = LENGTHS_OF[values.kind]
 
-  const save = form.handleSubmit(async (typed) => {
-    const answer = await send<{ id: number }>(
-      'POST',
-      '/api/media/lots',
-      bodyOf(typed, site.measures),
-    )
+  const saveWith = async (typed: LotValues, rest?: 'store') => {
+    const body = { ...bodyOf(typed, site.measures), ...(rest ? { rest } : {}) }
+    const answer = await send<NewLotAnswer>('POST', '/api/media/lots', body)
     if (!answer.ok) {
       setProblem(answer.problem)
       return
     }
     throwAway()
-    window.location.assign(`/lots/${answer.data.id}`)
-  })
+    const { id, restId } = answer.data
+    if (restId !== null) showToastOnNextPage({ text: words.restKept(typed.name) })
+    window.location.assign(`/lots/${id}`)
+  }
+  const save = form.handleSubmit((typed) => saveWith(typed))
+  const rest = problem?.code === 'too-much' ? Number(problem.current?.rest) : 0
 
   return (
     <>
@@ -155,6 +157,11 @@ function NewLot({ materials }: { materials: Materials }) {
           <Button type="submit" weight="main">
             {words.save}
           </Button>
+          {rest > 0 && (
+            <Button onClick={form.handleSubmit((typed) => saveWith(typed, 'store'))}>
+              {words.keepRest(format.plain(format.litres(rest)))}
+            </Button>
+          )}
           <Button
             weight="quiet"
             onClick={() => {

@@ -87,7 +87,7 @@ export function shapeOf(values: ContainerValues, measures: HouseholdMeasures) {
 }
 
 /** What is sent. Letters where a number should be arrive as null and are refused at their field. */
-export function bodyOf(values: LotValues, measures: HouseholdMeasures): unknown {
+export function bodyOf(values: LotValues, measures: HouseholdMeasures): object {
   return {
     name: values.name,
     place: values.place,

@@ -2,6 +2,7 @@ import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
 import type { Why } from '../../core/why'
+import type { SitePlace } from '../site'
 
 /** One material of a mix, as its share of the volume. */
 export interface Stratum {
@@ -81,6 +82,7 @@ export interface LotRow {
 export interface LotsPage {
   /** The place the list was narrowed to. */
   readonly place: string | null
+  readonly site: SitePlace
   readonly lots: readonly LotRow[]
   readonly inPotsLitres: number
   readonly inStoreLitres: number

@@ -39,6 +39,14 @@ export interface NewLotBody {
     readonly headspaceCm: number
     readonly count: number
   } | null
+  /** What becomes of litres that do not go into the containers; refused where it is left out. */
+  readonly rest?: 'store'
+}
+
+/** The lot that was made, and the one in the store that took what did not go in. */
+export interface NewLotAnswer {
+  readonly id: number
+  readonly restId: number | null
 }
 
 const lengthCm = (label: string) =>
@@ -117,6 +125,7 @@ export const newLotSchema = Joi.object<NewLotBody>({
   })
     .allow(null)
     .required(),
+  rest: Joi.string().valid('store'),
 })
 
 export interface RenameLot {

@@ -28,8 +28,15 @@ import { type SampleFacts, sampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000
 
-const bottomOf = (material: Material | undefined) =>
-  material ? { curve: material.curve, ksCmPerS: material.ksCmPerS } : null
+function bottomOf(id: unknown, materials: ReadonlyMap<string, Material>): TestContext['bottom'] {
+  if (typeof id !== 'string') return null
+  const material = materials.get(id)
+  if (!material) {
+    const message = 'There is no such material in the list.'
+    throw new Refused(422, 'not-valid', message, [{ field: 'bottomMaterialId', message }])
+  }
+  return { curve: material.curve, ksCmPerS: material.ksCmPerS }
+}
 
 /**
  * Ends a test: works out what it came to, keeps what was observed, and lets the sample learn from it. All of that is
@@ -54,7 +61,7 @@ export async function finishBenchTest(
     prior: facts.prior,
     pot: facts.pot,
     crop: facts.crop,
-    bottom: bottomOf(tables.materials.get(String(observation.bottomMaterialId))),
+    bottom: bottomOf(observation.bottomMaterialId, tables.materials),
     penCalibration: await penCalibrationOf(db, observation.penId, at),
     amendment: tables.amendments.get(String(observation.amendmentId)) ?? null,
     problem: await problemOf(db, observation.problemId),
@@ -112,7 +119,11 @@ async function penCalibrationOf(
 ): Promise<PenCalibration | null> {
   if (typeof penId !== 'number') return null
   const pen = (await listPens(db)).find((one) => one.id === penId)
-  const last = pen?.calibrations.find((one) => one.at.getTime() <= at.getTime())
+  if (!pen) {
+    const message = 'There is no such pen: choose one from the list, or none.'
+    throw new Refused(422, 'not-valid', message, [{ field: 'penId', message }])
+  }
+  const last = pen.calibrations.find((one) => one.at.getTime() <= at.getTime())
   if (!last) return null
   const { buffers, tempC } = last
   return { buffers, tempC, daysAgo: (at.getTime() - last.at.getTime()) / DAY_MS }

@@ -4,6 +4,7 @@ import {
   type StoredCalibrationOfSample,
 } from '../../data/bench/benchTests'
 import { readLot } from '../../data/media/lots'
+import { readSite } from '../../data/site/site'
 import type { OpenDatabase } from '../database'
 import { calibrationOfLot } from './calibrationOfLot'
 
@@ -13,7 +14,8 @@ export async function presentCalibration(
   { kind, id }: Sample,
 ): Promise<StoredCalibrationOfSample | null> {
   const all = await listSampleCalibrations(db)
-  if (kind === 'lot') return calibrationOfLot(await readLot(db, Number(id)), all)
+  if (kind === 'lot')
+    return calibrationOfLot(await readLot(db, Number(id)), all, (await readSite(db)).timeZone)
   return (
     all.find(({ mixId, materialId }) =>
       kind === 'mix' ? mixId === Number(id) : materialId === String(id),

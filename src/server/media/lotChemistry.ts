@@ -34,7 +34,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
   const components = lotComponents(facts.components, facts.measured)
   const blend = blendPh({ components })
   const amendments = dosesOf(facts, tables)
-  const startDate = present?.startedOn ?? plantingDay(crop, tables.today)
+  const startDate = present?.startedOn ?? plantingDay(crop, tables.today, site.latitudeDeg)
   const weeks = Math.ceil(nitrogenSpanWeeks(crop))
   const budget = nitrogenBudget({
     components,

@@ -59,7 +59,8 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
   const predicted = last?.predicted ?? null
   const reading = (quantity: MeasuredQuantity, estimate: () => number | null): Reading | null => {
     const found = lot.measurements.find(
-      (one) => one.quantity === quantity && (!last || dayAt('UTC', one.at) >= last.startedOn),
+      (one) =>
+        one.quantity === quantity && (!last || dayAt(tables.timeZone, one.at) >= last.startedOn),
     )
     if (found) return { value: found.value, measuredOn: dayAt(tables.timeZone, found.at) }
     const value = estimate()
@@ -123,7 +124,7 @@ function hydraulicsOf(
   { calibrations, timeZone }: Tables,
 ): LotFacts['hydraulics'] {
   if (components.length === 0) return null
-  const tested = calibrationOfLot(lot, calibrations)
+  const tested = calibrationOfLot(lot, calibrations, timeZone)
   const { curve, ksCmPerS } = tested?.measured ?? blendMedia({ components })
   // A drain test alone says little of the air: only a porosity test makes that measured.
   const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null

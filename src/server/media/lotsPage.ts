@@ -1,3 +1,4 @@
+import { isSouthern } from '../../core/season'
 import { listLots } from '../../data/media/lots'
 import { listWorkOrders } from '../../data/recondition/workOrders'
 import { readSite } from '../../data/site/site'
@@ -25,6 +26,11 @@ export async function lotsPage(db: OpenDatabase, place: string | null = null): P
       .reduce((sum, row) => sum + row.litres, 0)
   return {
     place,
+    site: {
+      timeZone: site.timeZone,
+      southern: isSouthern(site.latitudeDeg),
+      version: site.version,
+    },
     lots: rows,
     inPotsLitres: litres(true),
     inStoreLitres: litres(false),

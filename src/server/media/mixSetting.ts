@@ -1,13 +1,11 @@
 import type { Component, Material } from '../../core/media'
-import { type PlaceForMix, referenceEvapotranspiration } from '../../core/season'
+import { growingMonths, type PlaceForMix, referenceEvapotranspiration } from '../../core/season'
 import type { StoredContainer } from '../../data/containers/containers'
 import { PLANT_GROUPS, type PlantGroup } from '../../data/defaults/plantGroups'
 import type { MixPart } from '../../data/media/mixes'
 import type { Site } from '../../data/site/site'
 import type { MixContainer } from '../../messages/media/mixes'
 
-/** April to October: the seven months a season takes. */
-const SEASON_MONTHS = [3, 4, 5, 6, 7, 8, 9]
 const MIDDLE_OF_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349]
 
 /** The month of the site in which the air takes most, and the mean of its season. */
@@ -29,8 +27,8 @@ export function worstMonth(site: Site): {
     }),
   }))
   const worst = months.reduce((most, one) => (one.et0 > most.et0 ? one : most))
-  const season = SEASON_MONTHS.map((month) => {
-    const { tMinC, tMaxC } = climateByMonth[month] as Site['climateByMonth'][number]
+  const season = growingMonths(latitudeDeg).map((month) => {
+    const { tMinC, tMaxC } = climateByMonth[month - 1] as Site['climateByMonth'][number]
     return (tMinC + tMaxC) / 2
   })
   const { month, tMinC, tMaxC, dayOfYear } = worst

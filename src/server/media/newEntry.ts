@@ -1,9 +1,11 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
+import { requireContainers } from '../../data/containers/containers'
 import { appendLines, readLot } from '../../data/media/lots'
 import { materialsById } from '../../data/media/materials'
 import type { NewEntry } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
 import { Refused } from '../problem'
+import { litresThatFit, refuseTooMuch } from './requireRoom'
 
 /** Writes one entry by hand into a lot's ledger. */
 export async function newEntry(
@@ -13,7 +15,23 @@ export async function newEntry(
   at: Date,
 ): Promise<void> {
   const line = await lineOf(db, lotId, entry)
+  if (line.litres > 0) await requireRoom(db, lotId, line)
   await appendLines(db, lotId, [line], at)
+}
+
+/** What is added goes into the containers the lot stands in; in a store bin there is always room. */
+async function requireRoom(db: OpenDatabase, lotId: number, line: LedgerLine): Promise<void> {
+  const { contents, containerIds } = await readLot(db, lotId)
+  if (containerIds.length === 0) return
+  const shapes = (await requireContainers(db, containerIds)).map(({ shape }) => shape)
+  const materials = await materialsById(db)
+  const components = line.components.flatMap(({ materialId, litres }) => {
+    const material = materials.get(materialId)
+    return material && litres > 0 ? [{ material, parts: litres }] : []
+  })
+  const fits = Math.max(0, litresThatFit(shapes, components) - contents.litres)
+  if (line.litres <= fits) return
+  refuseTooMuch('litres', line.litres, fits, 'Keep the rest as a lot of its own.')
 }
 
 async function lineOf(db: OpenDatabase, lotId: number, entry: NewEntry): Promise<LedgerLine> {

@@ -1,44 +1,40 @@
 import { requireShape } from '../../core/containers'
 import { DomainError } from '../../core/errors'
-import type { LedgerLine } from '../../core/media'
+import type { LedgerLine, Material } from '../../core/media'
 import { addContainers } from '../../data/containers/containers'
 import { createLot } from '../../data/media/lots'
 import { materialsById } from '../../data/media/materials'
-import type { NewLotBody } from '../../messages/media/lots'
+import type { NewLotAnswer, NewLotBody } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
 import { Refused } from '../problem'
+import { litresThatFit, refuseTooMuch } from './requireRoom'
 
-/** Makes a lot, its containers and its first ledger line, together or not at all. */
-export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Promise<number> {
-  const materials = await materialsById(db)
-  const components = body.components.filter(({ litres }) => litres > 0)
-  if (components.length === 0) {
-    throw new DomainError('too-few', 'Say how many litres: at least one part must be above 0.', {
-      field: 'components',
-    })
-  }
-  const unknown = components.findIndex(({ materialId }) => !materials.has(materialId))
-  if (unknown >= 0) {
-    throw new Refused(422, 'not-valid', 'Choose a material from the list.', [
-      { field: `components.${unknown}.materialId`, message: 'Choose a material from the list.' },
-    ])
-  }
+interface Measured {
+  readonly material: Material
+  readonly litres: number
+}
+
+const STORE = 'Store'
+
+/**
+ * Makes a lot, its containers and its first ledger line, together or not at all. Litres that do not go into the
+ * containers become a lot in the store where that was asked for.
+ */
+export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Promise<NewLotAnswer> {
+  const components = await requireComponents(db, body)
   const { container } = body
-  if (container) {
-    requireShape(container.shape)
-    if (container.headspaceCm >= container.shape.heightCm) {
-      throw new Refused(422, 'not-valid', 'The headspace must be less than the height.', [
-        { field: 'container.headspaceCm', message: 'The headspace must be less than the height.' },
-      ])
-    }
+  if (container) requireContainer(container)
+  const wanted = components.reduce((sum, { litres }) => sum + litres, 0)
+  const fits = container ? fitting(container, components) : wanted
+  if (wanted > fits && body.rest !== 'store') {
+    refuseTooMuch(
+      'components',
+      wanted,
+      fits,
+      'Add a pot, make less, or keep the rest as a lot in the store.',
+    )
   }
-  const line: LedgerLine = {
-    kind: 'filled',
-    litres: components.reduce((sum, { litres }) => sum + litres, 0),
-    components: components.map(({ materialId, litres }) => ({ materialId, litres })),
-    doses: [],
-    note: null,
-  }
+  const share = Math.min(1, fits / wanted)
   return db.transaction(async (tx) => {
     const containerIds = container
       ? await addContainers(
@@ -52,13 +48,73 @@ export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Prom
           container.count,
         )
       : []
-    return createLot(tx, {
-      name: body.name,
-      origin: body.origin,
+    const { name, origin } = body
+    const id = await createLot(tx, {
+      name,
+      origin,
       storeBin: container ? null : body.place,
       containerIds,
-      lines: [line],
+      lines: [filledWith(components, share)],
       at,
     })
+    if (share === 1) return { id, restId: null }
+    const restId = await createLot(tx, {
+      name: `${name}, left over`,
+      origin,
+      storeBin: STORE,
+      containerIds: [],
+      lines: [filledWith(components, 1 - share)],
+      at,
+    })
+    return { id, restId }
   })
+}
+
+async function requireComponents(db: OpenDatabase, body: NewLotBody): Promise<Measured[]> {
+  const materials = await materialsById(db)
+  const measured = body.components.flatMap(({ materialId, litres }, index) => {
+    if (litres === 0) return []
+    const material = materials.get(materialId)
+    if (!material) {
+      throw new Refused(422, 'not-valid', 'Choose a material from the list.', [
+        { field: `components.${index}.materialId`, message: 'Choose a material from the list.' },
+      ])
+    }
+    return [{ material, litres }]
+  })
+  if (measured.length === 0) {
+    throw new DomainError('too-few', 'Say how many litres: at least one part must be above 0.', {
+      field: 'components',
+    })
+  }
+  return measured
+}
+
+function requireContainer({ shape, headspaceCm }: NonNullable<NewLotBody['container']>): void {
+  requireShape(shape)
+  if (headspaceCm >= shape.heightCm) {
+    throw new Refused(422, 'not-valid', 'The headspace must be less than the height.', [
+      { field: 'container.headspaceCm', message: 'The headspace must be less than the height.' },
+    ])
+  }
+}
+
+function fitting(
+  { shape, count }: NonNullable<NewLotBody['container']>,
+  components: readonly Measured[],
+): number {
+  const shapes = Array.from({ length: count }, () => shape)
+  return litresThatFit(
+    shapes,
+    components.map(({ material, litres }) => ({ material, parts: litres })),
+  )
+}
+
+function filledWith(components: readonly Measured[], share: number): LedgerLine {
+  const parts = components.map(({ material, litres }) => ({
+    materialId: material.id,
+    litres: litres * share,
+  }))
+  const litres = parts.reduce((sum, part) => sum + part.litres, 0)
+  return { kind: 'filled', litres, components: parts, doses: [], note: null }
 }

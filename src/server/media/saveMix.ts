@@ -3,11 +3,18 @@ import { DomainError } from '../../core/errors'
 import { blendMedia, type LedgerLine } from '../../core/media'
 import { createLot } from '../../data/media/lots'
 import { listMaterials, materialsById } from '../../data/media/materials'
-import { addMixVersion, createMix, type NewVersion, readMix } from '../../data/media/mixes'
+import {
+  addMixVersion,
+  createMix,
+  type MixFor,
+  type NewVersion,
+  readMix,
+} from '../../data/media/mixes'
+import { listCrops } from '../../data/season/crops'
 import type { MixToLotBody, NewMixBody, NextVersionBody } from '../../messages/media/mixes'
 import type { OpenDatabase } from '../database'
 import { Refused } from '../problem'
-import { partsToComponents } from './mixSetting'
+import { groupById, partsToComponents } from './mixSetting'
 
 /** Writes a recipe down. */
 export async function saveMix(db: OpenDatabase, body: NewMixBody, at: Date): Promise<number> {
@@ -43,6 +50,7 @@ async function checked(
       field: 'parts',
     })
   }
+  await requireKnown(db, madeFor)
   const { shape, headspaceCm } = madeFor.container
   requireShape(shape)
   if (headspaceCm >= shape.heightCm) {
@@ -52,6 +60,19 @@ async function checked(
     ])
   }
   return { parts: measured, madeFor, note: note.trim() || null }
+}
+
+/** @throws Refused for a crop or group that is not in the lists */
+async function requireKnown(db: OpenDatabase, { cropId, groupId }: MixFor): Promise<void> {
+  const refuse = (field: string, message: string): never => {
+    throw new Refused(422, 'not-valid', message, [{ field: `madeFor.${field}`, message }])
+  }
+  if (cropId !== null && !(await listCrops(db)).some(({ id }) => id === cropId)) {
+    refuse('cropId', 'There is no such crop in the list.')
+  }
+  if (groupId !== null && !groupById(groupId)) {
+    refuse('groupId', 'There is no such group of plants.')
+  }
 }
 
 /** A batch of the newest version as a lot that waits in a store bin. */

@@ -8,7 +8,7 @@ import {
   type RecipeInput,
   solveRecipe,
 } from '../../core/recondition'
-import { weeklyTemperatures } from '../../core/season'
+import { monthsAt, weeklyTemperatures } from '../../core/season'
 import { listAmendments } from '../../data/chemistry/amendments'
 import { requireContainers, type StoredContainer } from '../../data/containers/containers'
 import { Conflict, NotFound } from '../../data/errors'
@@ -68,9 +68,8 @@ export async function buildRecipe(
     feed: answers.feed,
   }
   if (intake.litresWanted > room * 1.001) {
-    throw new Refused(422, 'not-valid', `These containers hold ${room.toFixed(1)} L.`, [
-      { field: 'litres', message: `These containers hold ${room.toFixed(1)} L.` },
-    ])
+    const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
+    throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
   const input = recipeInput(facts, intake, crop, container, await stockOf(db), site, at)
   return { facts, intake, crop, pots, container, input, recipe: solveRecipe(input), site }
@@ -103,7 +102,7 @@ export function recipeInput(
     season: {
       weeklyMeanTempC: weeklyTemperatures({
         monthlyMeanTempC,
-        startDate: plantingDay(crop, dayAt(site.timeZone, at)),
+        startDate: plantingDay(crop, dayAt(site.timeZone, at), site.latitudeDeg),
         weeks: Math.ceil(nitrogenSpanWeeks(crop)),
       }),
       waterEc: site.tapWater.ecDsPerM,
@@ -157,14 +156,18 @@ function litresFound({ containers, lot }: LotFacts, dropCm: number): number {
   return litres
 }
 
-/** First day of the next month in which the crop is sown or planted (north); today where it is now or not known. */
-export function plantingDay(crop: Pick<Crop, 'sowOrPlantMonthsNorth'>, today: string): string {
-  const [from, to] = (crop.sowOrPlantMonthsNorth ?? '').split('-').map(Number)
-  if (!from) return today
+/** First day of the next month in which the crop is sown or planted at the site; today where it is now or not known. */
+export function plantingDay(
+  crop: Pick<Crop, 'sowOrPlantMonthsNorth'>,
+  today: string,
+  latitudeDeg: number,
+): string {
+  const span = monthsAt(crop.sowOrPlantMonthsNorth, latitudeDeg)
+  if (!span) return today
+  const { from, to } = span
   const year = Number(today.slice(0, 4))
   const month = Number(today.slice(5, 7))
-  const last = to ?? from
-  const inSeason = from <= last ? month >= from && month <= last : month >= from || month <= last
+  const inSeason = from <= to ? month >= from && month <= to : month >= from || month <= to
   if (inSeason) return today
   const yearOfSowing = month < from ? year : year + 1
   return `${yearOfSowing}-${String(from).padStart(2, '0')}-01`

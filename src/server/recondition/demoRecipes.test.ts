@@ -108,9 +108,10 @@ test('answers that do not fit what is kept are refused', async () => {
 
 test('the planting day is today in season, else the first of the next sowing month', () => {
   const sown = (months: string | null) => ({ sowOrPlantMonthsNorth: months })
-  assert.equal(plantingDay(sown('4-6'), '2026-05-10'), '2026-05-10')
-  assert.equal(plantingDay(sown('4-6'), '2026-11-02'), '2027-04-01')
-  assert.equal(plantingDay(sown('4-6'), '2026-02-02'), '2026-04-01')
-  assert.equal(plantingDay(sown('11-3'), '2026-01-20'), '2026-01-20')
-  assert.equal(plantingDay(sown(null), '2026-01-20'), '2026-01-20')
+  assert.equal(plantingDay(sown('4-6'), '2026-05-10', 50), '2026-05-10')
+  assert.equal(plantingDay(sown('4-6'), '2026-11-02', 50), '2027-04-01')
+  assert.equal(plantingDay(sown('4-6'), '2026-02-02', 50), '2026-04-01')
+  assert.equal(plantingDay(sown('11-3'), '2026-01-20', 50), '2026-01-20')
+  assert.equal(plantingDay(sown(null), '2026-01-20', 50), '2026-01-20')
+  assert.equal(plantingDay(sown('4-6'), '2026-05-10', -37), '2026-10-01', 'in the south')
 })

@@ -1,3 +1,4 @@
+import { containerVolume } from '../../core/containers'
 import { blendMedia, componentShares } from '../../core/media'
 import {
   CLEANING_LOSS,
@@ -6,6 +7,7 @@ import {
   lotComponents,
   predictMix,
 } from '../../core/recondition'
+import type { StoredContainer } from '../../data/containers/containers'
 import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
 import { readLot } from '../../data/media/lots'
@@ -14,6 +16,8 @@ import { readSite } from '../../data/site/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { lotFacts } from '../media/lotFacts'
+import { MEASURED_TO } from '../media/requireRoom'
+import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { recipeInput, stockOf } from './buildRecipe'
 
@@ -57,6 +61,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     volumeYield,
     amounts,
   })
+  requireRoomForBatch(batch.after.litres, order, tables.containers)
   const stock = await stockOf(db)
   const mixLitres = used('L').reduce((sum, { value }) => sum + value, 0) * volumeYield
   const doses = used('g').flatMap(({ id, value }) => {
@@ -81,4 +86,21 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     leftoverName: `${facts.lot.name}, left over`,
     leftoverBin: 'Store',
   }
+}
+
+/** A heap that was noted at a step by a slip of the finger is not booked into a pot. */
+function requireRoomForBatch(
+  litres: number,
+  { intake }: WorkOrder,
+  containers: readonly StoredContainer[],
+): void {
+  const rim = containers
+    .filter(({ id }) => intake.containerIds.includes(id))
+    .reduce((sum, { shape }) => sum + containerVolume({ shape }), 0)
+  if (litres <= rim * MEASURED_TO) return
+  throw new Refused(
+    422,
+    'too-much',
+    `By what was noted as really used ${litres.toFixed(0)} L of mix were made; the containers hold ${rim.toFixed(0)} L to the rim. Correct the amounts at their steps.`,
+  )
 }

@@ -188,6 +188,8 @@ export const media = {
     holds: (one: string, all: string, count: number) =>
       count > 1 ? `Each holds ${one}, together ${all}.` : `It holds ${one}.`,
     save: 'Save the lot',
+    keepRest: (litres: string) => `Save it, with ${litres} as a lot in the store`,
+    restKept: (name: string) => `The rest is kept in the store as "${name}, left over".`,
     throwAway: 'Throw this draft away',
   },
 } as const

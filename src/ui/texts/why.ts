@@ -189,7 +189,7 @@ const inputs: Readonly<Record<string, string>> = {
   byTests: 'by its tests',
   byRecipeSpeed: 'by its recipe, cm/min',
   byTestsSpeed: 'by its tests, cm/min',
-  seasonTemp: 'mean of April to October',
+  seasonTemp: 'mean of the months that grow here',
   rootDepth: 'depth of the crop’s roots',
 }
 

@@ -5,5 +5,5 @@ import { newLot } from '../../../../server/media/newLot'
 export const POST = defineEndpoint({
   body: newLotSchema,
   status: 201,
-  handle: async ({ db, body, now }) => ({ id: await newLot(db, body, now) }),
+  handle: ({ db, body, now }) => newLot(db, body, now),
 })

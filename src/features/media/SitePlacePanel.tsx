@@ -1,0 +1,99 @@
+import { useState } from 'react'
+import type { Problem } from '../../messages/problem'
+import type { SitePlace } from '../../messages/site'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { send } from '../../ui/send'
+import { site as words } from '../../ui/texts/site'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useReady } from '../../ui/useReady'
+import styles from './SitePlacePanel.module.css'
+
+/**
+ * Which days, times and growing year count here. A new garden shows it open, since it was taken from the computer; later
+ * it folds away to its sentence.
+ */
+export default function SitePlacePanel({
+  place,
+  isNew,
+}: {
+  readonly place: SitePlace
+  readonly isNew: boolean
+}) {
+  const sentence = words.says(place.timeZone, place.southern)
+  if (!isNew) {
+    return (
+      <details className={styles.panel}>
+        <summary>{sentence}</summary>
+        <PlaceFields place={place} />
+      </details>
+    )
+  }
+  return (
+    <section className={styles.panel} aria-labelledby="site-place">
+      <h2 id="site-place">{words.title}</h2>
+      <p>
+        {sentence} <span className={styles.quiet}>{words.guessed}</span>
+      </p>
+      <PlaceFields place={place} />
+    </section>
+  )
+}
+
+function PlaceFields({ place }: { readonly place: SitePlace }) {
+  const ready = useReady()
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [busy, setBusy] = useState(false)
+  const browsers = ready ? Intl.DateTimeFormat().resolvedOptions().timeZone : place.timeZone
+
+  const keep = async (change: Partial<SitePlace>) => {
+    const next = { ...place, ...change }
+    setBusy(true)
+    const answer = await send('PUT', '/api/site/place', next)
+    setBusy(false)
+    if (!answer.ok) return setProblem(answer.problem)
+    showToastOnNextPage({ text: words.kept(next.timeZone, next.southern) })
+    window.location.reload()
+  }
+
+  return (
+    <fieldset disabled={!ready || busy} className="plain">
+      <ProblemNotice problem={problem} />
+      {browsers !== place.timeZone && (
+        <p>
+          <Button onClick={() => void keep({ timeZone: browsers })}>
+            {words.useBrowsers(browsers)}
+          </Button>
+        </p>
+      )}
+      <div className={styles.fields}>
+        <SelectField
+          label={words.zone}
+          value={place.timeZone}
+          onChange={(event) => void keep({ timeZone: event.target.value })}
+        >
+          {(ready ? zonesWith(place.timeZone) : [place.timeZone]).map((zone) => (
+            <option key={zone} value={zone}>
+              {zone.replaceAll('_', ' ')}
+            </option>
+          ))}
+        </SelectField>
+        <Choice
+          label={words.year}
+          name="growing-year"
+          options={[
+            { value: 'north', label: words.northern, note: words.northernNote },
+            { value: 'south', label: words.southern, note: words.southernNote },
+          ]}
+          isChosen={(value) => (value === 'south') === place.southern}
+          onChange={(event) => void keep({ southern: event.target.value === 'south' })}
+        />
+      </div>
+    </fieldset>
+  )
+}
+
+function zonesWith(present: string): string[] {
+  return [...new Set([...Intl.supportedValuesOf('timeZone'), 'UTC', present])].sort()
+}

@@ -1,0 +1,8 @@
+import { writePlace } from '../../../data/site/site'
+import { sitePlaceSchema } from '../../../messages/site'
+import { defineEndpoint } from '../../../server/defineEndpoint'
+
+export const PUT = defineEndpoint({
+  body: sitePlaceSchema,
+  handle: async ({ db, body }) => ({ version: await writePlace(db, body) }),
+})

@@ -1,0 +1,46 @@
+import type { APIContext, APIRoute } from 'astro'
+import type { Problem } from '../src/messages/problem'
+
+const HOST = 'localhost:4321'
+
+export interface Called<T> {
+  readonly status: number
+  readonly answer: T
+  /** Where it was refused. */
+  readonly problem: Problem
+  /** Sentences by field. */
+  readonly fields: Readonly<Record<string, string>>
+}
+
+/** Calls an endpoint in process, as a page would. */
+export async function callEndpoint<T = Record<string, unknown>>(
+  endpoint: APIRoute,
+  body: unknown,
+  {
+    params = {},
+    method = 'POST',
+    headers = {},
+  }: {
+    readonly params?: Readonly<Record<string, string | number>>
+    readonly method?: string
+    readonly headers?: Readonly<Record<string, string>>
+  } = {},
+): Promise<Called<T>> {
+  const url = new URL(`http://${HOST}/api/called`)
+  const request = new Request(url, {
+    method,
+    headers: { host: HOST, 'content-type': 'application/json', ...headers },
+    body: JSON.stringify(body),
+  })
+  const given = Object.fromEntries(
+    Object.entries(params).map(([name, value]) => [name, String(value)]),
+  )
+  const context = { request, params: given, url } as unknown as APIContext
+  const response = (await endpoint(context)) as Response
+  const answer: unknown = await response.json()
+  const problem = answer as Problem
+  const fields = Object.fromEntries(
+    (response.ok ? [] : problem.fields).map(({ field, message }) => [field, message]),
+  )
+  return { status: response.status, answer: answer as T, problem, fields }
+}
