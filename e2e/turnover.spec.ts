@@ -108,7 +108,9 @@ test('letters in numbers, too many litres and no crop are refused at their field
   await page.getByLabel('How many litres of finished mix?').fill('500 L')
   await page.getByRole('button', { name: 'Work out the recipe' }).click()
   await expect(page.getByText('"a lot" does not start with a number.')).toBeVisible()
-  await expect(page.getByText(/These containers hold 36\.\d L\./)).toBeVisible()
+  await expect(
+    page.getByText(/You asked for .*; these hold 36\.\d L\. Add a pot or make less\./),
+  ).toBeVisible()
   await page.getByLabel('How far has the surface sunk?').fill('5 cm')
   await page.getByLabel('How many litres of finished mix?').fill('')
   await page.getByRole('button', { name: 'Work out the recipe' }).click()

@@ -36,7 +36,10 @@ export async function fuzzEndpoints(db: OpenDatabase, count: number, seed: numbe
   const faults: string[] = []
   let before = await fingerprint(db)
   for (let i = 0; i < count; i++) {
-    if (i % IDS_EVERY === 0) words.ids = await idsOf(db)
+    if (i % IDS_EVERY === 0) {
+      words.ids = await idsOf(db)
+      words.keys = { ...words.keys, moment: await momentsOf(db, i) }
+    }
     const route = routes[i % routes.length] as Route
     const { context, said } = makeRequest(route, words, random)
     const response = (await route.endpoint(context)) as Response
@@ -138,21 +141,35 @@ function headersOf(wrong: string, random: Random): Record<string, string> {
 }
 
 async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
-  const list = async (from: SQL) => {
-    const { rows } = await db.execute<{ id: number }>(sql`select id from ${from}`)
-    return rows.map(({ id }) => id)
+  // The newest few, so that a row and what belongs to it are drawn together now and then.
+  const list = async (from: SQL, count: number) => {
+    const found = await db.execute<{ id: number }>(
+      sql`select id from ${from} order by id desc limit ${count}`,
+    )
+    return found.rows.map(({ id }) => id)
   }
+  const lot = await list(sql`lots where put_away_at is null`, 6)
+  const test = await list(sql`bench_tests where ended_at is null and thrown_away_at is null`, 3)
+  const order = await list(sql`work_orders where state = 'open'`, 2)
+  const among = (ids: readonly number[]) => sql.raw(`(${[0, ...ids].join(',')})`)
   return {
-    lot: await list(sql`lots where put_away_at is null`),
-    mix: await list(sql`mixes where put_away_at is null`),
-    pen: await list(sql`pens`),
-    test: await list(sql`bench_tests where ended_at is null and thrown_away_at is null`),
-    container: await list(sql`containers`),
-    'work order': await list(sql`work_orders where state = 'open'`),
-    step: await list(
-      sql`work_order_steps where work_order_id in (select id from work_orders where state = 'open')`,
-    ),
+    lot,
+    test,
+    'work order': order,
+    mix: await list(sql`mixes where put_away_at is null`, 6),
+    pen: await list(sql`pens`, 6),
+    container: await list(sql`containers`, 12),
+    entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
+    step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
   }
+}
+
+/** Of the newest running tests, and one that is new. */
+async function momentsOf(db: OpenDatabase, i: number): Promise<string[]> {
+  const { rows } = await db.execute<{ id: string }>(
+    sql`select m.id from bench_moments m join bench_tests t on t.id = m.test_id where t.ended_at is null and t.thrown_away_at is null order by t.id desc limit 3`,
+  )
+  return [`tap-${i}`, ...rows.map(({ id }) => id)]
 }
 
 async function wordsOf(db: OpenDatabase): Promise<Words> {
@@ -170,7 +187,6 @@ async function wordsOf(db: OpenDatabase): Promise<Words> {
       problem: (await listProblems(db)).map(({ id }) => id),
       group: PLANT_GROUPS.map(({ id }) => id),
       key: ['pour', 'drip', 'mark', 'stopped', 'start'],
-      moment: ['tap-1', 'tap-2', 'tap-3'],
       field: ['pouredMl', 'drainedMl', 'note'],
     },
     ids: {},

@@ -24,7 +24,7 @@ interface Match {
 
 export interface Words {
   /** Names of rows that are there, by what a field that wants one says in its label: material, crop, product. */
-  readonly keys: Readonly<Record<string, readonly string[]>>
+  keys: Readonly<Record<string, readonly string[]>>
   /** Numbers of rows that are there, by the same; refreshed while requests make new ones. */
   ids: Readonly<Record<string, readonly number[]>>
   /** Texts that might do harm where they are shown. */

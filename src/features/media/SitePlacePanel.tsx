@@ -41,18 +41,23 @@ export default function SitePlacePanel({
   )
 }
 
-function PlaceFields({ place }: { readonly place: SitePlace }) {
+function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
   const ready = useReady()
+  const [place, setPlace] = useState(kept)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [busy, setBusy] = useState(false)
   const browsers = ready ? Intl.DateTimeFormat().resolvedOptions().timeZone : place.timeZone
 
   const keep = async (change: Partial<SitePlace>) => {
     const next = { ...place, ...change }
+    setPlace(next)
     setBusy(true)
     const answer = await send('PUT', '/api/site/place', next)
     setBusy(false)
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer.ok) {
+      setPlace(kept)
+      return setProblem(answer.problem)
+    }
     showToastOnNextPage({ text: words.kept(next.timeZone, next.southern) })
     window.location.reload()
   }

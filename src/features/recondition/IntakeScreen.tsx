@@ -84,7 +84,10 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
     drop: found !== null && !(found > 0) ? words.nothingLeft : undefined,
     litres:
       litres.value !== null && litres.value > room * 1.001
-        ? words.tooMuch(format.plain(format.litres(room)))
+        ? words.tooMuch(
+            format.plain(format.litres(litres.value)),
+            format.plain(format.litres(room)),
+          )
         : litres.value === 0
           ? words.nothingWanted
           : undefined,

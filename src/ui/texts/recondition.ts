@@ -71,7 +71,8 @@ export const recondition = {
     choosePot: 'Choose at least one container',
     nothingLeft: 'With that level drop nothing would be left in the pot.',
     nothingWanted: 'Say more than 0, or leave it empty.',
-    tooMuch: (all: string) => `These containers hold ${all}.`,
+    tooMuch: (asked: string, all: string) =>
+      `You asked for ${asked}; these hold ${all}. Add a pot or make less.`,
     toLot: 'Back to the lot, answers kept',
     sameFamily: (crop: string) =>
       `Same family as ${crop.toLowerCase()} before it: fine if that was healthy, better rotated.`,
