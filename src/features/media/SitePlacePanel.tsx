@@ -66,7 +66,7 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
     <fieldset disabled={!ready || busy} className="plain">
       <ProblemNotice problem={problem} />
       {browsers !== place.timeZone && (
-        <p>
+        <p className={styles.offer}>
           <Button onClick={() => void keep({ timeZone: browsers })}>
             {words.useBrowsers(browsers)}
           </Button>

@@ -138,6 +138,8 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
       .messages({ 'array.min': 'Count at least one row of pots' }),
     signs: Joi.array()
       .items(Joi.string().valid('cupped', 'twisted', 'pale', 'scorched', 'mould', 'smell'))
+      .max(10)
+      .unique()
       .required(),
   },
   weeds: {
@@ -182,6 +184,8 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
     smell: choice('The smell', 'Say what it smells of, or that it smells of nothing', SMELLS),
     sights: Joi.array()
       .items(Joi.string().valid(...SIGHTS))
+      .max(SIGHTS.length)
+      .unique()
       .required(),
   },
 }

@@ -53,6 +53,7 @@ const potList = Joi.array()
 export const intakeBodySchema = Joi.object<IntakeAnswers>({ ...fields, pots: potList })
 
 const potListText = Joi.string()
+  .max(2000)
   .custom((value: string, helpers) => {
     const ids = value.split(',').filter(Boolean).map(Number)
     const { error } = potList.validate(ids)
