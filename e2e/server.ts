@@ -58,7 +58,10 @@ export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): 
 /** A fresh copy of the demo garden's data. */
 export function copyOfDemo(): string {
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-e2e-'))
-  cpSync(process.env.INNINGS_TEMPLATE ?? TEMPLATE, folder, { recursive: true })
+  cpSync(process.env.INNINGS_TEMPLATE ?? TEMPLATE, folder, {
+    recursive: true,
+    filter: (place) => path.basename(place) !== 'reserve',
+  })
   return folder
 }
 

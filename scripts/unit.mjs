@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { ensureBuilt, ensureInstalled, ensureNode } from './setup.mjs'
 
-// `--long` takes the trials by fire instead (*.long.ts), `--process` the tests of the built application as a process.
+// `--long` takes the trials by fire instead (*.long.ts), `--process` the tests of the built application as a process;
+// both need it built.
 const ENDINGS = { '--long': '.long.ts', '--process': '.process.ts' }
 const kind = process.argv.find((word) => word in ENDINGS)
 const ending = ENDINGS[kind] ?? '.test.ts'
@@ -19,7 +20,7 @@ if (files.length === 0) {
   console.error(`No test file matches ${wanted.join(', ')}.`)
   process.exit(1)
 }
-if (kind === '--process') {
+if (kind) {
   ensureNode()
   ensureInstalled()
   ensureBuilt()

@@ -1,13 +1,12 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
-import type { APIContext } from 'astro'
+import { TROUGH_TO_STRAWBERRY } from '../../testing/answers'
+import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase } from '../../testing/database'
 import { listPens } from '../data/bench/pens'
 import { forgetOldAnswers } from '../data/requests/answeredRequests'
 import { POST as addPen } from '../pages/api/bench/pens/index'
 import { POST as makeOrder } from '../pages/api/recondition/work-orders/index'
-
-const HOST = 'localhost:4321'
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {
@@ -15,21 +14,8 @@ before(async () => {
 })
 after(() => garden.close())
 
-async function post(endpoint: typeof addPen | typeof makeOrder, body: unknown, id?: string) {
-  const url = new URL(`http://${HOST}/api/things`)
-  const request = new Request(url, {
-    method: 'POST',
-    headers: {
-      host: HOST,
-      'content-type': 'application/json',
-      ...(id === undefined ? {} : { 'idempotency-key': id }),
-    },
-    body: JSON.stringify(body),
-  })
-  const context = { request, params: {}, url } as unknown as APIContext
-  const response = (await endpoint(context)) as Response
-  return { status: response.status, answer: (await response.json()) as Record<string, unknown> }
-}
+const post = (endpoint: typeof addPen | typeof makeOrder, body: unknown, id?: string) =>
+  callEndpoint(endpoint, body, id === undefined ? {} : { headers: { 'idempotency-key': id } })
 
 const pensNamed = async (name: string) =>
   (await listPens(garden.db)).filter((pen) => pen.name === name).length
@@ -69,18 +55,10 @@ test('an id that is none is refused, one that is old is forgotten', async () => 
 })
 
 test('two orders on one lot at the same instant: one is made, the other is told which', async () => {
-  const wanted = {
-    lot: 1,
-    drop: 5,
-    roots: 'fine',
-    side: 'no',
-    crop: 'strawberry',
-    pots: [1],
-    litres: null,
-    share: 0.3,
-    feed: 'organic',
-  }
-  const [first, second] = await Promise.all([post(makeOrder, wanted), post(makeOrder, wanted)])
+  const [first, second] = await Promise.all([
+    post(makeOrder, TROUGH_TO_STRAWBERRY),
+    post(makeOrder, TROUGH_TO_STRAWBERRY),
+  ])
   const [made, refused] = first.status === 201 ? [first, second] : [second, first]
   assert.deepEqual([made.status, refused.status], [201, 409])
   assert.deepEqual(refused.answer.current, { workOrderId: made.answer.id })

@@ -1,18 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
+import { TROUGH_TO_STRAWBERRY } from '../answers'
 import { demoFolder, post, start } from './application'
-
-const ANSWERS = {
-  lot: 1,
-  drop: 5,
-  roots: 'fine',
-  side: 'no',
-  crop: 'strawberry',
-  pots: [1],
-  litres: null,
-  share: 0.3,
-  feed: 'organic',
-}
 
 const highestInnings = (page: string) =>
   Math.max(...[...page.matchAll(/Innings (\d+)/g)].map(([, number]) => Number(number)))
@@ -23,7 +12,7 @@ test('kill -9 in the middle of finishing leaves all of it or nothing', async (t)
   const read = async (place: string) => (await fetch(server.address + place)).text()
   for (const delayMs of [0, 15, 40, 90, 180]) {
     const orders = `${server.address}/api/recondition/work-orders`
-    const created = await post(orders, ANSWERS)
+    const created = await post(orders, TROUGH_TO_STRAWBERRY)
     assert.equal(created.status, 201, await created.clone().text())
     const { id } = (await created.json()) as { id: number }
     const before = highestInnings(await read('/lots/1'))

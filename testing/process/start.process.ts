@@ -92,20 +92,20 @@ test('a damaged garden is told in one sentence, with the newest copy and the com
   const whole = await demoFolder(t)
   const folder = newFolder(t)
   const database = path.join(folder, 'database')
+  mkdirSync(path.join(folder, 'backups'))
+  writeFileSync(path.join(folder, 'backups', '2026-10-31.tar.gz'), 'packed')
   for (const [what, damage] of Object.entries(DAMAGES)) {
     rmSync(database, { recursive: true, force: true })
     cpSync(path.join(whole, 'database'), database, { recursive: true })
     damage(database)
     const before = readdirSync(database).length
-    const alone = await refusedStart({ INNINGS_DATA: folder })
-    assert.match(alone, /The garden in .* cannot be opened: .*There is no copy in/, what)
-    mkdirSync(path.join(folder, 'backups'))
-    writeFileSync(path.join(folder, 'backups', '2026-10-31.tar.gz'), 'packed')
     const said = await refusedStart({ INNINGS_DATA: folder })
+    assert.match(said, /The garden in .* cannot be opened: /, what)
     assert.match(said, /"npm run restore -- 2026-10-31" puts it back and keeps what is there/, what)
-    rmSync(path.join(folder, 'backups'), { recursive: true })
     assert.ok(readdirSync(database).length >= before, `${what}: nothing was written over it`)
   }
+  rmSync(path.join(folder, 'backups'), { recursive: true })
+  assert.match(await refusedStart({ INNINGS_DATA: folder }), /There is no copy in .*backups: put/)
 })
 
 test('a garden of another version, or gone while its copies are there, is not written over', async (t) => {

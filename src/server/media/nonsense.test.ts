@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
+import { TROUGH_TO_STRAWBERRY } from '../../../testing/answers'
 import { callEndpoint } from '../../../testing/callEndpoint'
 import { endpointDatabase } from '../../../testing/database'
 import { readLot } from '../../data/media/lots'
@@ -76,17 +77,7 @@ test('a top-up or a recount has to go into the pot; what settles or is lost neve
 })
 
 test('a heap noted at a step by a slip of the finger is not booked into the pot', async () => {
-  const made = await callEndpoint<{ id: number }>(makeOrder, {
-    lot: 1,
-    drop: 5,
-    roots: 'fine',
-    side: 'no',
-    crop: 'strawberry',
-    pots: [1],
-    litres: null,
-    share: 0.3,
-    feed: 'organic',
-  })
+  const made = await callEndpoint<{ id: number }>(makeOrder, TROUGH_TO_STRAWBERRY)
   const { id } = made.answer
   const { steps } = await orderPage(garden.db, id)
   const step = steps.find(({ amounts }) => amounts.some(({ role }) => role === 'compost'))

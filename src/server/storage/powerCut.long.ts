@@ -6,6 +6,7 @@ import { after, before, test } from 'node:test'
 import { eq, sql } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
+import { TROUGH_TO_STRAWBERRY } from '../../../testing/answers'
 import { CutFiles } from '../../../testing/cutFiles'
 import { NOW } from '../../../testing/database'
 import { drawFrom } from '../../../testing/random'
@@ -17,7 +18,6 @@ import { prepareData } from '../../data/prepare'
 import { workOrders } from '../../data/recondition/tables'
 import { changeStep, createWorkOrder, readWorkOrder } from '../../data/recondition/workOrders'
 import * as schema from '../../data/schema'
-import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { newReading } from '../media/newReading'
 import { buildRecipe } from '../recondition/buildRecipe'
 import { finishOrder } from '../recondition/finishOrder'
@@ -28,18 +28,6 @@ import { makeDatabase } from './makeDatabase'
 const ROUNDS = 10
 const CUTS_A_ROUND = 10
 const LONGEST_GAP = 60
-
-const GIVEN: IntakeAnswers = {
-  lot: 1,
-  crop: 'strawberry',
-  pots: [1],
-  drop: 5,
-  share: 0.3,
-  roots: 'fine',
-  side: 'no',
-  litres: null,
-  feed: 'organic',
-}
 
 let folder = ''
 let base = ''
@@ -128,10 +116,10 @@ function worker(db: Database, random: () => number) {
         return
       }
       if (!order) {
-        const built = await buildRecipe(db, GIVEN, NOW)
+        const built = await buildRecipe(db, TROUGH_TO_STRAWBERRY, NOW)
         const { steps, readyOn } = scheduleOf(built, NOW)
         const { intake, recipe } = built
-        const made = { lotId: GIVEN.lot, intake, recipe, steps, readyOn, at: NOW }
+        const made = { lotId: TROUGH_TO_STRAWBERRY.lot, intake, recipe, steps, readyOn, at: NOW }
         const id = await createWorkOrder(db, made)
         orders.set(id, { done: 0, finished: false })
         order = { id, steps: (await readWorkOrder(db, id)).steps }

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process'
-import { constants, rmSync } from 'node:fs'
+import { constants, readdirSync, rmSync } from 'node:fs'
 import { cp } from 'node:fs/promises'
 import { setPriority } from 'node:os'
 import path from 'node:path'
@@ -18,9 +18,9 @@ const LOW_PRIORITY = 10
 export async function takeCopy(client: PGlite, dataFolder: string, name: string): Promise<void> {
   const { database, backups } = placesIn(dataFolder)
   const file = copyFile(dataFolder, name)
-  const still = path.join(backups, `.still-${process.pid}`)
+  const still = path.join(backups, '.still')
   try {
-    rmSync(still, { recursive: true, force: true })
+    removeHalf(backups)
     await client.transaction(async (tx) => {
       await tx.exec('checkpoint')
       // Nothing else runs in the engine until this ends; a garden's files are copied in a blink.
@@ -30,6 +30,14 @@ export async function takeCopy(client: PGlite, dataFolder: string, name: string)
     pruneCopies(dataFolder)
   } finally {
     rmSync(still, { recursive: true, force: true })
+  }
+}
+
+/** What a copy that was cut short left behind. */
+function removeHalf(backups: string): void {
+  for (const name of readdirSync(backups)) {
+    const half = name === '.still' || name.endsWith('.part')
+    if (half) rmSync(path.join(backups, name), { recursive: true, force: true })
   }
 }
 
