@@ -1,5 +1,5 @@
 import { beginTest as begin, finishTest as finish } from './benchSteps'
-import { expect, expectAccessible, test } from './garden'
+import { expect, expectAccessible, ownServerTest, test } from './garden'
 import { startServer } from './server'
 
 test('an interrupted test is gone on with, thrown away, and taken up again', async ({ page }) => {
@@ -104,7 +104,7 @@ test('pH by a pen that is not calibrated is kept and marked; calibrated, it beco
   await expect(page.getByText(/pH 5.2 is below what/)).toBeVisible()
 })
 
-test('a heat record to its dose', async ({ page, garden }) => {
+ownServerTest('a heat record to its dose', async ({ page, garden }) => {
   await begin(page, 'Long trough by the door', 'Heat treatment')
   await expect(page.getByText('Hot trays and steam scald. Never leave it alone.')).toBeVisible()
   await page.getByLabel('Against what').selectOption({ label: 'Damping-off' })

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { test as base, expect, type Page } from '@playwright/test'
-import { copyOfDemo, type Running, remove, startServer } from './server'
+import { copyOfDemo, type Running, remove, startResettable, startServer } from './server'
 
 /** Fails a test on any error its page reports. */
 async function withoutErrors(page: Page, use: (page: Page) => Promise<void>): Promise<void> {
@@ -15,8 +15,29 @@ async function withoutErrors(page: Page, use: (page: Page) => Promise<void>): Pr
   expect(errors, 'errors on the page').toEqual([])
 }
 
-/** Every test has a server and a garden of its own. */
-export const test = base.extend<{ garden: Running }>({
+type Resettable = Awaited<ReturnType<typeof startResettable>>
+
+/** Every test has a garden of its own: one server a worker, put back before each. */
+export const test = base.extend<{ garden: Running }, { server: Resettable }>({
+  server: [
+    async ({}, use) => {
+      const server = await startResettable()
+      await use(server)
+      await server.stop()
+      remove(server.folder)
+    },
+    { scope: 'worker' },
+  ],
+  garden: async ({ server }, use) => {
+    await server.reset()
+    await use(server)
+  },
+  baseURL: async ({ garden }, use) => use(garden.address),
+  page: ({ page }, use) => withoutErrors(page, use),
+})
+
+/** For tests that end their server and start it again. */
+export const ownServerTest = base.extend<{ garden: Running }>({
   garden: async ({}, use) => {
     const folder = copyOfDemo()
     const server = await startServer(folder)

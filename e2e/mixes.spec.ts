@@ -106,7 +106,9 @@ test('bad input: nothing measured out, one material alone, a pot of no height, a
   await page.getByLabel('Height inside').fill('0 cm')
   await expect(page.getByText('Measure out a material and the pot fills here.')).toBeVisible()
   await page.getByRole('button', { name: 'Save the mix' }).click()
-  await expect(page.getByText(/height must be greater than 0/).first()).toBeVisible()
+  await expect(
+    page.getByText(/height is less than 1 cm: nothing grows in that/).first(),
+  ).toBeVisible()
 
   await page.goto('/mixes/design?mix=2')
   await page.getByRole('button', { name: 'Put this mix away' }).click()

@@ -16,10 +16,17 @@ export interface Running {
   stop(signal?: NodeJS.Signals): Promise<void>
 }
 
-/** Starts the built application on a data folder and waits until it answers. */
-export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): Promise<Running> {
+/**
+ * Starts the built application on a data folder and waits until it answers.
+ * @param script what is started: the application, or the one with a door for tests
+ */
+export async function startServer(
+  folder: string,
+  env: NodeJS.ProcessEnv = {},
+  script = 'dist/main.mjs',
+): Promise<Running> {
   const port = await freePort()
-  const child = spawn(process.execPath, ['dist/main.mjs'], {
+  const child = spawn(process.execPath, [script], {
     env: {
       ...process.env,
       PORT: String(port),
@@ -29,7 +36,7 @@ export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): 
       INNINGS_COPIES: '0',
       ...env,
     },
-    stdio: ['ignore', 'pipe', 'pipe'],
+    stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
   })
   let said = ''
   await new Promise<void>((resolve, reject) => {
@@ -51,6 +58,20 @@ export async function startServer(folder: string, env: NodeJS.ProcessEnv = {}): 
       const gone = once(child, 'exit')
       child.kill(signal)
       await gone
+    },
+  }
+}
+
+/** Starts the application on a copy of the demo garden, with the door by which its garden is put back. */
+export async function startResettable(): Promise<Running & { reset(): Promise<void> }> {
+  const running = await startServer(copyOfDemo(), {}, 'dist/testMain.mjs')
+  return {
+    ...running,
+    reset: async () => {
+      const answer = once(running.process, 'message')
+      running.process.send('reset')
+      const [said] = await answer
+      if (said !== 'reset') throw new Error(`The garden was not put back: ${said}`)
     },
   }
 }

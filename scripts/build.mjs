@@ -1,5 +1,5 @@
 // Builds the pages and endpoints with Astro, then the processes around them: the server, the packing of copies, the
-// putting back of one.
+// putting back of one, and the server of the interface tests.
 import { build } from 'esbuild'
 import { bin, root, run } from './setup.mjs'
 
@@ -9,6 +9,7 @@ if (status !== 0) process.exit(status)
 await build({
   entryPoints: {
     main: 'src/server/main.ts',
+    testMain: 'src/server/testMain.ts',
     packStill: 'src/server/storage/packStill.ts',
     restore: 'src/server/storage/restore.ts',
   },
