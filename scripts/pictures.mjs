@@ -40,6 +40,7 @@ const server = spawn(process.execPath, ['dist/main.mjs'], {
     PORT,
     INNINGS_DATA: folder,
     INNINGS_DEMO: '1',
+    INNINGS_COPIES: '0',
     INNINGS_NOW: '2026-11-02T10:00:00Z',
   },
   stdio: ['ignore', 'pipe', 'inherit'],

@@ -62,6 +62,18 @@ test('a copy of the data is taken before a migration that is new to it, once', a
   assert.ok(statSync(path.join(folder, 'backups', 'before-9999_later.tar.gz')).size > 10_000)
   await client.query('insert into later values (1)')
 
+  // Where no copy can be made the tables are left as they are.
+  journal.entries.push({ ...last, idx: last.idx + 2, when: last.when + 2, tag: '9999_last' })
+  writeFileSync(journalFile, JSON.stringify(journal))
+  writeFileSync(path.join(migrations, '9999_last.sql'), 'create table last (id integer);')
+  const full = path.join(folder, 'a-file')
+  writeFileSync(full, '')
+  await assert.rejects(
+    applyMigrations(client, db, full, migrations),
+    /a copy of the garden in .* could not be made \(ENOTDIR\): .* Nothing was changed/,
+  )
+  await assert.rejects(client.query('select * from last'), /does not exist/)
+
   const copy = readFileSync(path.join(folder, 'backups', 'before-9999_later.tar.gz'))
   const restored = await PGlite.create({ loadDataDir: new Blob([new Uint8Array(copy)]) })
   await assert.rejects(restored.query('select * from later'), /does not exist/)

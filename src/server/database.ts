@@ -134,10 +134,21 @@ export async function applyMigrations(
   }
   const next = journal.entries[applied]
   if (next && applied > 0) {
-    await packCopy(client, copyFile(folder, `before-${next.tag}`))
-    pruneCopies(folder)
+    await copyBeforeUpdate(client, folder, `before-${next.tag}`)
   }
   await migrate(db, { migrationsFolder })
+}
+
+async function copyBeforeUpdate(client: PGlite, folder: string, name: string): Promise<void> {
+  try {
+    await packCopy(client, copyFile(folder, name))
+  } catch (error) {
+    const reason = (error as NodeJS.ErrnoException).code ?? (error as Error).message
+    throw new StartError(
+      `Before this update a copy of the garden in ${folder} is taken, and it could not be made (${reason}): free some space on that disk and start again. Nothing was changed.`,
+    )
+  }
+  pruneCopies(folder)
 }
 
 async function countApplied(client: PGlite): Promise<number> {

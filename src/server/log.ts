@@ -19,17 +19,27 @@ const ID_LETTERS = 6
 const MOST_FRAMES = 12
 
 // The process around the pages and the pages themselves are bundled apart and share one log.
-const shared = globalThis as { inningsLog?: RotatingFileStream | undefined }
+const shared = globalThis as {
+  inningsLog?: { readonly folder: string; stream: RotatingFileStream | null } | undefined
+}
 
 /** Logs into a folder from now on, in files of at most 1 MB, the last five kept; until then to the terminal. */
 export function logInto(folder: string): void {
-  mkdirSync(folder, { recursive: true })
-  const stream = createStream('innings.log', { path: folder, size: '1M', maxFiles: 5 })
+  shared.inningsLog = { folder, stream: null }
+}
+
+function openLog(): RotatingFileStream | null {
+  const log = shared.inningsLog
+  if (!log) return null
+  if (log.stream) return log.stream
+  mkdirSync(log.folder, { recursive: true })
+  const stream = createStream('innings.log', { path: log.folder, size: '1M', maxFiles: 5 })
   stream.on('error', () => {
-    // A log that cannot be written (a full disk) must not stop the garden.
-    shared.inningsLog = undefined
+    // A log that cannot be written (a full disk) must not stop the garden; the next line tries again.
+    log.stream = null
   })
-  shared.inningsLog = stream
+  log.stream = stream
+  return stream
 }
 
 /** A short id that can be read aloud: no letters that look like digits. */
@@ -44,8 +54,16 @@ export function logFailure({ error, ...line }: LogLine): void {
     ...line,
     ...(error === undefined ? {} : { error: describeError(error) }),
   })
-  if (shared.inningsLog) shared.inningsLog.write(`${text}\n`)
-  else process.stderr.write(`${text}\n`)
+  try {
+    const stream = openLog()
+    if (stream) {
+      stream.write(`${text}\n`)
+      return
+    }
+  } catch {
+    // Told to the terminal instead.
+  }
+  process.stderr.write(`${text}\n`)
 }
 
 /**

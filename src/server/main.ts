@@ -110,6 +110,8 @@ function fail(error: unknown): void {
   process.stderr.write(
     `Innings stopped because of a fault (${id} in the log). Everything that was saved is kept; start it again.\n`,
   )
+  // What failed may be the engine itself: it is not waited for without end.
+  setTimeout(() => process.exit(1), CLOSE_WITHIN_MS)
   closeDatabase().then(
     () => process.exit(1),
     () => process.exit(1),

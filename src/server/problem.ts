@@ -66,7 +66,9 @@ export function failureId(error: unknown): string | null {
 
 /** Logs what failed here and adds its id to the sentence; a refusal is left as it is. */
 export function tellFailure(told: Problem, error: unknown, request: Request): Problem {
-  if (told.status < 500) return told
+  // A full disk is told before anything was tried: nothing failed here.
+  const expected = error instanceof Refused && told.code === 'disk-full'
+  if (told.status < 500 || expected) return told
   const id = newFailureId()
   const { method, url } = request
   const { pathname } = new URL(url)
