@@ -1,7 +1,7 @@
 import type { Problem } from '../messages/problem'
 import { LinkButton } from '../ui/Button'
 import { Notice } from '../ui/Notice'
-import { texts } from '../ui/texts'
+import { common as commonWords } from '../ui/texts/common'
 
 /** In place of a page that cannot be shown: what happened and where to go. */
 export default function ProblemPage({
@@ -13,10 +13,10 @@ export default function ProblemPage({
 }) {
   return (
     <>
-      <h1>{texts.common.product}</h1>
+      <h1>{commonWords.product}</h1>
       <Notice tone="stop">{problem.detail}</Notice>
       <p>
-        <LinkButton href={back}>{texts.common.goBack}</LinkButton>
+        <LinkButton href={back}>{commonWords.goBack}</LinkButton>
       </p>
     </>
   )

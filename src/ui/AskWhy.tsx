@@ -1,5 +1,5 @@
 import styles from './AskWhy.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 /** Words over numbers that can be asked where they come from. */
 export function AskWhy({
@@ -13,7 +13,7 @@ export function AskWhy({
 }) {
   return (
     <button type="button" className={styles.ask} aria-pressed={pressed} onClick={onAsk}>
-      <span className="visually-hidden">{texts.common.why('')}</span>
+      <span className="visually-hidden">{commonWords.why('')}</span>
       {name}
     </button>
   )

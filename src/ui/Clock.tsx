@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import styles from './Clock.module.css'
 import { elapsed } from './elapsed'
 import { useSite } from './SiteContext'
-import { texts } from './texts'
+import { clock as clockWords } from './texts/workshop'
 
 /** Something that happened while a clock ran. */
 export interface Moment {
@@ -51,10 +51,10 @@ export function Clock({
   return (
     <section className={styles.clock} aria-label={label}>
       <p className={styles.face}>
-        <span role="timer" aria-label={texts.clock.elapsed}>
+        <span role="timer" aria-label={clockWords.elapsed}>
           {elapsed(seconds)}
         </span>
-        {startedAt && <small>{texts.clock.startedAt(format.time(startedAt))}</small>}
+        {startedAt && <small>{clockWords.startedAt(format.time(startedAt))}</small>}
       </p>
       <div className={styles.keys}>
         {keys.map(({ name, onPress, disabled = false, note, main = false }, index) => (
@@ -79,14 +79,14 @@ export function Clock({
       </div>
       {start !== null && moments.length > 0 && (
         <table className={styles.moments}>
-          <caption className="visually-hidden">{texts.clock.moments}</caption>
+          <caption className="visually-hidden">{clockWords.moments}</caption>
           <tbody>
             {moments.map(({ id, name, at, corrected }) => (
               <tr key={id}>
                 <td>{name}</td>
                 <td>
                   {elapsed((Date.parse(at) - start) / 1000)}
-                  {corrected && <small> {texts.clock.corrected}</small>}
+                  {corrected && <small> {clockWords.corrected}</small>}
                 </td>
               </tr>
             ))}

@@ -1,7 +1,7 @@
 import { type ReactNode, useEffect, useId, useRef } from 'react'
 import { Button } from './Button'
 import styles from './Dialog.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 /** The browser's own dialog: keeps the focus, closes with Escape or beside it, gives the focus back. */
 export function Dialog({
@@ -41,7 +41,7 @@ export function Dialog({
           <header className={styles.head}>
             <h2 id={heading}>{title}</h2>
             <Button weight="quiet" onClick={onClose}>
-              {texts.common.close}
+              {commonWords.close}
             </Button>
           </header>
           {children}

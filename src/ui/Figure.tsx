@@ -1,7 +1,7 @@
 import styles from './Figure.module.css'
 import type { Amount } from './format'
 import { useSite } from './SiteContext'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 export interface FigureProps {
   readonly amount: Amount
@@ -18,17 +18,17 @@ export function Figure({ amount, measuredOn, large = false }: FigureProps) {
   return (
     <span className={classes.filter(Boolean).join(' ')}>
       {estimated && (
-        <span className={styles.sign} title={texts.common.estimated}>
+        <span className={styles.sign} title={commonWords.estimated}>
           <span aria-hidden="true">≈</span>
-          <span className="visually-hidden">{texts.common.about}</span>
+          <span className="visually-hidden">{commonWords.about}</span>
         </span>
       )}
       <span>{amount.number}</span>
       <span className={styles.unit}>{amount.unit}</span>
       {measuredOn && (
-        <span className={styles.tick} title={texts.common.measuredOn(format.day(measuredOn))}>
+        <span className={styles.tick} title={commonWords.measuredOn(format.day(measuredOn))}>
           <span aria-hidden="true">✓</span>
-          <span className="visually-hidden">{texts.common.measuredOn(format.day(measuredOn))}</span>
+          <span className="visually-hidden">{commonWords.measuredOn(format.day(measuredOn))}</span>
         </span>
       )}
     </span>
@@ -44,7 +44,7 @@ export function WhyFigure({
 }: FigureProps & { name: string; pressed: boolean; onAsk: () => void }) {
   return (
     <button type="button" className={styles.why} aria-pressed={pressed} onClick={onAsk}>
-      <span className="visually-hidden">{texts.common.why(name)} </span>
+      <span className="visually-hidden">{commonWords.why(name)} </span>
       <Figure {...figure} />
     </button>
   )

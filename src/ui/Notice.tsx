@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import { useEffect, useRef } from 'react'
 import type { Problem } from '../messages/problem'
 import styles from './Notice.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 type Tone = 'note' | 'ok' | 'act' | 'stop'
 
@@ -30,7 +30,7 @@ export function ProblemNotice({ problem }: { problem: Problem | null }) {
   return (
     <div ref={box} tabIndex={-1} role="alert">
       <Notice tone="stop">
-        {problem.fields.length > 1 ? texts.common.problems(problem.fields.length) : problem.detail}
+        {problem.fields.length > 1 ? commonWords.problems(problem.fields.length) : problem.detail}
         {problem.fields.length > 1 && (
           <ul>
             {problem.fields.map(({ field, message }) => (
@@ -59,7 +59,7 @@ export function Caution({
       {lines.map(({ short }) => short).join(' ')}
       {reasons.length > 0 && (
         <details className={styles.more}>
-          <summary>{texts.common.more}</summary>
+          <summary>{commonWords.more}</summary>
           <ul>
             {reasons.map((reason) => (
               <li key={reason}>{reason}</li>

@@ -2,7 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react'
 import { Button } from './Button'
 import styles from './Photo.module.css'
 import { shrinkPhoto } from './shrinkPhoto'
-import { texts } from './texts'
+import { photo as photoWords } from './texts/workshop'
 
 /** A photo with what it shows. */
 export function Photo({
@@ -67,21 +67,21 @@ export function PhotoField({
             aria-describedby={`${id}-label ${id}-hint`}
             onChange={(event) => choose(event.target.files?.[0])}
           />
-          <span>{src ? texts.photo.again : texts.photo.take}</span>
+          <span>{src ? photoWords.again : photoWords.take}</span>
         </label>
         {src && (
           <Button weight="quiet" onClick={() => keep(null)}>
-            {texts.photo.remove}
+            {photoWords.remove}
           </Button>
         )}
       </div>
       {failed && (
         <span className={styles.error} role="alert">
-          {texts.photo.noPhoto}
+          {photoWords.noPhoto}
         </span>
       )}
       <span className={styles.hint} id={`${id}-hint`}>
-        {texts.photo.hint}
+        {photoWords.hint}
       </span>
     </div>
   )

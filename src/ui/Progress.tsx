@@ -1,6 +1,6 @@
 import { Button } from './Button'
 import styles from './Progress.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 /** Long work under way: how far it is, and a way to stop it. */
 export function Progress({
@@ -18,7 +18,7 @@ export function Progress({
     <div className={styles.progress}>
       <span className={styles.label}>
         {label}
-        {percent !== null && ` ${texts.common.percent(percent)}`}
+        {percent !== null && ` ${commonWords.percent(percent)}`}
       </span>
       <progress
         className={styles.bar}
@@ -26,7 +26,7 @@ export function Progress({
         max={1}
         {...(share === null ? {} : { value: share })}
       />
-      {onStop && <Button onClick={onStop}>{texts.common.stop}</Button>}
+      {onStop && <Button onClick={onStop}>{commonWords.stop}</Button>}
     </div>
   )
 }

@@ -4,7 +4,7 @@ import { TextField } from './Field'
 import type { Format } from './format'
 import { readQuantity } from './readQuantity'
 import { useSite } from './SiteContext'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 /** A quantity typed as people say it, echoed in the site's unit while typing. */
 export function QuantityField({
@@ -29,7 +29,7 @@ export function QuantityField({
   const { value, problem } = readQuantity(typed, dimension, site.measures)
   const understood = value === null ? null : written(value, dimension, format)
   const plain = echoes === 'converted' && understood !== null && sameWords(typed, understood)
-  const echo = understood === null ? hint : plain ? undefined : texts.common.echo(typed, understood)
+  const echo = understood === null ? hint : plain ? undefined : commonWords.echo(typed, understood)
   return (
     <TextField
       label={label}

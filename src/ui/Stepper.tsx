@@ -1,5 +1,5 @@
 import styles from './Stepper.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 export interface Step {
   readonly name: string
@@ -28,7 +28,7 @@ export function Stepper({
             {state === 'done' ? '✓' : index + 1}
           </span>
           {address && state !== 'now' ? <a href={address}>{name}</a> : <span>{name}</span>}
-          {state === 'done' && <span className="visually-hidden">, {texts.common.done}</span>}
+          {state === 'done' && <span className="visually-hidden">, {commonWords.done}</span>}
         </li>
       ))}
     </ol>

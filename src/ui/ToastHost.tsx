@@ -2,7 +2,7 @@ import { useEffect, useSyncExternalStore } from 'react'
 import { Button } from './Button'
 import { send } from './send'
 import styles from './ToastHost.module.css'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 import { presentToast, showToast, subscribeToToast, takeUpToast } from './toast'
 
 /** Where toasts appear; one a page. It stays until it is closed: nobody has to be quick. */
@@ -24,9 +24,9 @@ export function ToastHost() {
       {toast && (
         <div className={styles.toast}>
           <span>{toast.text}</span>
-          {toast.undo && <Button onClick={undo}>{texts.common.undo}</Button>}
+          {toast.undo && <Button onClick={undo}>{commonWords.undo}</Button>}
           <Button weight="quiet" onClick={() => showToast(null)}>
-            {texts.common.close}
+            {commonWords.close}
           </Button>
         </div>
       )}

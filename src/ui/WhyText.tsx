@@ -3,7 +3,8 @@ import type { Why, WhyInput, WhyUnit } from '../core/why'
 import { Button } from './Button'
 import type { Format } from './format'
 import { useSite } from './SiteContext'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
+import { why as whyWords } from './texts/why'
 import styles from './WhyText.module.css'
 
 /**
@@ -14,7 +15,7 @@ export function WhyText({
   title,
   why,
   onClose,
-  inputName = ({ name }) => texts.why.input(name),
+  inputName = ({ name }) => whyWords.input(name),
   picture,
   children,
 }: {
@@ -38,15 +39,15 @@ export function WhyText({
         <span>{title}</span>
         <span className={styles.close}>
           <Button weight="quiet" onClick={onClose}>
-            {texts.common.close}
+            {commonWords.close}
           </Button>
         </span>
       </h2>
-      <p>{texts.why.rule(why.rule)}</p>
+      <p>{whyWords.rule(why.rule)}</p>
       {picture}
       {inputs.length > 0 && (
         <table className={styles.inputs}>
-          <caption className="visually-hidden">{texts.why.inputs}</caption>
+          <caption className="visually-hidden">{whyWords.inputs}</caption>
           <tbody>
             {inputs.map((input) => (
               <tr key={input.name}>
@@ -58,7 +59,7 @@ export function WhyText({
         </table>
       )}
       <p className={styles.source}>
-        {sureness(why, format)} {texts.why.sources}: {texts.why.sourceOf(why.source)}.
+        {sureness(why, format)} {whyWords.sources}: {whyWords.sourceOf(why.source)}.
       </p>
       {children}
     </section>
@@ -66,10 +67,10 @@ export function WhyText({
 }
 
 function sureness({ range, rangeUnit = 'share', measuredOn }: Why, format: Format): string {
-  if (measuredOn) return texts.why.measured(format.day(measuredOn))
+  if (measuredOn) return whyWords.measured(format.day(measuredOn))
   if (!range) return ''
   const [low, high] = range.map((end) => whyValue(Math.max(0, end), rangeUnit, format, 0))
-  return texts.why.range(low ?? '', high ?? '')
+  return whyWords.range(low ?? '', high ?? '')
 }
 
 /** An input or the end of a range, written with its unit. */

@@ -1,6 +1,6 @@
 import type { Problem } from '../messages/problem'
 import { createSendOnce } from './sendOnce'
-import { texts } from './texts'
+import { common as commonWords } from './texts/common'
 
 export type SendMethod = 'POST' | 'PATCH' | 'PUT'
 
@@ -50,7 +50,7 @@ async function attempt<T>(
         title: 'no-answer',
         status: 0,
         code: 'no-answer',
-        detail: texts.common.noAnswer,
+        detail: commonWords.noAnswer,
         fields: [],
       },
     }

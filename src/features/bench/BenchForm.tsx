@@ -2,12 +2,12 @@ import type { UseFormReturn } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import type { BenchValues } from './benchBody'
 import { type BenchField, benchFields, WITH_WATER } from './benchFields'
 
-const words = texts.bench.fields
+const words = benchWords.fields
 
 const WATER = [
   { name: 'waterTempC', label: words.waterTempC, error: 'water.tempC' },
@@ -114,8 +114,8 @@ export function Answer({
           <Choice
             label={label}
             options={[
-              { value: 'no', label: texts.bench.no },
-              { value: 'yes', label: texts.bench.yes },
+              { value: 'no', label: benchWords.no },
+              { value: 'yes', label: benchWords.yes },
             ]}
             error={error}
             {...registered}
@@ -154,5 +154,5 @@ export function Answer({
 
 function emptyOf(list: 'pens' | 'problems' | 'amendments' | 'materials'): string {
   if (list === 'pens') return words.noPen
-  return list === 'problems' ? texts.bench.heat.nothing : words.chooseProduct
+  return list === 'problems' ? benchWords.heat.nothing : words.chooseProduct
 }

@@ -7,14 +7,14 @@ import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { SampleOptions } from './SampleOptions'
 import { useStartTest } from './useStartTest'
 
-const words = texts.bench
+const words = benchWords
 
 /** What is on the go, what can be tested, and what was tested lately. */
 export default function BenchScreen({

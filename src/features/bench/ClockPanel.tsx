@@ -3,13 +3,13 @@ import { Button } from '../../ui/Button'
 import { Clock } from '../../ui/Clock'
 import { elapsed } from '../../ui/elapsed'
 import { Notice, ProblemNotice } from '../../ui/Notice'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import { MomentRow, StartRow } from './ClockRows'
 import { type ClockPlan, nextKeys } from './clockPlan'
 import type { TestClock } from './useTestClock'
 
-const words = texts.bench.clock
+const words = benchWords.clock
 /** What the observation of the last run calls a moment. */
 const LAST_NAMES: Readonly<Record<string, string>> = {
   drip: 'firstDripS',
@@ -45,7 +45,7 @@ export function ClockPanel({
     <div className={styles.clock}>
       <ProblemNotice problem={problem} />
       <Clock
-        label={words.label(texts.bench.tests[page.kind].name)}
+        label={words.label(benchWords.tests[page.kind].name)}
         startedAt={start?.at ?? null}
         endedAt={endedAt}
         aheadMs={aheadMs}

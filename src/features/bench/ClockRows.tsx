@@ -4,12 +4,12 @@ import { Button } from '../../ui/Button'
 import { elapsed } from '../../ui/elapsed'
 import { TextField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import { type PlannedKey, readClockTime } from './clockPlan'
 import { timeOfDay, withTimeOfDay } from './timeOfDay'
 
-const words = texts.bench.clock
+const words = benchWords.clock
 
 /** When the clock was started, by the time of day, which can be corrected too. */
 export function StartRow({

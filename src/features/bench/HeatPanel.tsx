@@ -9,7 +9,7 @@ import type { ChartSpec } from '../../ui/chart/chartSpec'
 import { TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
@@ -18,7 +18,7 @@ import type { BenchValues } from './benchBody'
 import { benchFields } from './benchFields'
 import type { TestClock } from './useTestClock'
 
-const words = texts.bench.heat
+const words = benchWords.heat
 /** The axis of a record that has just begun. */
 const SHORTEST_MIN = 10
 

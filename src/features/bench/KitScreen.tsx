@@ -10,14 +10,14 @@ import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { KIT_FIELDS, type KitField, kitBody, kitDefaults } from './kitValues'
 
-const words = texts.bench.kitScreen
+const words = benchWords.kitScreen
 
 /** Columns, cups and volumes, set once so that tests compare. */
 export default function KitScreen({
@@ -32,7 +32,7 @@ export default function KitScreen({
       <PageHead
         title={words.title}
         lead={words.lead}
-        actions={<LinkButton href="/bench">{texts.bench.title}</LinkButton>}
+        actions={<LinkButton href="/bench">{benchWords.title}</LinkButton>}
       />
       <Kit page={page} />
     </SiteProvider>

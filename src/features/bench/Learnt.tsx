@@ -5,12 +5,12 @@ import { AskWhy } from '../../ui/AskWhy'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { WhyText } from '../../ui/WhyText'
 import styles from './Bench.module.css'
 import { valueAmount } from './valueText'
 
-const words = texts.bench.calibrated
+const words = benchWords.calibrated
 const S_PER_MIN = 60
 
 /** What tests made of a sample, beside what its recipe lets expect: the two stay apart. */

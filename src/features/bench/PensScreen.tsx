@@ -10,7 +10,7 @@ import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { penDoubts } from '../../ui/texts/benchVerdicts'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
@@ -18,7 +18,7 @@ import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 import { TapWater } from './TapWater'
 
-const words = texts.bench.pensScreen
+const words = benchWords.pensScreen
 const BUFFERS = ['4.01', '7', '10.01'] as const
 
 /** The pens, whether they can be trusted, and their calibrations. */
@@ -34,7 +34,7 @@ export default function PensScreen({
       <PageHead
         title={words.title}
         lead={words.lead}
-        actions={<LinkButton href="/bench">{texts.bench.title}</LinkButton>}
+        actions={<LinkButton href="/bench">{benchWords.title}</LinkButton>}
       />
       {page.pens.length === 0 && <EmptyState title={words.none} next={words.noneNext} />}
       {page.pens.map((pen) => (

@@ -1,12 +1,12 @@
 import type { TestKind } from '../../messages/bench/benchViews'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 
-const words = texts.bench.protocol
+const words = benchWords.protocol
 
 /** Why, how and what spoils it, on half a page. */
 export function Protocol({ kind }: { readonly kind: TestKind }) {
-  const { why, how, mistakes } = texts.bench.tests[kind]
+  const { why, how, mistakes } = benchWords.tests[kind]
   return (
     <details className={styles.protocol}>
       <summary>{words.title}</summary>

@@ -5,7 +5,7 @@ import { SelectField } from '../../ui/Field'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import styles from './Bench.module.css'
 import { Learnt } from './Learnt'
@@ -13,7 +13,7 @@ import { SampleOptions } from './SampleOptions'
 import { useStartTest } from './useStartTest'
 import { valueAmount, valueName } from './valueText'
 
-const words = texts.bench
+const words = benchWords
 
 /** What a test came to: sentences first, then the values over its repeats, then what to do. */
 export function ResultPanel({ page }: { readonly page: TestPage }) {

@@ -10,13 +10,13 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import styles from './Bench.module.css'
 import { changeText } from './changeText'
 import { Learnt } from './Learnt'
 
-const words = texts.bench.sample
+const words = benchWords.sample
 
 /** All tests of a sample, how its values have moved, and what the model has learnt. */
 export default function SampleScreen({
@@ -35,14 +35,14 @@ export default function SampleScreen({
           title={words.title(sample.name)}
           actions={
             <LinkButton weight="main" href={begin}>
-              {texts.bench.begin}
+              {benchWords.begin}
             </LinkButton>
           }
         />
         {sample.strata.length > 0 && <CoreSample strata={sample.strata} size="row" />}
       </div>
       {sets.length === 0 ? (
-        <EmptyState title={words.none} next={texts.bench.lead} />
+        <EmptyState title={words.none} next={benchWords.lead} />
       ) : (
         <>
           <Changes series={series} />
@@ -106,7 +106,7 @@ function historyChart({ name, unit, points }: HistorySeries, format: Format): Ch
   const shown = (value: number) =>
     Number((unit === 'share' ? 100 * value : value).toFixed(unit === 'share' ? 1 : 2))
   const places = points.map(({ on, innings }) =>
-    innings === null ? format.day(on) : `${format.day(on)}, ${texts.bench.innings(innings)}`,
+    innings === null ? format.day(on) : `${format.day(on)}, ${benchWords.innings(innings)}`,
   )
   const at = (uncertain: boolean) =>
     points.flatMap((one, i) =>
@@ -149,11 +149,11 @@ function Sets({ sets }: { readonly sets: SamplePage['sets'] }) {
         return (
           <li key={setId} className={styles.row}>
             <span>{format.day(startedOn)}</span>
-            <a href={`/bench/tests/${last?.id ?? setId}`}>{texts.bench.tests[kind].name}</a>
+            <a href={`/bench/tests/${last?.id ?? setId}`}>{benchWords.tests[kind].name}</a>
             <span>
               {[
-                innings === null ? '' : texts.bench.innings(innings),
-                runs.length > 1 ? texts.bench.runs(runs.length) : texts.bench.oneRun,
+                innings === null ? '' : benchWords.innings(innings),
+                runs.length > 1 ? benchWords.runs(runs.length) : benchWords.oneRun,
               ]
                 .filter(Boolean)
                 .join(' · ')}

@@ -5,13 +5,13 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 
-const words = texts.bench.tapWater
+const words = benchWords.tapWater
 const FIELDS = ['ph', 'ecDsPerM', 'alkalinityMgPerL'] as const
 
 /** What the water from the tap is like: it lifts the pH of a mix, and is taken off what a meter reads. */

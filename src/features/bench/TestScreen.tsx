@@ -9,7 +9,7 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
@@ -25,7 +25,7 @@ import { ResultPanel } from './ResultPanel'
 import { useSharedDraft } from './useSharedDraft'
 import { useTestClock } from './useTestClock'
 
-const words = texts.bench
+const words = benchWords
 
 /** A test from its first tap to what it came to. */
 export default function TestScreen({

@@ -1,9 +1,9 @@
 import { BALLS, DROPS, SIGHTS, SMELLS } from '../../core/bench'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 
-const words = texts.bench.fields
-const choices = texts.bench.choices
+const words = benchWords.fields
+const choices = benchWords.choices
 
 /** One answer of a test's form, and how it is read. */
 export type BenchField =
@@ -156,7 +156,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     field('number', 'untreatedAreaCm2', optional),
     field('number', 'untreatedCount', optional),
   ],
-  heat: [{ kind: 'from', name: 'problemId', label: texts.bench.heat.forWhat, list: 'problems' }],
+  heat: [{ kind: 'from', name: 'problemId', label: benchWords.heat.forWhat, list: 'problems' }],
   sieve: [
     field('litres', 'litresIn'),
     field('litres', 'litresOut'),

@@ -1,8 +1,8 @@
 import type { HistorySeries } from '../../messages/bench/benchViews'
 import type { Format } from '../../ui/format'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 
-const words = texts.bench.sample
+const words = benchWords.sample
 /** So near to a simple fraction it is said as one. */
 const NEAR = 0.03
 

@@ -1,8 +1,8 @@
 import type { BenchExpected, MomentView, TestKind, TestKit } from '../../messages/bench/benchViews'
 import { elapsed } from '../../ui/elapsed'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 
-const words = texts.bench.clock
+const words = benchWords.clock
 
 /** A key of a clock, and what its moment is called. */
 export interface PlannedKey {

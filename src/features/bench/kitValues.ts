@@ -1,10 +1,10 @@
 import type { HouseholdMeasures } from '../../core/units'
 import type { TestKit } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { readNumber } from '../readNumber'
 
-const words = texts.bench.kitScreen
+const words = benchWords.kitScreen
 
 /** A measure of the kit in the form, and where it stands in the kit. */
 export interface KitField {

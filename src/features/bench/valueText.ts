@@ -1,6 +1,6 @@
 import type { BenchUnit } from '../../messages/bench/benchViews'
 import type { Amount, Format } from '../../ui/format'
-import { texts } from '../../ui/texts'
+import { bench as benchWords } from '../../ui/texts/bench'
 import { secondsText } from '../../ui/texts/benchVerdicts'
 
 /** A value of a test with its unit, as it is written. */
@@ -39,6 +39,6 @@ export function valueAmount(value: number, unit: BenchUnit, format: Format): Amo
 /** What a value is called. */
 export function valueName(name: string): string {
   const sprouted = /^sprouted (\d+)$/.exec(name)
-  if (sprouted) return texts.bench.sprouted(sprouted[1] ?? '')
-  return texts.bench.values[name] ?? name
+  if (sprouted) return benchWords.sprouted(sprouted[1] ?? '')
+  return benchWords.values[name] ?? name
 }

@@ -9,7 +9,8 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { common as commonWords } from '../../ui/texts/common'
+import { media as mediaWords } from '../../ui/texts/media'
 import { useDraft } from '../../ui/useDraft'
 import styles from './LotScreen.module.css'
 
@@ -25,7 +26,7 @@ const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: 
 /** One ledger entry by hand. */
 export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => void }) {
   const { site } = useSite()
-  const words = texts.media.page
+  const words = mediaWords.page
   const [problem, setProblem] = useState<Problem | null>(null)
   const form = useForm<Values>({ defaultValues: DEFAULTS })
   const throwAway = useDraft(
@@ -61,7 +62,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
       <div className={styles.wide}>
         <Choice
           label={words.kind}
-          options={Object.entries(texts.media.handKinds).map(([value, label]) => ({
+          options={Object.entries(mediaWords.handKinds).map(([value, label]) => ({
             value,
             label,
           }))}
@@ -106,7 +107,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
               onClose()
             }}
           >
-            {texts.common.cancel}
+            {commonWords.cancel}
           </Button>
         </div>
       </div>

@@ -5,13 +5,14 @@ import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
+import { why as whyWords } from '../../ui/texts/why'
 import { EntryForm } from './EntryForm'
 import styles from './LotScreen.module.css'
 
 /** Everything that happened to a lot, newest first, and a way to put a mistake right. */
 export function Ledger({ page }: { page: LotPage }) {
-  const words = texts.media.page
+  const words = mediaWords.page
   const [adding, setAdding] = useState(false)
   const [problem, setProblem] = useState<Problem | null>(null)
 
@@ -56,8 +57,8 @@ export function Ledger({ page }: { page: LotPage }) {
 
 function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void }) {
   const { format } = useSite()
-  const words = texts.media.page
-  const kind = texts.media.ledgerKinds[entry.kind]
+  const words = mediaWords.page
+  const kind = mediaWords.ledgerKinds[entry.kind]
   const day = format.day(entry.on)
   const sign = entry.litres > 0 ? '+' : entry.litres < 0 ? '−' : ''
   const { number, unit } = format.litres(Math.abs(entry.litres))
@@ -93,7 +94,7 @@ function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void })
         </span>
       </td>
       <td className={styles.number} data-label={words.change}>
-        {entry.litres === 0 ? texts.why.none : `${sign}${number} ${unit}`}
+        {entry.litres === 0 ? whyWords.none : `${sign}${number} ${unit}`}
       </td>
       <td className={styles.number} data-label={words.balance}>
         {format.plain(format.litres(entry.balance))}

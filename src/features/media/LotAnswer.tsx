@@ -1,9 +1,9 @@
 import type { LotPage, LotWhyKey } from '../../messages/media/lots'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { WhyText } from '../../ui/WhyText'
 import type { Asking } from './LotValues'
 
-const words = texts.media.page
+const words = mediaWords.page
 
 /** The arithmetic of the number that was asked, beside the numbers it belongs to. */
 export function LotAnswer({

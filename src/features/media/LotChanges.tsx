@@ -6,11 +6,11 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import styles from './LotScreen.module.css'
 
-const words = texts.media.page
+const words = mediaWords.page
 
 /** Another name for a lot, or putting it away; either can be undone on the page that follows. */
 export function LotChanges({ page }: { readonly page: LotPage }) {

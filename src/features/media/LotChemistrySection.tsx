@@ -5,13 +5,13 @@ import type { ChartSpec } from '../../ui/chart/chartSpec'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount, Format } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { LotAnswer } from './LotAnswer'
 import styles from './LotScreen.module.css'
 import type { Asking } from './LotValues'
 import { ReadingForm } from './ReadingForm'
 
-const words = texts.media.chemistry
+const words = mediaWords.chemistry
 const CHEMISTRY_KEYS: readonly LotWhyKey[] = ['buffer', 'freeLime', 'drift', 'nitrogen', 'pk']
 
 /** Chemistry of a lot over its crop's season: what holds its pH, what the water does, nitrogen week by week. */
@@ -88,7 +88,7 @@ function Values({ chemistry, asking }: { chemistry: LotChemistry; asking: Asking
           <dt>{name}</dt>
           <dd>
             <WhyFigure
-              name={texts.media.page.whyNames[key]}
+              name={mediaWords.page.whyNames[key]}
               amount={amount}
               measuredOn={measuredOn}
               large={key !== 'pk'}

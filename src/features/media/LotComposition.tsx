@@ -3,13 +3,13 @@ import { Figure } from '../../ui/Figure'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { byGrain } from '../../ui/pictures/grains'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import styles from './LotScreen.module.css'
 
 /** The core sample with its parts in words. */
 export function LotComposition({ page }: { page: LotPage }) {
   const { format } = useSite()
-  if (page.strata.length === 0) return <p>{texts.media.page.empty}</p>
+  if (page.strata.length === 0) return <p>{mediaWords.page.empty}</p>
   const split = page.air && page.water !== null ? { air: page.air.value, water: page.water } : null
   return (
     <div className={styles.composition}>

@@ -6,7 +6,7 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
 import { LotAnswer } from './LotAnswer'
@@ -28,7 +28,7 @@ export default function LotScreen({ page, site }: { page: LotPage; site: SiteVie
 
 function Lot({ page }: { page: LotPage }) {
   const { format } = useSite()
-  const words = texts.media
+  const words = mediaWords
   const [asked, setAsked] = useState<LotWhyKey | null>(null)
   const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
   const codes = page.containers.map(({ code }) => code).join(', ')
@@ -53,7 +53,7 @@ function Lot({ page }: { page: LotPage }) {
         actions={
           <>
             <LinkButton href={`/bench/samples/lot/${page.id}`}>
-              {texts.media.actions.tests}
+              {mediaWords.actions.tests}
             </LinkButton>
             <NextAction page={page} />
           </>
@@ -63,7 +63,7 @@ function Lot({ page }: { page: LotPage }) {
         <p className={styles.sentence}>
           <StateMark state={page.state} /> — {findingText(page.finding, format)}
           {page.remedy
-            ? `: ${texts.media.remedy(
+            ? `: ${mediaWords.remedy(
                 format.plain(format.litres(page.remedy.litres)),
                 page.remedy.name,
                 format.plain(format.percent(page.remedy.airAfter)),
@@ -98,7 +98,7 @@ function Lot({ page }: { page: LotPage }) {
 }
 
 function NextAction({ page }: { page: LotPage }) {
-  const { actions } = texts.media
+  const { actions } = mediaWords
   if (page.state === 'empty') return null
   if (page.openOrderId !== null) {
     return (

@@ -3,10 +3,10 @@ import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import styles from './LotScreen.module.css'
 
-const words = texts.media.page
+const words = mediaWords.page
 
 export const VALUE_KEYS: readonly LotWhyKey[] = ['litres', 'air', 'lowAir', 'ph', 'ec', 'weight']
 

@@ -7,7 +7,8 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
+import { why as whyWords } from '../../ui/texts/why'
 import { findingText } from './findingText'
 import styles from './LotsScreen.module.css'
 import { StateMark } from './StateMark'
@@ -22,7 +23,7 @@ export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteV
 }
 
 function NoLots({ page: { place } }: { page: LotsPage }) {
-  const words = texts.media
+  const words = mediaWords
   if (place !== null) {
     return (
       <>
@@ -53,7 +54,7 @@ function NoLots({ page: { place } }: { page: LotsPage }) {
 
 function LotsTable({ page }: { page: LotsPage }) {
   const { format } = useSite()
-  const words = texts.media
+  const words = mediaWords
   const litres = (value: number) => format.plain(format.litres(value))
   return (
     <>
@@ -102,7 +103,7 @@ function LotsTable({ page }: { page: LotsPage }) {
 
 function Row({ row }: { row: LotRow }) {
   const { format } = useSite()
-  const { columns } = texts.media
+  const { columns } = mediaWords
   return (
     <tr>
       <td className={styles.sampleCell}>
@@ -113,14 +114,14 @@ function Row({ row }: { row: LotRow }) {
           {row.name}
         </a>
         <span className={styles.small}>
-          {texts.media.lotNumber(row.id)} · {row.where}
+          {mediaWords.lotNumber(row.id)} · {row.where}
         </span>
       </td>
       <td className={styles.litres}>
         <Figure amount={format.litres(row.litres)} large />
         {row.roomLitres !== null && (
           <span className={styles.small}>
-            {texts.media.ofRoom(format.plain(format.litres(row.roomLitres)))}
+            {mediaWords.ofRoom(format.plain(format.litres(row.roomLitres)))}
           </span>
         )}
       </td>
@@ -134,7 +135,7 @@ function Row({ row }: { row: LotRow }) {
         {row.air ? (
           <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
         ) : (
-          texts.why.none
+          whyWords.none
         )}
       </td>
       <td className={styles.phCell} data-label={columns.ph}>
@@ -145,7 +146,7 @@ function Row({ row }: { row: LotRow }) {
             large
           />
         ) : (
-          texts.why.none
+          whyWords.none
         )}
       </td>
       <td className={styles.nowCell}>

@@ -11,7 +11,7 @@ import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import styles from './NewLotScreen.module.css'
@@ -35,7 +35,7 @@ export default function NewLotScreen({
 
 function NewLot({ materials }: { materials: Materials }) {
   const { site, format } = useSite()
-  const words = texts.media.create
+  const words = mediaWords.create
   const [problem, setProblem] = useState<Problem | null>(null)
   const form = useForm<LotValues>({ defaultValues: DEFAULT_LOT })
   const throwAway = useDraft(
@@ -121,7 +121,7 @@ function NewLot({ materials }: { materials: Materials }) {
                 error={errorOf(`components.${index}.materialId`)}
                 {...form.register(`components.${index}.materialId`)}
               >
-                <option value="">{texts.media.page.chooseMaterial}</option>
+                <option value="">{mediaWords.page.chooseMaterial}</option>
                 {materials.map(({ id, name }) => (
                   <option key={id} value={id}>
                     {name}
@@ -188,7 +188,7 @@ function Holds({ values }: { values: LotValues }) {
   const litres = containerVolume({ shape, fillHeightCm })
   return (
     <p>
-      {texts.media.create.holds(
+      {mediaWords.create.holds(
         format.plain(format.litres(litres)),
         format.plain(format.litres(litres * count)),
         count,

@@ -8,13 +8,13 @@ import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
 
-const words = texts.media.chemistry.reading
+const words = mediaWords.chemistry.reading
 
 /** Writes down what a meter showed or how jars turned out. */
 export function ReadingForm({ page }: { readonly page: LotPage }) {

@@ -1,10 +1,10 @@
 import type { LotState } from '../../messages/media/lots'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 import styles from './StateMark.module.css'
 
 /** Where a lot stands, as a shape and a word. */
 export function StateMark({ state }: { state: LotState }) {
-  const { mark, word } = texts.media.states[state]
+  const { mark, word } = mediaWords.states[state]
   return (
     <span className={`${styles.mark} ${styles[state]}`}>
       <span aria-hidden="true">{mark}</span> {word}

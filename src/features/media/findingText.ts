@@ -1,10 +1,10 @@
 import type { LotFinding } from '../../messages/media/lots'
 import type { Format } from '../../ui/format'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
 
 /** The one sentence about a lot, in words. */
 export function findingText(finding: LotFinding, format: Format): string {
-  const words = texts.media.finding
+  const words = mediaWords.finding
   const percent = (share: number) => format.plain(format.percent(share))
   const litres = (value: number) => format.plain(format.litres(value))
   switch (finding.kind) {

@@ -1,6 +1,6 @@
 import type { RecipePage } from '../../messages/recondition/turnover'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './RecipeScreen.module.css'
 
 const WIDTH = 340
@@ -11,7 +11,7 @@ const BOTTOM = 26
 /** Air in the pot against the share of the aggregate, with the crop's band and the share taken. */
 export function AirChart({ page }: { page: RecipePage }) {
   const { format } = useSite()
-  const words = texts.recondition.recipe
+  const words = reconditionWords.recipe
   const { airByShare, parts, aggregateOptions } = page.recipe
   const part = parts.find(({ role }) => role === 'aggregate')
   const last = airByShare[airByShare.length - 1]

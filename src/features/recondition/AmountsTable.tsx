@@ -3,11 +3,12 @@ import type { RecipePage } from '../../messages/recondition/turnover'
 import { WhyFigure } from '../../ui/Figure'
 import { grainOf } from '../../ui/pictures/grains'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { why as whyWords } from '../../ui/texts/why'
 import type { Asked, Asking } from './RecipeScreen'
 import styles from './RecipeScreen.module.css'
 
-const words = texts.recondition.recipe
+const words = reconditionWords.recipe
 
 /** What to measure out and what to weigh in: the whole batch, in the grower's measures, and for each load. */
 export function AmountsTable({ page, asking }: { page: RecipePage; asking: Asking }) {
@@ -46,7 +47,7 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           why="dose.acidity"
           load={loaded ? first.doses.find(({ id }) => id === acidity?.id)?.text : undefined}
           caution={acidity ? names[acidity.id]?.caution : null}
-          reason={texts.why.rule(recipe.why['dose.acidity']?.rule ?? '')}
+          reason={whyWords.rule(recipe.why['dose.acidity']?.rule ?? '')}
           asking={asking}
         />
         <DoseRow
@@ -55,7 +56,7 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           why="dose.fertilizer"
           load={loaded ? first.doses.find(({ id }) => id === fertilizer?.id)?.text : undefined}
           caution={fertilizer ? names[fertilizer.id]?.caution : null}
-          reason={texts.why.rule(recipe.why['dose.fertilizer']?.rule ?? '')}
+          reason={whyWords.rule(recipe.why['dose.fertilizer']?.rule ?? '')}
           asking={asking}
         />
       </tbody>
@@ -88,7 +89,7 @@ function PartRow({
       <td className={styles.thing}>
         {part.role === 'lot' ? words.oldMix : name}
         <span className={styles.small}>
-          {part.role === 'lot' ? name : texts.recondition.roles[part.role]}
+          {part.role === 'lot' ? name : reconditionWords.roles[part.role]}
         </span>
       </td>
       <td>
@@ -153,7 +154,7 @@ function DoseRow({
       <td />
       <td className={styles.thing}>
         {name}
-        <span className={styles.small}>{caution ?? texts.recondition.roles[dose.role]}</span>
+        <span className={styles.small}>{caution ?? reconditionWords.roles[dose.role]}</span>
       </td>
       <td>
         <WhyFigure

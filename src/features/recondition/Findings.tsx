@@ -3,10 +3,10 @@ import type { RecipePage } from '../../messages/recondition/turnover'
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './RecipeScreen.module.css'
 
-const words = texts.recondition.recipe
+const words = reconditionWords.recipe
 /** Less than a point of air for a tenth of the material: it fills gaps. */
 const FILLS_GAPS = 0.01
 

@@ -12,7 +12,8 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { useDraft } from '../../ui/useDraft'
 import { recipeAddress } from './answers'
 import styles from './IntakeScreen.module.css'
@@ -65,7 +66,7 @@ function defaultsOf(page: IntakePage, given: Given): Values {
 
 function Intake({ page, given }: { page: IntakePage; given: Given }) {
   const { site, format } = useSite()
-  const words = texts.recondition.intake
+  const words = reconditionWords.intake
   const defaults = useMemo(() => defaultsOf(page, given), [page, given])
   const form = useForm<Values>({ defaultValues: defaults })
   const throwAway = useDraft(`turnover/${page.lot.id}`, form, defaults)
@@ -127,7 +128,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
     <>
       <PageHead
         title={words.title(page.lot.name)}
-        beside={`${texts.media.lotNumber(page.lot.id)} · ${page.lot.where}`}
+        beside={`${mediaWords.lotNumber(page.lot.id)} · ${page.lot.where}`}
         lead={words.lead}
       />
       <div className={styles.way}>

@@ -8,12 +8,12 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './OrderScreen.module.css'
 import { OrderStep } from './OrderStep'
 import { TurnoverSteps } from './TurnoverSteps'
 
-const words = texts.recondition.order
+const words = reconditionWords.order
 
 /** A turnover step by step: ticked as it is done, with what was really used, until it is finished. */
 export default function OrderScreen({ page, site }: { page: OrderPage; site: SiteView }) {

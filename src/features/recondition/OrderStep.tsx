@@ -5,10 +5,10 @@ import { Caution } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './OrderScreen.module.css'
 
-const words = texts.recondition.order
+const words = reconditionWords.order
 
 /** One step: a tick, what to do, amounts planned and really used, cautions where they matter. */
 export function OrderStep({
@@ -28,8 +28,8 @@ export function OrderStep({
 }) {
   const { format } = useSite()
   const { plan, doneOn } = step
-  const { title, how } = texts.recondition.steps[plan.kind]
-  const tools = plan.tools.map((tool) => texts.recondition.tools[tool]).join(', ')
+  const { title, how } = reconditionWords.steps[plan.kind]
+  const tools = plan.tools.map((tool) => reconditionWords.tools[tool]).join(', ')
   return (
     <li className={`${styles.step} ${doneOn ? styles.done : ''}`}>
       <span className={styles.tick}>
@@ -53,7 +53,7 @@ export function OrderStep({
           {how}{' '}
           {plan.waitFor && (
             <strong>
-              {words.waitUntil(plan.waitDays, texts.recondition.waits[plan.waitFor])}.{' '}
+              {words.waitUntil(plan.waitDays, reconditionWords.waits[plan.waitFor])}.{' '}
             </strong>
           )}
           {plan.kind === 'leach' && (
@@ -65,7 +65,7 @@ export function OrderStep({
             <thead>
               <tr>
                 <th>
-                  {texts.recondition.recipe[plan.kind === 'powders' ? 'weighIn' : 'measureOut']}
+                  {reconditionWords.recipe[plan.kind === 'powders' ? 'weighIn' : 'measureOut']}
                 </th>
                 <th>{words.planned}</th>
                 <th>{words.really}</th>
@@ -85,7 +85,7 @@ export function OrderStep({
           </table>
         )}
         {!doneOn && (
-          <Caution lines={plan.cautions.map((caution) => texts.recondition.cautions[caution])} />
+          <Caution lines={plan.cautions.map((caution) => reconditionWords.cautions[caution])} />
         )}
       </div>
     </li>
@@ -110,7 +110,7 @@ function AmountRow({
   const kept = amount.actual === null ? '' : written(amount.actual)
   const [typed, setTyped] = useState(kept)
   useEffect(() => setTyped(kept), [kept])
-  const name = amount.role === 'lot' ? texts.recondition.recipe.oldMix : (thing?.name ?? amount.id)
+  const name = amount.role === 'lot' ? reconditionWords.recipe.oldMix : (thing?.name ?? amount.id)
 
   // A refused text must not be sent again when the field loses the focus to the refusal.
   const sent = useRef<string | null>(null)
@@ -126,7 +126,7 @@ function AmountRow({
     <tr>
       <td>
         <strong>{name}</strong>
-        <span className={styles.small}>{texts.recondition.roles[amount.role]}</span>
+        <span className={styles.small}>{reconditionWords.roles[amount.role]}</span>
       </td>
       <td>
         {written(amount.planned)}

@@ -4,14 +4,15 @@ import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import type { Asked, Asking } from './RecipeScreen'
 import styles from './RecipeScreen.module.css'
 
 /** What the new mix will be, each value against what the crop wants; where rounding changes it, both are told. */
 export function Predictions({ page, asking }: { page: RecipePage; asking: Asking }) {
   const { format } = useSite()
-  const words = texts.recondition.recipe
+  const words = reconditionWords.recipe
   const { recipe, crop } = page
   const { predicted, predictedRounded } = recipe
   const plain = (amount: Amount) => format.plain(amount)
@@ -68,7 +69,7 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
         asked="weight"
         asking={asking}
         amount={one(predicted.kgPerLWet * recipe.settledLitres, 'kg')}
-        note={`${format.number(predicted.kgPerLWet, 2)} ${texts.media.page.perLitre}`}
+        note={`${format.number(predicted.kgPerLWet, 2)} ${mediaWords.page.perLitre}`}
         rounded={null}
       />
       <Item
@@ -106,7 +107,7 @@ function Item({
   exact?: boolean
   children?: ReactNode
 }) {
-  const words = texts.recondition.recipe
+  const words = reconditionWords.recipe
   return (
     <div>
       <dt>{words.predictions[asked as keyof typeof words.predictions]}</dt>

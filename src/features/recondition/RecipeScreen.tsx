@@ -7,7 +7,7 @@ import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { send } from '../../ui/send'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { AmountsTable } from './AmountsTable'
 import { intakeAddress } from './answers'
 import { Checks, Findings } from './Findings'
@@ -17,7 +17,7 @@ import { TurnoverSteps } from './TurnoverSteps'
 import { WhyPanel } from './WhyPanel'
 
 /** The key of the number that is being asked why. */
-export type Asked = keyof typeof texts.recondition.recipe.names
+export type Asked = keyof typeof reconditionWords.recipe.names
 
 export interface Asking {
   readonly asked: Asked | null
@@ -34,7 +34,7 @@ export default function RecipeScreen({ page, site }: { page: RecipePage; site: S
 
 function RecipeOfLot({ page }: { page: RecipePage }) {
   const { format } = useSite()
-  const words = texts.recondition.recipe
+  const words = reconditionWords.recipe
   const { recipe, lot } = page
   const [asked, setAsked] = useState<Asked | null>(null)
   const [problem, setProblem] = useState<Problem | null>(null)
@@ -83,13 +83,13 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
         <Findings page={page} />
         <Caution
           lead={words.before}
-          lines={page.cautions.map((id) => texts.recondition.cautions[id])}
+          lines={page.cautions.map((id) => reconditionWords.cautions[id])}
         />
         <ProblemNotice problem={problem} />
         {page.openOrderId !== null && (
           <Notice tone="act">
             {words.opened}{' '}
-            <a href={`/turnover/orders/${page.openOrderId}`}>{texts.recondition.intake.toOrder}</a>
+            <a href={`/turnover/orders/${page.openOrderId}`}>{reconditionWords.intake.toOrder}</a>
           </Notice>
         )}
       </div>
@@ -109,5 +109,5 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
 }
 
 function ordinal(number: number): string {
-  return texts.recondition.ordinals[number - 1] ?? texts.recondition.nth(number)
+  return reconditionWords.ordinals[number - 1] ?? reconditionWords.nth(number)
 }

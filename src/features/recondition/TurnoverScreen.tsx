@@ -5,12 +5,13 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { media as mediaWords } from '../../ui/texts/media'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './TurnoverScreen.module.css'
 
 /** What is under way and which lots wait. */
 export default function TurnoverScreen({ page, site }: { page: TurnoverPage; site: SiteView }) {
-  const words = texts.recondition
+  const words = reconditionWords
   const open = page.orders.filter(({ finishedOn }) => finishedOn === null)
   const finished = page.orders.filter(({ finishedOn }) => finishedOn !== null)
   return (
@@ -25,7 +26,7 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
 
 function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders'] }) {
   const { format } = useSite()
-  const words = texts.recondition.list
+  const words = reconditionWords.list
   return (
     <section className={styles.section}>
       <h2>{title}</h2>
@@ -37,7 +38,7 @@ function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders
                 {order.lotName}
               </a>
               <span className={styles.small}>
-                {texts.media.lotNumber(order.lotId)} · {words.planted(order.cropName)}
+                {mediaWords.lotNumber(order.lotId)} · {words.planted(order.cropName)}
               </span>
             </div>
             <span>
@@ -57,7 +58,7 @@ function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders
 
 function Waiting({ page }: { page: TurnoverPage }) {
   const { format } = useSite()
-  const words = texts.recondition.list
+  const words = reconditionWords.list
   return (
     <section className={styles.section}>
       <h2>{words.waiting}</h2>
@@ -72,7 +73,7 @@ function Waiting({ page }: { page: TurnoverPage }) {
                   {row.lotName}
                 </a>
                 <span className={styles.small}>
-                  {texts.media.lotNumber(row.lotId)} · {row.where} ·{' '}
+                  {mediaWords.lotNumber(row.lotId)} · {row.where} ·{' '}
                   {format.plain(format.litres(row.litres))} · {words.reasons[row.reason]}
                 </span>
               </div>

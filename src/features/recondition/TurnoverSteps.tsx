@@ -1,7 +1,7 @@
 import { Stepper } from '../../ui/Stepper'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 
-const { names, label } = texts.recondition.way
+const { names, label } = reconditionWords.way
 
 /** Where one is on the way of a turnover; what lies behind can be gone back to. */
 export function TurnoverSteps({

@@ -2,13 +2,14 @@ import type { WhyInput } from '../../core/why'
 import type { RecipePage } from '../../messages/recondition/turnover'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { why as whyWords } from '../../ui/texts/why'
 import { WhyText } from '../../ui/WhyText'
 import { AirChart } from './AirChart'
 import type { Asking } from './RecipeScreen'
 import styles from './RecipeScreen.module.css'
 
-const words = texts.recondition.recipe
+const words = reconditionWords.recipe
 
 /** The pot before and after, and the arithmetic of the number that was asked. */
 export function WhyPanel({ page, asking }: { page: RecipePage; asking: Asking }) {
@@ -34,7 +35,7 @@ export function WhyPanel({ page, asking }: { page: RecipePage; asking: Asking })
 }
 
 function Answer({ page, asking: { asked, ask } }: { page: RecipePage; asking: Asking }) {
-  if (!asked) return <p className={`${styles.ask} ${styles.none}`}>{texts.why.ask}</p>
+  if (!asked) return <p className={`${styles.ask} ${styles.none}`}>{whyWords.ask}</p>
   const why = page.recipe.why[asked === 'nitrogen' ? 'dose.fertilizer' : asked]
   if (!why) return null
   const aggregate = asked === 'part.aggregate'
@@ -52,8 +53,8 @@ function Answer({ page, asking: { asked, ask } }: { page: RecipePage; asking: As
 }
 
 function inputName({ name }: WhyInput, page: RecipePage): string {
-  if (name !== 'lotPh') return texts.why.input(name)
-  return page.lotPhMeasuredOn ? texts.why.lotPhMeasured : texts.why.lotPhPredicted
+  if (name !== 'lotPh') return whyWords.input(name)
+  return page.lotPhMeasuredOn ? whyWords.lotPhMeasured : whyWords.lotPhPredicted
 }
 
 /** What the other materials in the store would do. */

@@ -1,10 +1,10 @@
 import { useState } from 'react'
 import { Button, LinkButton } from '../../ui/Button'
 import { FilterChips } from '../../ui/Chips'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide
+const words = styleguideWords
 
 export function Look() {
   const { look } = words

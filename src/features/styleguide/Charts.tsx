@@ -2,10 +2,10 @@ import { useMemo } from 'react'
 import type { StyleguidePage } from '../../messages/styleguide'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.chart
+const words = styleguideWords.chart
 
 export function Charts({ page }: { readonly page: StyleguidePage }) {
   const curves = useMemo<ChartSpec>(

@@ -2,10 +2,10 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Clock, type Moment } from '../../ui/Clock'
 import { PhotoField } from '../../ui/Photo'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.clock
+const words = styleguideWords.clock
 const KEPT = 'draft/styleguide-clock'
 
 /** A clock kept as moments in this browser: reload it, it runs on. */
@@ -50,5 +50,5 @@ export function Clocks() {
 }
 
 export function Photos() {
-  return <PhotoField label={texts.styleguide.photo} onPhoto={() => {}} />
+  return <PhotoField label={styleguideWords.photo} onPhoto={() => {}} />
 }

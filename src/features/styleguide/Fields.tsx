@@ -3,11 +3,11 @@ import { useForm } from 'react-hook-form'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { useDraft } from '../../ui/useDraft'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.fields
+const words = styleguideWords.fields
 const EMPTY = {
   name: '',
   wrong: words.wrongText as string,

@@ -3,12 +3,14 @@ import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Caution, Notice } from '../../ui/Notice'
 import { ErrorState } from '../../ui/States'
-import { texts } from '../../ui/texts'
+import { common as commonWords } from '../../ui/texts/common'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { showToast } from '../../ui/toast'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.messages
-const { cautions } = texts.recondition
+const words = styleguideWords.messages
+const { cautions } = reconditionWords
 
 export function Messages() {
   const [open, setOpen] = useState(false)
@@ -34,7 +36,7 @@ export function Messages() {
         onClose={() => setOpen(false)}
         actions={
           <>
-            <Button onClick={() => setOpen(false)}>{texts.common.cancel}</Button>
+            <Button onClick={() => setOpen(false)}>{commonWords.cancel}</Button>
             <Button weight="main" onClick={() => setOpen(false)}>
               {words.dialogYes}
             </Button>

@@ -3,11 +3,11 @@ import type { StyleguidePage } from '../../messages/styleguide'
 import { Band } from '../../ui/Band'
 import { Figure, WhyFigure } from '../../ui/Figure'
 import { useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { WhyText } from '../../ui/WhyText'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.numbers
+const words = styleguideWords.numbers
 
 export function Numbers({ page }: { readonly page: StyleguidePage }) {
   const { format } = useSite()

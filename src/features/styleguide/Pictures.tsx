@@ -3,10 +3,10 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotPlayer } from '../../ui/pictures/PotPlayer'
 import { PotSection } from '../../ui/pictures/PotSection'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.pictures
+const words = styleguideWords.pictures
 const SIZES = ['row', 'card', 'stage'] as const
 
 export function Pictures({ page }: { readonly page: StyleguidePage }) {

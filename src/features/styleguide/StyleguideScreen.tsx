@@ -3,7 +3,8 @@ import type { SiteView } from '../../messages/site'
 import type { StyleguidePage } from '../../messages/styleguide'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { drawnScreens as drawnScreensWords } from '../../ui/texts/drawnScreens'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { Actions, Look } from './Actions'
 import { Charts } from './Charts'
 import { Clocks, Photos } from './Clocks'
@@ -15,7 +16,7 @@ import styles from './Styleguide.module.css'
 import { Tables } from './Tables'
 import { Ways } from './Ways'
 
-const words = texts.styleguide
+const words = styleguideWords
 
 /** The screens that set the tone; the first two are built by now. */
 const DRAWN = [
@@ -59,7 +60,7 @@ export default function StyleguideScreen({
         <span>{words.screens}:</span>
         {DRAWN.map(([name, address]) => (
           <a key={name} href={address}>
-            {texts.drawnScreens.names[name]}
+            {drawnScreensWords.names[name]}
           </a>
         ))}
       </p>

@@ -5,11 +5,11 @@ import { LinkButton } from '../../ui/Button'
 import { EmptyState } from '../../ui/States'
 import type { Column, TableQuery } from '../../ui/table/column'
 import { DataTable, ServedTable } from '../../ui/table/DataTable'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { showToast } from '../../ui/toast'
 import styles from './Styleguide.module.css'
 
-const words = texts.styleguide.table
+const words = styleguideWords.table
 const names = words.columns
 
 const POTS: readonly Column<SamplePot>[] = [

@@ -9,10 +9,10 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { texts } from '../../ui/texts'
+import { drawnScreens as drawnScreensWords } from '../../ui/texts/drawnScreens'
 import styles from './Screens.module.css'
 
-const words = texts.drawnScreens.triage
+const words = drawnScreensWords.triage
 const BEST: LadderWay['id'] = 'full'
 
 /** What was found, what it means, and the ways to go on side by side. */
@@ -121,7 +121,7 @@ function Triage({ page: { ways, crop, innings } }: { readonly page: TriageScreen
           <Button weight="main">{words.write}</Button>
         </span>
       </div>
-      <p className={styles.note}>{texts.drawnScreens.note}</p>
+      <p className={styles.note}>{drawnScreensWords.note}</p>
     </>
   )
 }

@@ -3,9 +3,9 @@ import { Button } from '../../ui/Button'
 import { Progress } from '../../ui/Progress'
 import { Stepper } from '../../ui/Stepper'
 import { Tabs } from '../../ui/Tabs'
-import { texts } from '../../ui/texts'
+import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 
-const words = texts.styleguide.ways
+const words = styleguideWords.ways
 const STATES = ['done', 'now', 'next', 'next'] as const
 
 export function Ways() {

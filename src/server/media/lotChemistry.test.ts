@@ -5,7 +5,7 @@ import { close as near } from '../../../testing/tables'
 import { DomainError } from '../../core/errors'
 import { appendLines } from '../../data/media/lots'
 import { newReadingSchema } from '../../messages/media/readings'
-import { texts } from '../../ui/texts'
+import { why as whyWords } from '../../ui/texts/why'
 import { validate } from '../validate'
 import { lotPage } from './lotPage'
 import { newReading } from './newReading'
@@ -31,9 +31,9 @@ test('the chemistry of a planted lot stands on its crop, with a reason for every
   for (const key of ['buffer', 'freeLime', 'drift', 'nitrogen', 'pk'] as const) {
     const reason = why[key]
     assert.ok(reason, key)
-    assert.notEqual(texts.why.rule(reason.rule), reason.rule)
-    assert.notEqual(texts.why.sourceOf(reason.source), reason.source)
-    for (const { name } of reason.inputs) assert.notEqual(texts.why.input(name), name)
+    assert.notEqual(whyWords.rule(reason.rule), reason.rule)
+    assert.notEqual(whyWords.sourceOf(reason.source), reason.source)
+    for (const { name } of reason.inputs) assert.notEqual(whyWords.input(name), name)
   }
   assert.ok(chemistry.drift && chemistry.drift.deltaPh > 0, 'hard water lifts the pH')
   assert.equal(chemistry.drift.monthsToLeave, 0, '6.4 is above its band already')

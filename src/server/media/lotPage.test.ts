@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
-import { texts } from '../../ui/texts'
+import { why as whyWords } from '../../ui/texts/why'
 import { lotPage } from './lotPage'
 import { lotsPage } from './lotsPage'
 
@@ -27,9 +27,9 @@ test('every number of a lot can be asked why, in words that are in the catalogue
       const why = page.why[key as keyof typeof shown]
       assert.ok(!visible || why, `${name}: ${key}`)
       if (!why) continue
-      assert.notEqual(texts.why.rule(why.rule), why.rule, why.rule)
-      assert.notEqual(texts.why.sourceOf(why.source), why.source, why.source)
-      for (const input of why.inputs) assert.notEqual(texts.why.input(input.name), input.name)
+      assert.notEqual(whyWords.rule(why.rule), why.rule, why.rule)
+      assert.notEqual(whyWords.sourceOf(why.source), why.source, why.source)
+      for (const input of why.inputs) assert.notEqual(whyWords.input(input.name), input.name)
     }
   }
 })

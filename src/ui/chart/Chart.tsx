@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../Button'
 import { useSite } from '../SiteContext'
-import { texts } from '../texts'
+import { chart as chartWords } from '../texts/workshop'
 import styles from './Chart.module.css'
 import { type ChartSpec, chartRows } from './chartSpec'
 import type { EChartsType } from './drawChart'
@@ -65,9 +65,9 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
       <div className={styles.foot}>
         <Numbers spec={spec} />
         <span className={styles.save}>
-          {texts.chart.save}
+          {chartWords.save}
           <Button weight="quiet" disabled={!drawn} onClick={() => saveSvg(svg(), spec.title)}>
-            {texts.chart.svg}
+            {chartWords.svg}
           </Button>
           <Button
             weight="quiet"
@@ -77,10 +77,10 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
               void savePng(svg(), spec.title, ground ?? 'white')
             }}
           >
-            {texts.chart.png}
+            {chartWords.png}
           </Button>
           <Button weight="quiet" onClick={() => void saveCsv(spec)}>
-            {texts.chart.csv}
+            {chartWords.csv}
           </Button>
         </span>
       </div>
@@ -99,7 +99,7 @@ function Numbers({ spec }: { readonly spec: ChartSpec }) {
     typeof value === 'number' ? format.number(value, Number.isInteger(value) ? 0 : 2) : value
   return (
     <details className={styles.numbers}>
-      <summary>{texts.chart.numbers}</summary>
+      <summary>{chartWords.numbers}</summary>
       <table>
         <thead>
           <tr>

@@ -1,6 +1,6 @@
 import type { Stratum } from '../../messages/media/lots'
 import { useSite } from '../SiteContext'
-import { texts } from '../texts'
+import { media as mediaWords } from '../texts/media'
 import styles from './CoreSample.module.css'
 import { byGrain, grainOf } from './grains'
 
@@ -40,7 +40,7 @@ export function CoreSample({
       height={height + 2}
       viewBox={`0 0 ${width + scale} ${height + 2}`}
       role="img"
-      aria-label={texts.media.coreLabel(label)}
+      aria-label={mediaWords.coreLabel(label)}
     >
       {byGrain(strata).map((stratum) => {
         const top = y

@@ -3,7 +3,7 @@ import type { PotFrame, PotView } from '../../messages/media/lots'
 import { Button } from '../Button'
 import { elapsed } from '../elapsed'
 import { useSite } from '../SiteContext'
-import { texts } from '../texts'
+import { player as playerWords } from '../texts/workshop'
 import styles from './PotPlayer.module.css'
 import { PotSection } from './PotSection'
 
@@ -15,7 +15,7 @@ export interface PotRun {
 }
 
 const PLAY_MS = 8000
-const words = texts.player
+const words = playerWords
 
 /** Pots being watered, side by side under one time: played, or moved along by hand. */
 export function PotPlayer({

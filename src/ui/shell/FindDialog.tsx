@@ -2,12 +2,12 @@ import { Command } from 'cmdk'
 import { useEffect, useState } from 'react'
 import type { FindAnswer } from '../../messages/find'
 import { Dialog } from '../Dialog'
-import { texts } from '../texts'
+import { shell as shellWords } from '../texts/workshop'
 import styles from './FindDialog.module.css'
 import { entryKey, type FindEntry, findEntries, matchEntries } from './findEntries'
 import { chooseTheme, isTheme } from './theme'
 
-const words = texts.shell
+const words = shellWords
 
 /** One list of places, lots, pots and things to do: type a name or a pot's code, Enter goes there. */
 export default function FindDialog({ onClose }: { readonly onClose: () => void }) {

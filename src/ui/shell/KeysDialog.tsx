@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import { Dialog } from '../Dialog'
 import { TextField } from '../Field'
-import { texts } from '../texts'
+import { shell as shellWords } from '../texts/workshop'
 import styles from './KeysDialog.module.css'
 import { keepKeys, useKeySettings } from './keySettings'
 
-const words = texts.shell
+const words = shellWords
 
 /** What works here, and the switch for single keys. */
 export function KeysDialog({

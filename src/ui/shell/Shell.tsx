@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { ToastHost } from '../ToastHost'
-import { texts } from '../texts'
+import { shell as shellWords } from '../texts/workshop'
 import { useReady } from '../useReady'
 import { KeysDialog } from './KeysDialog'
 import { useKeySettings } from './keySettings'
@@ -8,7 +8,7 @@ import styles from './Shell.module.css'
 import { chooseTheme, chosenTheme, subscribeToTheme, THEMES } from './theme'
 import { useKeys } from './useKeys'
 
-const words = texts.shell
+const words = shellWords
 
 // Fetched once the page stands: nobody waits for it, and it is there when the key is pressed.
 const fetchFind = () => import('./FindDialog')

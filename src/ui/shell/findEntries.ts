@@ -1,5 +1,8 @@
 import type { FindAnswer } from '../../messages/find'
-import { texts } from '../texts'
+import { common as commonWords } from '../texts/common'
+import { media as mediaWords } from '../texts/media'
+import { mixes as mixesWords } from '../texts/mixes'
+import { shell as shellWords } from '../texts/workshop'
 import { THEMES } from './theme'
 
 /** A line of Find: what it is called, how it is told from others, where it leads. */
@@ -14,7 +17,7 @@ export interface FindEntry {
 
 /** The list of Find, in the words of the catalogue. */
 export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEntry[] {
-  const words = texts.shell
+  const words = shellWords
   const nameOf = (lotId: number) => lots.find(({ id }) => id === lotId)?.name ?? ''
   const atPlace = (place: string) => `/lots?place=${encodeURIComponent(place)}`
   return [
@@ -22,7 +25,7 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
       ({ id, name }): FindEntry => ({
         kind: 'lot',
         name,
-        note: texts.media.lotNumber(id),
+        note: mediaWords.lotNumber(id),
         address: `/lots/${id}`,
       }),
     ),
@@ -43,7 +46,7 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
         address: `/turnover/orders/${id}`,
       }),
     ),
-    { kind: 'action', name: texts.media.newLot, address: '/lots/new' },
+    { kind: 'action', name: mediaWords.newLot, address: '/lots/new' },
     ...lots.map(
       ({ id, name }): FindEntry => ({
         kind: 'action',
@@ -51,12 +54,12 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
         address: `/turnover/new?lot=${id}`,
       }),
     ),
-    { kind: 'action', name: texts.mixes.newMix, address: '/mixes/design' },
-    { kind: 'action', name: texts.mixes.bottom, address: '/mixes/layers' },
-    { kind: 'area', name: texts.common.areas.mixes, address: '/mixes' },
-    { kind: 'area', name: texts.common.areas.bench, address: '/bench' },
-    { kind: 'area', name: texts.common.areas.lots, address: '/lots' },
-    { kind: 'area', name: texts.common.areas.turnover, address: '/turnover' },
+    { kind: 'action', name: mixesWords.newMix, address: '/mixes/design' },
+    { kind: 'action', name: mixesWords.bottom, address: '/mixes/layers' },
+    { kind: 'area', name: commonWords.areas.mixes, address: '/mixes' },
+    { kind: 'area', name: commonWords.areas.bench, address: '/bench' },
+    { kind: 'area', name: commonWords.areas.lots, address: '/lots' },
+    { kind: 'area', name: commonWords.areas.turnover, address: '/turnover' },
     ...THEMES.map(
       (theme): FindEntry => ({
         kind: 'look',

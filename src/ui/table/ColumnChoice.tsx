@@ -1,5 +1,5 @@
 import type { Table } from '@tanstack/react-table'
-import { texts } from '../texts'
+import { table as tableWords } from '../texts/workshop'
 import type { Column } from './column'
 import styles from './DataTable.module.css'
 
@@ -13,7 +13,7 @@ export function ColumnChoice<Row>({
 }) {
   return (
     <details className={styles.choice}>
-      <summary>{texts.table.columns}</summary>
+      <summary>{tableWords.columns}</summary>
       <div className={styles.choices}>
         {columns
           .filter(({ fixed }) => !fixed)

@@ -3,7 +3,7 @@ import { type ReactNode, useRef } from 'react'
 import { Button } from '../Button'
 import { TextField } from '../Field'
 import { useSite } from '../SiteContext'
-import { texts } from '../texts'
+import { table as tableWords } from '../texts/workshop'
 import { showToast } from '../toast'
 import { ColumnChoice } from './ColumnChoice'
 import { asText, type Column, type TableOrder } from './column'
@@ -61,10 +61,10 @@ export function ServedTable<Row>({
       foot={
         answer.failed ? (
           <>
-            {texts.table.failed} <Button onClick={answer.again}>{texts.table.again}</Button>
+            {tableWords.failed} <Button onClick={answer.again}>{tableWords.again}</Button>
           </>
         ) : answer.fetching ? (
-          texts.table.loading
+          tableWords.loading
         ) : null
       }
       onEnd={answer.more && !answer.fetching ? answer.fetchMore : undefined}
@@ -103,34 +103,34 @@ function Table<Row>({
         copied.map(({ original }) => original),
       ),
     )
-    showToast({ text: done ? texts.table.copied(copied.length) : texts.table.copyFailed })
+    showToast({ text: done ? tableWords.copied(copied.length) : tableWords.copyFailed })
   }
   return (
     <div className={styles.frame}>
       <div className={styles.bar}>
         <TextField
           type="search"
-          label={texts.table.filter}
-          placeholder={texts.table.filterHint}
+          label={tableWords.filter}
+          placeholder={tableWords.filterHint}
           value={filter}
           onChange={(event) => table.setGlobalFilter(event.target.value)}
         />
         <span className={styles.count} aria-live="polite">
-          {texts.table.shown(rows.length, total)}
+          {tableWords.shown(rows.length, total)}
         </span>
         <ColumnChoice table={table} columns={columns} />
-        <Button onClick={copy}>{texts.table.copy}</Button>
+        <Button onClick={copy}>{tableWords.copy}</Button>
       </div>
       {bulk && chosen.length > 0 && (
-        <div className={styles.bulk} role="toolbar" aria-label={texts.table.chosen(chosen.length)}>
-          <strong>{texts.table.chosen(chosen.length)}</strong>
+        <div className={styles.bulk} role="toolbar" aria-label={tableWords.chosen(chosen.length)}>
+          <strong>{tableWords.chosen(chosen.length)}</strong>
           {bulk.map(({ name, act }) => (
             <Button key={name} onClick={() => act(chosen.map(({ original }) => original))}>
               {name}
             </Button>
           ))}
           <Button weight="quiet" onClick={() => table.resetRowSelection(true)}>
-            {texts.table.clear}
+            {tableWords.clear}
           </Button>
         </div>
       )}
@@ -151,9 +151,9 @@ function Table<Row>({
         </table>
         {rows.length === 0 && !foot && (
           <p className={styles.none}>
-            {texts.table.none}{' '}
+            {tableWords.none}{' '}
             <Button weight="quiet" onClick={() => table.setGlobalFilter('')}>
-              {texts.table.showAll}
+              {tableWords.showAll}
             </Button>
           </p>
         )}

@@ -1,7 +1,7 @@
 import type { Row as ModelRow, Table } from '@tanstack/react-table'
 import { type KeyboardEvent, type RefObject, useState } from 'react'
 import type { Format } from '../format'
-import { texts } from '../texts'
+import { table as tableWords } from '../texts/workshop'
 import type { Column } from './column'
 import styles from './DataTable.module.css'
 import { useWindow } from './useWindow'
@@ -23,7 +23,7 @@ export function Head<Row>({
           <th className={styles.tick}>
             <input
               type="checkbox"
-              aria-label={texts.table.chooseAll}
+              aria-label={tableWords.chooseAll}
               checked={table.getIsAllRowsSelected()}
               onChange={(event) => table.toggleAllRowsSelected(event.target.checked)}
             />
@@ -135,7 +135,7 @@ export function Rows<Row>({
                 <input
                   type="checkbox"
                   tabIndex={-1}
-                  aria-label={texts.table.choose(rowName(row.original))}
+                  aria-label={tableWords.choose(rowName(row.original))}
                   checked={row.getIsSelected()}
                   onChange={(event) => row.toggleSelected(event.target.checked)}
                 />

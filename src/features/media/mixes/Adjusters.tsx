@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react'
 import { containerVolume } from '../../../core/containers'
 import { Button } from '../../../ui/Button'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import type { MixQuality } from '../../../workers/jobs'
 import { type Adjuster, type AdjusterPot, adjustersFor } from './adjusters'
 import { useMixDesign } from './DesignContext'
@@ -10,7 +10,7 @@ import styles from './MixDesign.module.css'
 import { MixMiss } from './MixMiss'
 import { MixSwap, type SwapId } from './MixSwap'
 
-const words = texts.mixes.adjust
+const words = mixesWords.adjust
 const SWAPS: readonly SwapId[] = ['noPeat', 'onlyMine']
 
 /** A habit or a place said in a word, and the change of the mix it calls for, computed. */
@@ -50,7 +50,7 @@ export function Adjusters() {
     <section aria-label={words.title} className={styles.adjusters}>
       <span>{words.title}</span>
       {adjusters.map(({ id }) => choice(id, words.names[id]))}
-      {SWAPS.map((id) => choice(id, texts.mixes.swap.names[id]))}
+      {SWAPS.map((id) => choice(id, mixesWords.swap.names[id]))}
       <div className={styles.adjusted}>
         {adjuster && <Adjusted adjuster={adjuster} onDone={done} />}
         {swap && <MixSwap id={swap} onDone={done} />}
@@ -119,7 +119,7 @@ function writtenIn(of: MixQuality, format: ReturnType<typeof useSite>['format'])
   return (value: number): string => {
     switch (of) {
       case 'days':
-        return `${format.number(value, 1)} ${texts.mixes.design.daysUnit}`
+        return `${format.number(value, 1)} ${mixesWords.design.daysUnit}`
       case 'kgPerL':
         return `${format.number(value, 2)} kg/L`
       case 'ec':

@@ -4,13 +4,13 @@ import type { SiteView } from '../../../messages/site'
 import { SelectField } from '../../../ui/Field'
 import { QuantityField } from '../../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WateredScreen } from './WateredScreen'
 import styles from './WaterRuns.module.css'
 
-const words = texts.mixes.runs
+const words = mixesWords.runs
 /** What people put under a mix. */
 const BOTTOMS = ['gravel', 'grit', 'coarse-sand', 'bark-chips', 'garden-loam'] as const
 

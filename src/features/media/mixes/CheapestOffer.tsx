@@ -2,13 +2,13 @@ import { useMemo, useState } from 'react'
 import { Button } from '../../../ui/Button'
 import { Progress } from '../../../ui/Progress'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useCore } from '../../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { litresText } from './mixValues'
 
-const words = texts.mixes.cheapest
+const words = mixesWords.cheapest
 const BATCH_LITRES = 10
 
 /** The cheapest mix of what has a price that meets the wish in this pot, worked out when it is asked for. */

@@ -3,12 +3,12 @@ import type { CompareMixesPage } from '../../../messages/media/mixViews'
 import type { SiteView } from '../../../messages/site'
 import { SelectField } from '../../../ui/Field'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { CurvesOfMixes } from './CurvesOfMixes'
 import { componentsOfMix, fillOf } from './runViews'
 import { WateredScreen } from './WateredScreen'
 
-const words = texts.mixes.runs
+const words = mixesWords.runs
 const MOST = 4
 
 /** Up to four mixes in one pot, or one mix in up to four pots, watered together. */

@@ -1,11 +1,11 @@
 import { wateringFit } from '../../../core/season'
 import { Notice } from '../../../ui/Notice'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import { type Miss, MixMiss } from './MixMiss'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 /** Air is aimed at a little inside the band: exactly on its edge the next wet week is outside. */
 const INSIDE = 0.005
 const LARGE = 1e6

@@ -7,12 +7,12 @@ import { QuantityField } from '../../../ui/QuantityField'
 import { readQuantity } from '../../../ui/readQuantity'
 import { useSite } from '../../../ui/SiteContext'
 import { send } from '../../../ui/send'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { costOf } from './mixCost'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** So much of the mix: what to measure out in all, for each barrow and bucket, and the lot it becomes. */
 export function MixBatch() {

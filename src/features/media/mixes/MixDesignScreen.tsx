@@ -4,7 +4,7 @@ import { Button } from '../../../ui/Button'
 import { ProblemNotice } from '../../../ui/Notice'
 import { PageHead } from '../../../ui/PageHead'
 import { SiteProvider } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useReady } from '../../../ui/useReady'
 import { Adjusters } from './Adjusters'
 import { CheapestOffer } from './CheapestOffer'
@@ -20,7 +20,7 @@ import { MixTriangle } from './MixTriangle'
 import { RecipeCard } from './RecipeCard'
 import { useDesign } from './useDesign'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** A mix put together and seen at once: in this pot, in this place, with this watering. */
 export default function MixDesignScreen({

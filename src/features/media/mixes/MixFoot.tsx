@@ -2,11 +2,11 @@ import type { MixDesignPage } from '../../../messages/media/mixViews'
 import { Button, LinkButton } from '../../../ui/Button'
 import { TextField } from '../../../ui/Field'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** The pot it is for, and the one that differs most from it in height. */
 function potsBeside({ containers }: MixDesignPage, pot: string): string {

@@ -3,7 +3,8 @@ import { Notice } from '../../../ui/Notice'
 import { Progress } from '../../../ui/Progress'
 import { PotSection } from '../../../ui/pictures/PotSection'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
+import { why as whyWords } from '../../../ui/texts/why'
 import { WhyText } from '../../../ui/WhyText'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
@@ -14,7 +15,7 @@ import { costOf } from './mixCost'
 import { mixPot } from './mixPot'
 import { type MixWhyKey, mixWhy } from './mixWhy'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** The mix in its pot, its numbers, and the arithmetic of the one that was asked. */
 export function MixInPot() {
@@ -94,7 +95,7 @@ export function MixInPot() {
             onClose={() => setAsked(null)}
           />
         ) : (
-          <p className={styles.note}>{texts.why.ask}</p>
+          <p className={styles.note}>{whyWords.ask}</p>
         )}
         <MixSeasons
           seasons={answer.seasons}

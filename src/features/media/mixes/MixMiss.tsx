@@ -3,13 +3,13 @@ import type { MaterialGroup } from '../../../core/media'
 import type { MixDesignPage, MixMaterial } from '../../../messages/media/mixViews'
 import { Button } from '../../../ui/Button'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import type { MixQuality, Question, SeasonWater } from '../../../workers/jobs'
 import { useCore } from '../../../workers/useCore'
 import { changedParts } from './changedParts'
 import { useMixDesign } from './DesignContext'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** A quality of the mix that lies outside its band. */
 export interface Miss {

@@ -5,13 +5,13 @@ import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { QuantityField } from '../../../ui/QuantityField'
 import { readQuantity } from '../../../ui/readQuantity'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { strataOfMix } from './mixPot'
 import { litresForShare, litresText } from './mixValues'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 const FIRST_LITRES = 10
 
 /** What is measured out: typed in any unit or drawn along a slider, and the column it makes. */

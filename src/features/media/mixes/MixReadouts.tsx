@@ -5,11 +5,12 @@ import { Band } from '../../../ui/Band'
 import { WhyFigure } from '../../../ui/Figure'
 import type { Amount } from '../../../ui/format'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
+import { why as whyWords } from '../../../ui/texts/why'
 import styles from './MixDesign.module.css'
 import type { MixCost, MixWhyKey, ReadoutKey } from './mixWhy'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** What the mix does here, number by number, each against what is wanted. */
 export function MixReadouts({
@@ -44,7 +45,7 @@ export function MixReadouts({
             large
           />
         ) : (
-          <span className={styles.none}>{texts.why.none}</span>
+          <span className={styles.none}>{whyWords.none}</span>
         )}
         {band}
         <small>{note}</small>
@@ -56,7 +57,7 @@ export function MixReadouts({
       {readout(
         'air',
         format.percent(capacity.airFraction),
-        wish && texts.mixes.wanted(percent(wish.airMin), percent(wish.airMax)),
+        wish && mixesWords.wanted(percent(wish.airMin), percent(wish.airMax)),
         wish && (
           <Band
             value={capacity.airFraction}
@@ -70,14 +71,14 @@ export function MixReadouts({
       {readout(
         'days',
         dry.days === null ? null : { number: format.number(dry.days, 1), unit: words.daysUnit },
-        dry.days === null ? words.forEver : words.inMonth(texts.mixes.month(month)),
+        dry.days === null ? words.forEver : words.inMonth(mixesWords.month(month)),
       )}
       {readout('water', format.litres(dry.usableLitres), words.inOne)}
       {readout('weight', kg(dry.heftCapacityKg), words.thirsty(format.plain(kg(dry.heftRefillKg))))}
       {readout(
         'ph',
         { number: format.number(ph, 1), unit: '' },
-        wish && texts.mixes.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
+        wish && mixesWords.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
         wish && <Band value={ph} low={wish.pHLow} high={wish.pHHigh} from={3.5} to={8.5} />,
       )}
       {readout(

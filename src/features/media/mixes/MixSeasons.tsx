@@ -1,10 +1,11 @@
 import type { MixInPlace } from '../../../core/season'
 import { AskWhy } from '../../../ui/AskWhy'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
+import { why as whyWords } from '../../../ui/texts/why'
 import styles from './MixDesign.module.css'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 /** Written in whole per cents: what reads as enough is not marked. */
 const ROUNDED = 0.005
 
@@ -42,7 +43,7 @@ export function MixSeasons({
                 {airMin !== null && air < airMin - ROUNDED && <span aria-hidden="true">▲ </span>}≈{' '}
                 {format.plain(format.percent(air))}
               </td>
-              <td>{season === 0 ? texts.why.none : `≈ ${format.plain(format.cm(downCm))}`}</td>
+              <td>{season === 0 ? whyWords.none : `≈ ${format.plain(format.cm(downCm))}`}</td>
             </tr>
           ))}
         </tbody>

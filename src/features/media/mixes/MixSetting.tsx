@@ -1,19 +1,20 @@
 import { SelectField, TextField } from '../../../ui/Field'
 import { QuantityField } from '../../../ui/QuantityField'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { media as mediaWords } from '../../../ui/texts/media'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { LENGTHS_OF } from '../newLotValues'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** In which pot, for what, where, and how often it is watered. */
 export function MixSetting() {
   const { form, page, container, errorOf } = useMixDesign()
   const { format } = useSite()
   const values = form.watch()
-  const create = texts.media.create
+  const create = mediaWords.create
   return (
     <section aria-label={words.setting}>
       <div className={styles.setting}>
@@ -37,7 +38,7 @@ export function MixSetting() {
           <optgroup label={words.groupsLabel}>
             {page.groups.map(({ id }) => (
               <option key={id} value={`group:${id}`}>
-                {texts.mixes.groups[id].name}
+                {mixesWords.groups[id].name}
               </option>
             ))}
           </optgroup>

@@ -1,9 +1,9 @@
 import type { MixInPlace } from '../../../core/season'
 import type { MixDesignPage } from '../../../messages/media/mixViews'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import styles from './MixDesign.module.css'
 
-const words = texts.mixes.suits
+const words = mixesWords.suits
 
 /** Which plant groups the mix suits in this pot by air and pH: opposite ones may share it, when the watering differs. */
 export function MixSuits({

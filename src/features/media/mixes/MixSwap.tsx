@@ -3,14 +3,14 @@ import type { MixMaterial } from '../../../messages/media/mixViews'
 import { Button } from '../../../ui/Button'
 import { Progress } from '../../../ui/Progress'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useCore } from '../../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import { remedies } from './MixMiss'
 import { litresText } from './mixValues'
 import { mayHoldPeat } from './peat'
 
-const words = texts.mixes.swap
+const words = mixesWords.swap
 
 export type SwapId = 'noPeat' | 'onlyMine'
 
@@ -78,7 +78,7 @@ export function MixSwap({ id, onDone }: { readonly id: SwapId; readonly onDone: 
           onDone()
         }}
       >
-        {texts.mixes.design.doIt}
+        {mixesWords.design.doIt}
       </Button>
     </p>
   )

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { SelectField } from '../../../ui/Field'
 import { Progress } from '../../../ui/Progress'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useCore } from '../../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
@@ -9,7 +9,7 @@ import { litresText } from './mixValues'
 import { TriangleField } from './TriangleField'
 import { CORNER_GROUPS, cornersOf, type Shares } from './triangleGeometry'
 
-const words = texts.mixes.triangle
+const words = mixesWords.triangle
 const STEPS = 16
 
 /** Every mix of fibre, compost and aggregate in this pot at a glance, with the present one as a point to move. */

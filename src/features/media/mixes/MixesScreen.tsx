@@ -7,10 +7,10 @@ import { PageHead } from '../../../ui/PageHead'
 import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { EmptyState } from '../../../ui/States'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import styles from './Mixes.module.css'
 
-const words = texts.mixes
+const words = mixesWords
 
 /** All mixes that were written down, and where a new one may begin. */
 export default function MixesScreen({

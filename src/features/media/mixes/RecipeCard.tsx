@@ -1,12 +1,12 @@
 import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import { strataOfMix } from './mixPot'
 import styles from './RecipeCard.module.css'
 
-const words = texts.mixes.card
-const design = texts.mixes.design
+const words = mixesWords.card
+const design = mixesWords.design
 
 /** The recipe on paper: drawn with the page, seen only in print. */
 export function RecipeCard() {

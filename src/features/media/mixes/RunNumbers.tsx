@@ -5,13 +5,13 @@ import { elapsed } from '../../../ui/elapsed'
 import { Figure } from '../../../ui/Figure'
 import type { Amount, Format } from '../../../ui/format'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { WhyText } from '../../../ui/WhyText'
 import type { MixRun } from '../../../workers/jobs'
 import type { NamedFill } from './runViews'
 import styles from './WaterRuns.module.css'
 
-const words = texts.mixes.runs
+const words = mixesWords.runs
 
 interface Row {
   readonly name: string

@@ -3,13 +3,13 @@ import { Notice } from '../../../ui/Notice'
 import { Progress } from '../../../ui/Progress'
 import { PotPlayer } from '../../../ui/pictures/PotPlayer'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useCore } from '../../../workers/useCore'
 import { RunNumbers } from './RunNumbers'
 import { type NamedFill, potRun } from './runViews'
 import styles from './WaterRuns.module.css'
 
-const words = texts.mixes.runs
+const words = mixesWords.runs
 
 /** Pots watered side by side under one time, and their numbers under them. */
 export function WaterRuns({

@@ -2,14 +2,14 @@ import type { ReactNode } from 'react'
 import { LinkButton } from '../../../ui/Button'
 import { PageHead } from '../../../ui/PageHead'
 import { QuantityField } from '../../../ui/QuantityField'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useReady } from '../../../ui/useReady'
 import type { NamedFill } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WaterRuns } from './WaterRuns'
 import styles from './WaterRuns.module.css'
 
-const words = texts.mixes.runs
+const words = mixesWords.runs
 
 /** Pots that are watered together: what stands in them is chosen above, how much is poured beside it. */
 export function WateredScreen({

@@ -5,7 +5,7 @@ import type { Component } from '../../../core/media'
 import type { MixInPlace, PlaceForMix } from '../../../core/season'
 import type { MixDesignPage, Wish } from '../../../messages/media/mixViews'
 import { useSite } from '../../../ui/SiteContext'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { useDraft } from '../../../ui/useDraft'
 import type { Question } from '../../../workers/jobs'
 import { useCore } from '../../../workers/useCore'
@@ -90,7 +90,7 @@ export function useDesign(page: MixDesignPage): Design {
     components,
     container,
     place,
-    what: crop?.name ?? (group ? texts.mixes.groups[group.id].name : null),
+    what: crop?.name ?? (group ? mixesWords.groups[group.id].name : null),
     everyDays: everyDaysOf(values),
     question,
     answer: question ? core.answer : null,

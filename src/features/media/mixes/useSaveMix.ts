@@ -4,11 +4,11 @@ import type { MixDesignPage } from '../../../messages/media/mixViews'
 import type { Problem } from '../../../messages/problem'
 import { useSite } from '../../../ui/SiteContext'
 import { send } from '../../../ui/send'
-import { texts } from '../../../ui/texts'
+import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import { showToastOnNextPage } from '../../../ui/toast'
 import { type MixValues, mixBody } from './mixValues'
 
-const words = texts.mixes.design
+const words = mixesWords.design
 
 /** Writes the mix down, a new one or the next version of the one it came from, and puts it away. */
 export function useSaveMix(
