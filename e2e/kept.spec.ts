@@ -1,9 +1,28 @@
-import { mkdtempSync } from 'node:fs'
+import { mkdtempSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { test as plain } from '@playwright/test'
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 import { remove, startServer } from './server'
+
+/** A redirect, and pages of the workshop, which show nothing of a garden. */
+const NOT_WALKED = ['/', '/styleguide', '/styleguide/screens/triage']
+
+const PAGES = 'src/pages'
+
+/** Every page there is, so that a new one has to be walked as well. */
+function pagePatterns(): string[] {
+  return readdirSync(PAGES, { recursive: true })
+    .map(String)
+    .filter((file) => file.endsWith('.astro') && !/^(404|500)\./.test(file))
+    .map((file) => `/${file.replace(/\.astro$/, '').replace(/(^|\/)index$/, '')}`)
+    .sort()
+}
+
+function patternMatches(pattern: string, place: string): boolean {
+  const [bare = ''] = place.split('?')
+  return new RegExp(`^${pattern.replaceAll(/\[\w+\]/g, '[^/]+')}$`).test(bare)
+}
 
 const HARM = `<img src="x" onerror="window.harmed=1"><script>window.harmed=1</script>"'\`{{7*7}}`
 
@@ -102,7 +121,7 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
       data: data as object,
     })
     expect(answer.ok(), `${address}: ${await answer.text()}`).toBe(true)
-    return (await answer.json()) as { id: number; restId?: number }
+    return (await answer.json()) as { id: number; containerIds?: number[] }
   }
   const harm = HARM.slice(0, 80)
   const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
@@ -142,19 +161,24 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
   await send('PUT', `/api/bench/tests/${drain.id}/draft`, {
     values: { note: HARM, pouredMl: HARM },
   })
-  const order = await send('POST', '/api/recondition/work-orders', {
+  const stood = await send('POST', `/api/media/lots/${lot.id}/put-away`, {})
+  await send('POST', `/api/media/lots/${lot.id}/take-up`, stood)
+  const [pot = 0] = stood.containerIds ?? []
+  const wanted = {
     lot: lot.id,
     drop: 2,
     roots: 'fine',
     side: 'no',
     crop: 'strawberry',
-    pots: [13],
-    litres: null,
+    pots: [pot],
+    litres: 5,
     share: 0.3,
     feed: 'organic',
-  }).catch(() => null)
+  }
+  const order = await send('POST', '/api/recondition/work-orders', wanted)
   const places = [
     '/lots',
+    '/lots/new',
     `/lots?place=${encodeURIComponent(harm)}`,
     `/lots/${lot.id}`,
     '/mixes',
@@ -169,8 +193,13 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     `/bench/tests/${drain.id}`,
     '/turnover',
     `/turnover/new?lot=${lot.id}`,
-    ...(order ? [`/turnover/orders/${order.id}`] : []),
+    `/turnover/recipe?${new URLSearchParams({ ...wanted, lot: String(lot.id), drop: '2', pots: String(pot), share: '0.3', litres: '5' })}`,
+    `/turnover/orders/${order.id}`,
   ]
+  const unseen = pagePatterns().filter(
+    (pattern) => !places.some((place) => patternMatches(pattern, place)),
+  )
+  expect(unseen, 'pages the walk leaves out').toEqual(NOT_WALKED)
   for (const place of places) {
     const answer = await page.goto(place, { waitUntil: 'networkidle' })
     expect(answer?.status(), place).toBe(200)
