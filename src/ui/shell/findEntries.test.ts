@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
+import { AREAS } from './areas'
 import { entryKey, findEntries, matchEntries } from './findEntries'
 
 const entries = findEntries({
@@ -27,6 +28,17 @@ test('every word must fit, in any order; nothing fits nonsense', () => {
   assert.equal(first('go on work order')?.address, '/turnover/orders/9')
   assert.deepEqual(matchEntries(entries, 'zeppelin'), [])
   assert.equal(matchEntries(entries, '  ').length, entries.length)
+})
+
+test('every area and what can be begun there is found by its name', () => {
+  for (const { name, address, actions } of AREAS) {
+    for (const place of [{ name, address }, ...actions]) {
+      assert.ok(
+        matchEntries(entries, place.name).some((entry) => entry.address === place.address),
+        place.name,
+      )
+    }
+  }
 })
 
 test('no two entries are taken for one another', () => {

@@ -1,8 +1,7 @@
 import type { FindAnswer } from '../../messages/find'
 import { common as commonWords } from '../texts/common'
-import { media as mediaWords } from '../texts/media'
-import { mixes as mixesWords } from '../texts/mixes'
 import { shell as shellWords } from '../texts/workshop'
+import { AREAS } from './areas'
 import { THEMES } from './theme'
 
 /** A line of Find: what it is called, how it is told from others, where it leads. */
@@ -25,7 +24,7 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
       ({ id, name }): FindEntry => ({
         kind: 'lot',
         name,
-        note: mediaWords.lotNumber(id),
+        note: commonWords.lotNumber(id),
         address: `/lots/${id}`,
       }),
     ),
@@ -46,7 +45,6 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
         address: `/turnover/orders/${id}`,
       }),
     ),
-    { kind: 'action', name: mediaWords.newLot, address: '/lots/new' },
     ...lots.map(
       ({ id, name }): FindEntry => ({
         kind: 'action',
@@ -54,12 +52,10 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
         address: `/turnover/new?lot=${id}`,
       }),
     ),
-    { kind: 'action', name: mixesWords.newMix, address: '/mixes/design' },
-    { kind: 'action', name: mixesWords.bottom, address: '/mixes/layers' },
-    { kind: 'area', name: commonWords.areas.mixes, address: '/mixes' },
-    { kind: 'area', name: commonWords.areas.bench, address: '/bench' },
-    { kind: 'area', name: commonWords.areas.lots, address: '/lots' },
-    { kind: 'area', name: commonWords.areas.turnover, address: '/turnover' },
+    ...AREAS.flatMap(({ actions }) => actions).map(
+      ({ name, address }): FindEntry => ({ kind: 'action', name, address }),
+    ),
+    ...AREAS.map(({ name, address }): FindEntry => ({ kind: 'area', name, address })),
     ...THEMES.map(
       (theme): FindEntry => ({
         kind: 'look',

@@ -1,6 +1,14 @@
 export const common = {
   product: 'Innings',
-  areas: { media: 'Media', mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover' },
+  group: 'Media',
+  areas: { mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover' },
+  /** Named in the screens of their areas and in Find. */
+  actions: {
+    newLot: 'New lot',
+    newMix: 'Design a mix',
+    bottomLayer: 'What a bottom layer does',
+  },
+  lotNumber: (id: number) => `lot ${id}`,
   skip: 'Skip to the page',
   noAnswer: 'Innings did not answer. What you typed is still here; try again in a moment.',
   echo: (typed: string, written: string) =>

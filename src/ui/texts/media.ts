@@ -1,6 +1,7 @@
 import type { LedgerKind } from '../../core/media'
 import type { HandKind, InningsMark, LotState } from '../../messages/media/lots'
 import { chemistry } from './chemistry'
+import { common } from './common'
 
 const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
   filled: 'Filled',
@@ -39,10 +40,10 @@ const outcomes = { well: 'did well', fair: 'was fair', poor: 'did poorly' } as c
 
 export const media = {
   lots: 'Lots',
-  lotNumber: (id: number) => `lot ${id}`,
+  lotNumber: common.lotNumber,
   lotsSummary: (count: number, inPots: string, inStore: string, litreInnings: string) =>
     `${count} ${count === 1 ? 'lot' : 'lots'} · ${inPots} in pots, ${inStore} in the store · ${litreInnings} litre-innings so far`,
-  newLot: 'New lot',
+  newLot: common.actions.newLot,
   lotsAt: (place: string) => `Lots at ${place}`,
   allLots: 'all lots',
   noneHere: 'No lot stands here',

@@ -1,4 +1,5 @@
 import type { PlantGroup } from '../../messages/media/mixViews'
+import { common } from './common'
 import { mixPictures } from './mixPictures'
 import { groups } from './plantGroups'
 
@@ -25,7 +26,7 @@ const MONTHS = [
 export const mixes = {
   title: 'Mixes',
   lead: 'What a mix does depends on its pot: see it before you fill it.',
-  newMix: 'Design a mix',
+  newMix: common.actions.newMix,
   empty: 'No mix is written down yet',
   emptyNext: 'Begin with a plant group below: its mix is measured out for you, and you change it.',
   columns: {
@@ -45,7 +46,7 @@ export const mixes = {
   lot: 'a lot you have',
   nothing: 'nothing',
   compare: 'Compare mixes',
-  bottom: 'What a bottom layer does',
+  bottom: common.actions.bottomLayer,
   groups,
   month: (index: number) => MONTHS[index] ?? '',
   design: {

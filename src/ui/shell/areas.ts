@@ -1,0 +1,35 @@
+import { common as commonWords } from '../texts/common'
+
+export type AreaId = keyof typeof commonWords.areas
+
+/** A part of the application with a place of its own in the rail, the bar on a phone, and Find. */
+export interface Area {
+  readonly id: AreaId
+  readonly name: string
+  readonly address: string
+  /** What can be begun there from anywhere. */
+  readonly actions: readonly { readonly name: string; readonly address: string }[]
+}
+
+const { areas: names, actions } = commonWords
+
+/** All areas in the order of the rail. A new one is added here, and stands everywhere. */
+export const AREAS: readonly Area[] = [
+  {
+    id: 'mixes',
+    name: names.mixes,
+    address: '/mixes',
+    actions: [
+      { name: actions.newMix, address: '/mixes/design' },
+      { name: actions.bottomLayer, address: '/mixes/layers' },
+    ],
+  },
+  { id: 'bench', name: names.bench, address: '/bench', actions: [] },
+  {
+    id: 'lots',
+    name: names.lots,
+    address: '/lots',
+    actions: [{ name: actions.newLot, address: '/lots/new' }],
+  },
+  { id: 'turnover', name: names.turnover, address: '/turnover', actions: [] },
+]
