@@ -30,7 +30,7 @@ export async function callEndpoint<T = Record<string, unknown>>(
   const request = new Request(url, {
     method,
     headers: { host: HOST, 'content-type': 'application/json', ...headers },
-    body: JSON.stringify(body),
+    ...(method === 'GET' ? {} : { body: JSON.stringify(body) }),
   })
   const given = Object.fromEntries(
     Object.entries(params).map(([name, value]) => [name, String(value)]),

@@ -1,0 +1,281 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { TROUGH_TO_STRAWBERRY } from '../../testing/answers'
+import { callEndpoint } from '../../testing/callEndpoint'
+import { endpointDatabase, NOW } from '../../testing/database'
+import { listEndpoints, type Route } from '../../testing/fuzz/routes'
+import { DEFAULT_KIT } from '../core/bench'
+import { readWorkOrder } from '../data/recondition/workOrders'
+import { readSite } from '../data/site/site'
+
+let garden: Awaited<ReturnType<typeof endpointDatabase>>
+before(async () => {
+  garden = await endpointDatabase()
+})
+after(() => garden.close())
+
+type Params = Readonly<Record<string, string | number>>
+
+/** What one endpoint takes and refuses. */
+interface Row {
+  readonly params?: () => Params
+  /** Taken. */
+  readonly body?: () => object | Promise<object>
+  /** Refused at this field. */
+  readonly wrong?: readonly [body: object, field: string]
+  /** Of nothing that is there: 404. */
+  readonly unknown?: Params | { readonly body: object }
+  /** Read before somebody else wrote: 409. */
+  readonly stale?: object
+  /** Keeps what a later row needs. */
+  readonly keep?: (answer: Record<string, unknown>) => void
+}
+
+const NOBODY = 999_999
+const ids = { pen: 0, test: 0, lot: 0, entry: 0, mix: 0, order: 0, step: 0 }
+const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
+const mix = {
+  name: 'Mix of the table',
+  parts: [{ materialId: 'peat-medium', litres: 4 }],
+  note: '',
+  madeFor: {
+    container: { shape, headspaceCm: 2 },
+    containerName: '',
+    cropId: 'strawberry',
+    groupId: null,
+    exposure: 'open',
+    everyDays: 2,
+  },
+}
+const look = { kind: 'look', smell: 'none', sights: [] }
+const said = { place: '', judge: '', note: '', water: null }
+const water = { ph: 7.4, ecDsPerM: 0.5, alkalinityMgPerL: 150 }
+const place = { timeZone: 'Europe/London', southern: false }
+const ofTest = () => ({ id: ids.test })
+const ofLot = () => ({ id: ids.lot })
+const ofMix = () => ({ id: ids.mix })
+const ofOrder = () => ({ id: ids.order })
+const nothing = () => ({})
+
+/** In an order in which each finds what it needs. */
+const ROWS: Readonly<Record<string, Row>> = {
+  'GET /api/health': {},
+  'GET /api/find': {},
+  'GET /api/media/materials': {},
+  'PUT /api/bench/kit': {
+    body: () => ({ kit: DEFAULT_KIT, version: 0 }),
+    wrong: [{ kit: { ...DEFAULT_KIT, mixLitres: 150 }, version: 0 }, 'kit.mixLitres'],
+    stale: { kit: DEFAULT_KIT, version: 7 },
+  },
+  'PUT /api/bench/water': {
+    body: async () => ({ ...water, version: (await readSite(garden.db)).version }),
+    wrong: [{ ...water, ph: 0, version: 1 }, 'ph'],
+    stale: { ...water, version: 99 },
+  },
+  'PUT /api/site/place': {
+    body: async () => ({ ...place, version: (await readSite(garden.db)).version }),
+    wrong: [{ ...place, timeZone: 'Moon/Crater', version: 1 }, 'timeZone'],
+    stale: { ...place, version: 99 },
+  },
+  'POST /api/bench/pens': {
+    body: () => ({ name: 'Pen of the table' }),
+    wrong: [{ name: ' ' }, 'name'],
+    keep: ({ id }) => {
+      ids.pen = Number(id)
+    },
+  },
+  'POST /api/bench/pens/[id]/calibrations': {
+    params: () => ({ id: ids.pen }),
+    body: () => ({ tempC: 20, buffers: [{ ph: 7, millivolts: null }] }),
+    wrong: [{ tempC: 20, buffers: [] }, 'buffers'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/bench/tests': {
+    body: () => ({ kind: 'look', sample: { kind: 'lot', id: 2 } }),
+    wrong: [{ kind: 'taste', sample: { kind: 'lot', id: 2 } }, 'kind'],
+    unknown: { body: { kind: 'look', sample: { kind: 'lot', id: NOBODY } } },
+    keep: ({ id }) => {
+      ids.test = Number(id)
+    },
+  },
+  'PUT /api/bench/tests/[id]/draft': {
+    params: ofTest,
+    body: () => ({ values: { note: 'half a word' } }),
+    wrong: [{ values: 5 }, 'values'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/bench/tests/[id]/moments': {
+    params: ofTest,
+    body: () => ({ id: 'tap-1', key: 'start', at: NOW.toISOString(), value: null }),
+    wrong: [{ id: 'tap-2', key: 'start', at: 'soon', value: null }, 'at'],
+    unknown: { id: NOBODY },
+  },
+  'PUT /api/bench/tests/[id]/moments/[moment]': {
+    params: () => ({ id: ids.test, moment: 'tap-1' }),
+    body: () => ({ value: 21 }),
+    wrong: [{ at: '1899-12-31T00:00:00Z' }, 'at'],
+    unknown: { id: NOBODY, moment: 'tap-1' },
+  },
+  'GET /api/bench/tests/[id]/state': { params: ofTest, unknown: { id: NOBODY } },
+  'POST /api/bench/tests/[id]/throw-away': {
+    params: ofTest,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/bench/tests/[id]/take-up': { params: ofTest, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/bench/tests/[id]/finish': {
+    params: ofTest,
+    body: () => ({ observation: { ...look, smell: 'sour' }, ...said }),
+    wrong: [{ observation: { ...look, smell: 'of roses' }, ...said }, 'observation.smell'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/media/lots': {
+    body: () => ({
+      name: 'Lot of the table',
+      place: 'Yard',
+      origin: 'bag',
+      components: [{ materialId: 'all-purpose-mix', litres: 12 }],
+      container: { shape, headspaceCm: 2, count: 1 },
+    }),
+    wrong: [
+      { name: '', place: 'Yard', origin: 'bag', components: [], container: null },
+      'components',
+    ],
+    keep: ({ id }) => {
+      ids.lot = Number(id)
+    },
+  },
+  'PATCH /api/media/lots/[id]': {
+    params: ofLot,
+    body: () => ({ name: 'Renamed', version: 1 }),
+    wrong: [{ name: '', version: 1 }, 'name'],
+    unknown: { id: NOBODY },
+    stale: { name: 'Too late', version: 44 },
+  },
+  'POST /api/media/lots/[id]/entries': {
+    params: ofLot,
+    body: () => ({ kind: 'lost', litres: 1 }),
+    wrong: [{ kind: 'lost', litres: -1 }, 'litres'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/media/lots/[id]/entries/[entryId]/reverse': {
+    params: () => ({ id: ids.lot, entryId: ids.entry }),
+    body: nothing,
+    wrong: [{ note: 'x'.repeat(501) }, 'note'],
+    unknown: { id: 1, entryId: NOBODY },
+  },
+  'POST /api/media/lots/[id]/readings': {
+    params: ofLot,
+    body: () => ({ kind: 'ph', value: 6.1, method: '1:2' }),
+    wrong: [{ kind: 'ph', value: 15, method: '1:2' }, 'value'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/media/lots/[id]/put-away': { params: ofLot, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/media/lots/[id]/take-up': {
+    params: ofLot,
+    body: () => ({ containerIds: [] }),
+    wrong: [{ containerIds: [0] }, 'containerIds.0'],
+  },
+  'POST /api/media/mixes': {
+    body: () => mix,
+    wrong: [{ ...mix, name: '' }, 'name'],
+    keep: ({ id }) => {
+      ids.mix = Number(id)
+    },
+  },
+  'POST /api/media/mixes/[id]/versions': {
+    params: ofMix,
+    body: () => ({ ...mix, after: 1 }),
+    wrong: [{ ...mix, parts: [], after: 1 }, 'parts'],
+    unknown: { id: NOBODY },
+    stale: { ...mix, after: 9 },
+  },
+  'POST /api/media/mixes/[id]/lots': {
+    params: ofMix,
+    body: () => ({ litres: 5, name: 'Batch', storeBin: 'Bin 3' }),
+    wrong: [{ litres: 0, name: 'Batch', storeBin: 'Bin 3' }, 'litres'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/media/mixes/[id]/put-away': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/media/mixes/[id]/take-up': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/recondition/work-orders': {
+    body: () => TROUGH_TO_STRAWBERRY,
+    wrong: [{ ...TROUGH_TO_STRAWBERRY, crop: '' }, 'crop'],
+    unknown: { body: { ...TROUGH_TO_STRAWBERRY, lot: NOBODY } },
+    keep: ({ id }) => {
+      ids.order = Number(id)
+    },
+  },
+  'PATCH /api/recondition/work-orders/[id]/steps/[stepId]': {
+    params: () => ({ id: ids.order, stepId: ids.step }),
+    body: () => ({ version: 1, done: true }),
+    wrong: [{ version: 1, actuals: { 'garden-compost': -1 } }, 'actuals.garden-compost'],
+    unknown: { id: NOBODY, stepId: 1 },
+    stale: { version: 12, done: true },
+  },
+  'POST /api/recondition/work-orders/[id]/put-away': {
+    params: ofOrder,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/recondition/work-orders/[id]/take-up': {
+    params: ofOrder,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/recondition/work-orders/[id]/finish': {
+    params: ofOrder,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+}
+
+test('every endpoint takes what it should, refuses at the field, knows what is not there and what is stale', async (t) => {
+  const routes = new Map(
+    (await listEndpoints()).map((route) => [`${route.method} ${route.pattern}`, route]),
+  )
+  assert.deepEqual(Object.keys(ROWS).sort(), [...routes.keys()].sort(), 'a row for each endpoint')
+  for (const [name, row] of Object.entries(ROWS)) {
+    await t.test(name, () => tryRow(routes.get(name) as Route, row))
+  }
+})
+
+async function tryRow({ method, endpoint }: Route, row: Row): Promise<void> {
+  await findRows()
+  const params = row.params?.() ?? {}
+  const call = (body: object, of: Params = params) =>
+    callEndpoint(endpoint, body, { params: of, method })
+  if (row.wrong) {
+    const [body, field] = row.wrong
+    const refused = await call(body)
+    assert.equal(refused.status, 422, JSON.stringify(refused.problem))
+    assert.match(refused.fields[field] ?? '', /^[A-Z].*\.$/, `a sentence at ${field}`)
+  }
+  if (row.stale) assert.equal((await call(row.stale)).status, 409)
+  const body = (await row.body?.()) ?? {}
+  if (row.unknown) {
+    const elsewhere =
+      'body' in row.unknown
+        ? await call(row.unknown.body as object)
+        : await call(body, row.unknown as Params)
+    assert.equal(elsewhere.status, 404, JSON.stringify(elsewhere.problem))
+    assert.match(elsewhere.problem.detail, /^(There is no|That|One of)/)
+  }
+  const taken = await call(body)
+  assert.ok(taken.status < 300, JSON.stringify(taken.problem))
+  row.keep?.(taken.answer)
+}
+
+/** The numbers of rows that no answer tells. */
+async function findRows(): Promise<void> {
+  if (ids.order > 0 && ids.step === 0) {
+    ids.step = (await readWorkOrder(garden.db, ids.order)).steps[0]?.id ?? 0
+  }
+  if (ids.lot > 0) {
+    const { rows } = await garden.client.query<{ id: number }>(
+      `select id from ledger_entries where lot_id = $1 and kind = 'lost' order by id desc limit 1`,
+      [ids.lot],
+    )
+    ids.entry = rows[0]?.id ?? 0
+  }
+}
