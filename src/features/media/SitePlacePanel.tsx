@@ -44,6 +44,8 @@ export default function SitePlacePanel({
 function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
   const ready = useReady()
   const [place, setPlace] = useState(kept)
+  // Arrow keys go through a list's entries one by one: what they pass is not yet chosen.
+  const [pointed, setPointed] = useState(kept.timeZone)
   const [problem, setProblem] = useState<Problem | null>(null)
   const [busy, setBusy] = useState(false)
   const browsers = ready ? Intl.DateTimeFormat().resolvedOptions().timeZone : place.timeZone
@@ -75,8 +77,13 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
       <div className={styles.fields}>
         <SelectField
           label={words.zone}
-          value={place.timeZone}
-          onChange={(event) => void keep({ timeZone: event.target.value })}
+          value={pointed}
+          hint={
+            pointed !== place.timeZone && (
+              <Button onClick={() => void keep({ timeZone: pointed })}>{words.use(pointed)}</Button>
+            )
+          }
+          onChange={(event) => setPointed(event.target.value)}
         >
           {(ready ? zonesWith(place.timeZone) : [place.timeZone]).map((zone) => (
             <option key={zone} value={zone}>
