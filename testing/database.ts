@@ -9,6 +9,7 @@ import { seedDemo } from '../src/data/demo/seedDemo'
 import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
+import { summarizeChangedLots } from '../src/server/lots/summarizeLots'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 
@@ -28,6 +29,7 @@ export async function demoDatabase() {
   await migrate(db, { migrationsFolder: 'src/data/migrations' })
   await prepareData(db)
   await seedDemo(db, NOW)
+  await summarizeChangedLots(db)
   if (kept) await keep(client, kept)
   return { db, client, close: () => client.close() }
 }

@@ -4,5 +4,12 @@ import type * as schema from './schema'
 /** The open database, or a transaction on it: repositories take either. */
 export type Database = Pick<
   PgliteDatabase<typeof schema>,
-  'select' | 'insert' | 'update' | 'delete' | 'execute' | 'transaction' | '$count'
+  | 'select'
+  | 'selectDistinctOn'
+  | 'insert'
+  | 'update'
+  | 'delete'
+  | 'execute'
+  | 'transaction'
+  | '$count'
 >

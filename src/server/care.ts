@@ -6,10 +6,12 @@ import { dayAt, now } from './clock'
 import { type Config, readConfig } from './config'
 import { type Opened, opened } from './database'
 import { logFailure, newFailureId } from './log'
+import { summarizeAllLots } from './lots/summarizeLots'
 import { listCopies } from './storage/copies'
 import { freeBytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
 import { placesIn } from './storage/places'
 import { stopCopy, takeCopy } from './storage/takeCopy'
+import { tidyTables } from './storage/tidyTables'
 
 const FIRST_MS = 5_000
 const EVERY_MS = 10 * 60_000
@@ -22,10 +24,15 @@ const COPY_NEEDS_BYTES = 4 * WRITE_NEEDS_BYTES
 export function careForGarden(): () => void {
   let stopped = false
   let timer: NodeJS.Timeout
+  let summarized = false
   const round = async () => {
-    await careOnce().catch((error: unknown) =>
-      logFailure({ id: newFailureId(), what: 'care', error }),
-    )
+    try {
+      await careOnce()
+      if (!summarized) await summarizeAllLots((await opened()).db, () => stopped)
+      summarized = true
+    } catch (error) {
+      logFailure({ id: newFailureId(), what: 'care', error })
+    }
     if (!stopped) timer = setTimeout(round, EVERY_MS).unref()
   }
   timer = setTimeout(round, FIRST_MS).unref()
@@ -42,6 +49,7 @@ async function careOnce(): Promise<void> {
   open.renewReserve()
   if (freeBytes(config.dataFolder) < WRITE_NEEDS_BYTES) return
   await forgetOldAnswers(open.db, now())
+  await tidyTables(open.client)
   await shortenLog(open, config)
   if (config.dailyCopies) await copyOfToday(open, config)
 }

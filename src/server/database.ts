@@ -9,6 +9,7 @@ import { projectRoot } from '../data/projectRoot'
 import * as schema from '../data/schema'
 import { now } from './clock'
 import { type Config, readConfig } from './config'
+import { summarizeChangedLots } from './lots/summarizeLots'
 import { copyFile, pruneCopies } from './storage/copies'
 import { openEngine } from './storage/engine'
 import { FlushedFiles } from './storage/flushedFiles'
@@ -109,6 +110,7 @@ async function bringUpToDate(client: PGlite, db: Tables, config: Config): Promis
     await applyMigrations(client, db, dataFolder, MIGRATIONS)
     await prepareData(db)
     if (demo) await seedDemo(db, now())
+    await summarizeChangedLots(db)
   } catch (error) {
     await client.close().catch(() => {})
     if (error instanceof StartError) throw error

@@ -6,6 +6,7 @@ import { answerOnce, type Wanted } from './answerOnce'
 import { now } from './clock'
 import { opened } from './database'
 import { requireOwnHost } from './hosts'
+import { summarizeChangedLots } from './lots/summarizeLots'
 import { problemResponse, Refused } from './problem'
 import { readJson } from './readJson'
 import { requireSpaceToWrite } from './storage/freeSpace'
@@ -58,11 +59,16 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
         status: spec.status ?? 200,
         answer: await spec.handle({ params, query, body, db, now: now(), visitor }),
       })
+      const write = async (db: Database) => {
+        const written = await answer(db)
+        await summarizeChangedLots(db)
+        return written
+      }
       const open = await opened()
       if (READING.includes(request.method)) return json(await answer(open.db))
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
-      return json(await open.db.transaction((tx) => answerOnce(tx, wanted, () => answer(tx))))
+      return json(await open.db.transaction((tx) => answerOnce(tx, wanted, () => write(tx))))
     } catch (error) {
       return problemResponse(error, request)
     }

@@ -5,7 +5,7 @@ import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
 import { DEFAULT_KIT } from '../core/bench'
-import { readWorkOrder } from '../data/recondition/workOrders'
+import { readWorkOrder } from '../data/recondition/readWorkOrders'
 import { readSite } from '../data/site/site'
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
@@ -62,6 +62,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/health': {},
   'GET /api/find': {},
   'GET /api/media/materials': {},
+  'GET /api/bench/samples': {},
   'PUT /api/bench/kit': {
     body: () => ({ kit: DEFAULT_KIT, version: 0 }),
     wrong: [{ kit: { ...DEFAULT_KIT, mixLitres: 150 }, version: 0 }, 'kit.mixLitres'],

@@ -1,11 +1,10 @@
-import { listSampleCalibrations } from '../data/bench/benchTests'
 import { listAmendments } from '../data/chemistry/amendments'
-import { listContainers } from '../data/containers/containers'
+import { containersById, listContainers } from '../data/containers/containers'
 import { materialsById } from '../data/media/materials'
 import { listCrops } from '../data/season/crops'
 import { dayAt, now } from './clock'
 import type { OpenDatabase } from './database'
-import type { Tables } from './media/lotFacts'
+import type { Tables } from './lots/lotFacts'
 
 /** The tables that almost every page looks names and values up in. */
 export async function readTables(db: OpenDatabase, timeZone: string): Promise<Tables> {
@@ -17,7 +16,7 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
       (await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment]),
     ),
     containers: await listContainers(db),
-    calibrations: await listSampleCalibrations(db),
+    containersById: await containersById(db),
     timeZone,
     today: dayAt(timeZone, now()),
   }

@@ -1,5 +1,6 @@
 import './main'
 import { sql } from 'drizzle-orm'
+import { forgetAll } from '../data/kept'
 import { opened } from './database'
 import { gardenTables } from './storage/gardenTables'
 
@@ -31,6 +32,7 @@ async function putBack(): Promise<void> {
     const { rows } = await tx.execute<{ table: string; sequence: string }>(
       sql`select table_name as table, pg_get_serial_sequence(quote_ident(table_name), column_name) as sequence from information_schema.columns where table_schema = 'public' and is_identity = 'YES'`,
     )
+    forgetAll()
     for (const { table, sequence } of rows) {
       await tx.execute(
         sql`select setval(${sequence}, coalesce((select max(id) from ${sql.identifier(table)}), 0) + 1, false)`,

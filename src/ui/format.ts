@@ -28,11 +28,7 @@ export interface Format {
 export function formatFor(
   site: Pick<SiteView, 'locale' | 'unitSystem' | 'currency' | 'timeZone'>,
 ): Format {
-  const number = (value: number, digits = 0) =>
-    new Intl.NumberFormat(site.locale, {
-      minimumFractionDigits: digits,
-      maximumFractionDigits: digits,
-    }).format(value)
+  const number = (value: number, digits = 0) => numberFormat(site.locale, digits).format(value)
   const us = site.unitSystem === 'us'
   const digitsFor = (value: number) =>
     Math.abs(value) < 1 && value !== 0 ? 2 : Math.abs(value) < 100 ? 1 : 0
@@ -52,25 +48,44 @@ export function formatFor(
       us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 10 ? 1 : 0),
     cm: (cm) => (us ? amount(cm / CM_PER_INCH, 'in') : amount(cm, 'cm')),
     percent: (share) => amount(share * 100, '%', 0),
-    day: (isoDay) =>
-      new Intl.DateTimeFormat(site.locale, {
-        day: 'numeric',
-        month: 'short',
-        year: 'numeric',
-        timeZone: 'UTC',
-      }).format(new Date(`${isoDay}T00:00:00Z`)),
-    time: (isoTime) =>
-      new Intl.DateTimeFormat(site.locale, {
-        hour: '2-digit',
-        minute: '2-digit',
-        timeZone: site.timeZone,
-      }).format(new Date(isoTime)),
+    day: (isoDay) => dayFormat(site.locale).format(new Date(`${isoDay}T00:00:00Z`)),
+    time: (isoTime) => timeFormat(site.locale, site.timeZone).format(new Date(isoTime)),
     money: (value) =>
-      site.currency
-        ? new Intl.NumberFormat(site.locale, { style: 'currency', currency: site.currency }).format(
-            value,
-          )
-        : number(value, 2),
+      site.currency ? moneyFormat(site.locale, site.currency).format(value) : number(value, 2),
     plain: ({ number: digits, unit }) => `${digits} ${unit}`,
+  }
+}
+
+// Making a formatter costs a hundred times what using it does: one of each is kept.
+const numberFormat = keepMade(
+  (locale, digits: number) =>
+    new Intl.NumberFormat(locale, { minimumFractionDigits: digits, maximumFractionDigits: digits }),
+)
+const moneyFormat = keepMade(
+  (locale, currency: string) => new Intl.NumberFormat(locale, { style: 'currency', currency }),
+)
+const timeFormat = keepMade(
+  (locale, timeZone: string) =>
+    new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit', timeZone }),
+)
+const dayFormat = keepMade(
+  (locale) =>
+    new Intl.DateTimeFormat(locale, {
+      day: 'numeric',
+      month: 'short',
+      year: 'numeric',
+      timeZone: 'UTC',
+    }),
+)
+
+function keepMade<Made, Rest extends readonly (string | number)[]>(
+  make: (locale: string, ...rest: Rest) => Made,
+): (locale: string, ...rest: Rest) => Made {
+  const kept = new Map<string, Made>()
+  return (locale, ...rest) => {
+    const key = [locale, ...rest].join(' ')
+    const made = kept.get(key) ?? make(locale, ...rest)
+    kept.set(key, made)
+    return made
   }
 }

@@ -31,6 +31,7 @@ export {
   requireBalanced,
   reversingLine,
 } from './ledger'
+export { LOT_STATES, type LotState, type RestingState } from './lotState'
 export {
   type Component,
   componentShares,

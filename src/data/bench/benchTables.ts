@@ -78,6 +78,9 @@ export const benchTests = pgTable(
   (table) => [
     index('tests_by_lot').on(table.lotId, table.startedAt),
     index('tests_by_set').on(table.setId),
+    index('tests_by_mix').on(table.mixId),
+    index('tests_by_material').on(table.materialId),
+    index('tests_by_start').on(table.startedAt),
   ],
 )
 
@@ -117,5 +120,9 @@ export const sampleCalibrations = pgTable(
     measured: jsonb('measured').$type<Hydraulics>().notNull(),
     doubts: jsonb('doubts').$type<readonly CalibrationDoubt[]>().notNull(),
   },
-  (table) => [index('sample_calibrations_by_lot').on(table.lotId, table.at)],
+  (table) => [
+    index('sample_calibrations_by_lot').on(table.lotId, table.at),
+    index('sample_calibrations_by_mix').on(table.mixId),
+    index('sample_calibrations_by_material').on(table.materialId),
+  ],
 )

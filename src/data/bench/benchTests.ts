@@ -1,64 +1,11 @@
-import { and, asc, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm'
+import { and, eq, isNull, sql } from 'drizzle-orm'
 import type { BenchExpected, BenchOutcome, TestKind, TestKit, TestWater } from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
-import { benchMoments, benchTests, type SampleKind, sampleCalibrations } from './benchTables'
-
-export type StoredTest = typeof benchTests.$inferSelect
-export type StoredMoment = typeof benchMoments.$inferSelect
-export type StoredCalibrationOfSample = typeof sampleCalibrations.$inferSelect
-
-/** What a test is made on. */
-export interface Sample {
-  readonly kind: SampleKind
-  readonly id: number | string
-}
-
-export interface BenchTest extends StoredTest {
-  readonly sample: Sample
-  /** That were not undone, in the order of their times. */
-  readonly moments: readonly StoredMoment[]
-}
-
-/** Tests that were not thrown away, newest first; those of one sample where it is given. */
-export async function listBenchTests(db: Database, sample?: Sample): Promise<BenchTest[]> {
-  const rows = await db
-    .select()
-    .from(benchTests)
-    .where(and(isNull(benchTests.thrownAwayAt), sample ? ofSample(sample) : undefined))
-    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
-  return withMoments(db, rows)
-}
-
-/** A test with its moments. @throws NotFound, also for one that was thrown away */
-export async function readBenchTest(db: Database, id: number): Promise<BenchTest> {
-  const rows = await db
-    .select()
-    .from(benchTests)
-    .where(and(eq(benchTests.id, id), isNull(benchTests.thrownAwayAt)))
-  const [found] = await withMoments(db, rows)
-  if (!found) throw new NotFound(`There is no test ${id}, or it was thrown away.`)
-  return found
-}
-
-/** All runs of the set a test belongs to, in the order they were made. */
-export async function readSet(
-  db: Database,
-  test: Pick<BenchTest, 'id' | 'setId'>,
-): Promise<BenchTest[]> {
-  const setId = test.setId ?? test.id
-  const rows = await db
-    .select()
-    .from(benchTests)
-    .where(
-      and(
-        isNull(benchTests.thrownAwayAt),
-        or(eq(benchTests.setId, setId), eq(benchTests.id, setId)),
-      ),
-    )
-    .orderBy(asc(benchTests.startedAt), asc(benchTests.id))
-  return withMoments(db, rows)
-}
+import { tellLotChanged } from '../media/lots'
+import { benchMoments, benchTests } from './benchTables'
+import type { StoredMoment, StoredTest } from './readBenchTests'
+import { columnOf, type Sample } from './samples'
 
 export async function startTest(
   db: Database,
@@ -178,36 +125,9 @@ export async function throwTestAway(db: Database, id: number, at: Date | null): 
     .update(benchTests)
     .set({ thrownAwayAt: at })
     .where(eq(benchTests.id, id))
-    .returning({ id: benchTests.id })
+    .returning({ lotId: benchTests.lotId })
   if (!row) throw new NotFound(`There is no test ${id}.`)
-}
-
-export async function addSampleCalibration(
-  db: Database,
-  sample: Sample,
-  calibration: Pick<
-    StoredCalibrationOfSample,
-    'at' | 'testIds' | 'from' | 'prior' | 'measured' | 'doubts'
-  >,
-): Promise<void> {
-  await db.insert(sampleCalibrations).values({ ...calibration, ...columnOf(sample) })
-}
-
-/** Newest first; none that rests on a test that was thrown away. */
-export async function listSampleCalibrations(db: Database): Promise<StoredCalibrationOfSample[]> {
-  const rows = await db
-    .select()
-    .from(sampleCalibrations)
-    .orderBy(desc(sampleCalibrations.at), desc(sampleCalibrations.id))
-  const gone = new Set(
-    (
-      await db
-        .select({ id: benchTests.id })
-        .from(benchTests)
-        .where(sql`${benchTests.thrownAwayAt} is not null`)
-    ).map(({ id }) => id),
-  )
-  return rows.filter(({ testIds }) => !testIds.some((id) => gone.has(id)))
+  if (row.lotId !== null) await tellLotChanged(db, row.lotId)
 }
 
 async function lockRunning(db: Database, id: number): Promise<void> {
@@ -221,44 +141,4 @@ async function lockRunning(db: Database, id: number): Promise<void> {
     throw new Conflict(
       'This test is finished: what was observed is not changed any more. Make another run.',
     )
-}
-
-async function withMoments(db: Database, rows: readonly StoredTest[]): Promise<BenchTest[]> {
-  if (rows.length === 0) return []
-  const ids = rows.map(({ id }) => id)
-  const moments = await db
-    .select()
-    .from(benchMoments)
-    .where(and(inArray(benchMoments.testId, ids), isNull(benchMoments.undoneAt)))
-    .orderBy(asc(benchMoments.at))
-  return rows.map((row) => ({
-    ...row,
-    sample: sampleOf(row),
-    moments: moments.filter(({ testId }) => testId === row.id),
-  }))
-}
-
-function sampleOf({
-  lotId,
-  mixId,
-  materialId,
-}: Pick<StoredTest, 'lotId' | 'mixId' | 'materialId'>): Sample {
-  if (lotId !== null) return { kind: 'lot', id: lotId }
-  if (mixId !== null) return { kind: 'mix', id: mixId }
-  if (materialId !== null) return { kind: 'material', id: materialId }
-  throw new Error('A test has no sample.')
-}
-
-function columnOf({ kind, id }: Sample) {
-  return {
-    lotId: kind === 'lot' ? Number(id) : null,
-    mixId: kind === 'mix' ? Number(id) : null,
-    materialId: kind === 'material' ? String(id) : null,
-  }
-}
-
-function ofSample({ kind, id }: Sample) {
-  if (kind === 'lot') return eq(benchTests.lotId, Number(id))
-  if (kind === 'mix') return eq(benchTests.mixId, Number(id))
-  return eq(benchTests.materialId, String(id))
 }

@@ -2,19 +2,21 @@ import { and, eq, sql } from 'drizzle-orm'
 import { DEFAULT_KIT, type TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
+import { forget, keep } from '../kept'
 import { testKits } from './benchTables'
 
 /** The test kit of the site with its version; the usual one, version 0, until it is set. */
-export async function readKit(db: Database): Promise<{ kit: TestKit; version: number }> {
+export const readKit = keep('kit', async (db): Promise<{ kit: TestKit; version: number }> => {
   const [row] = await db.select().from(testKits).where(eq(testKits.id, 1))
   return row ? { kit: row.kit, version: row.version } : { kit: DEFAULT_KIT, version: 0 }
-}
+})
 
 /**
  * Sets the kit; tests that were made keep the one they were made with.
  * @throws StaleWrite when it was changed since `expected`
  */
 export async function writeKit(db: Database, kit: TestKit, expected: number): Promise<number> {
+  forget('kit')
   return db.transaction(async (tx) => {
     const { version, kit: now } = await readKit(tx)
     const stale = () =>

@@ -2,6 +2,7 @@ import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import type { BufferReading } from '../../core/bench'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
+import { forget, keep } from '../kept'
 import { penCalibrations, pens } from './benchTables'
 
 export type StoredCalibration = typeof penCalibrations.$inferSelect
@@ -14,7 +15,7 @@ export interface Pen {
 }
 
 /** All pens in use, by name. */
-export async function listPens(db: Database): Promise<Pen[]> {
+export const listPens = keep('pens', async (db): Promise<readonly Pen[]> => {
   const rows = await db.select().from(pens).where(isNull(pens.putAwayAt)).orderBy(asc(pens.name))
   const log = await db.select().from(penCalibrations).orderBy(desc(penCalibrations.at))
   return rows.map(({ id, name }) => ({
@@ -22,9 +23,10 @@ export async function listPens(db: Database): Promise<Pen[]> {
     name,
     calibrations: log.filter(({ penId }) => penId === id),
   }))
-}
+})
 
 export async function addPen(db: Database, name: string, at: Date): Promise<number> {
+  forget('pens')
   const [made] = await db.insert(pens).values({ name, createdAt: at }).returning({ id: pens.id })
   if (!made) throw new Error('The pen was not written down.')
   return made.id
@@ -40,6 +42,7 @@ export async function addCalibration(
     readonly buffers: readonly BufferReading[]
   },
 ): Promise<void> {
+  forget('pens')
   const [pen] = await db
     .select({ id: pens.id })
     .from(pens)

@@ -1,10 +1,12 @@
 import { eq, isNull, sql } from 'drizzle-orm'
 import type { StockAmendment } from '../../core/recondition'
+import { byName } from '../byName'
 import type { Database } from '../database'
+import { forget, keep } from '../kept'
 import { amendments } from './tables'
 
 /** All amendments that were not put away, by name. */
-export async function listAmendments(db: Database): Promise<StockAmendment[]> {
+export const listAmendments = keep('amendments', async (db): Promise<readonly StockAmendment[]> => {
   const rows = await db.select().from(amendments).where(isNull(amendments.putAwayAt))
   return rows
     .map(({ origin, pricePerKg, stockGrams, putAwayAt, version, ...amendment }) => ({
@@ -12,11 +14,12 @@ export async function listAmendments(db: Database): Promise<StockAmendment[]> {
       grams: stockGrams,
       pricePerKg: pricePerKg ?? 0,
     }))
-    .sort((a, b) => a.amendment.name.localeCompare(b.amendment.name))
-}
+    .sort((a, b) => byName(a.amendment.name, b.amendment.name))
+})
 
 /** Takes grams out of the stock of an amendment; what was not there counts as bought. */
 export async function takeGramsFromStock(db: Database, id: string, grams: number): Promise<void> {
+  forget('amendments')
   await db
     .update(amendments)
     .set({

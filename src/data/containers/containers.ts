@@ -1,7 +1,9 @@
-import { eq, inArray, isNull } from 'drizzle-orm'
+import { asc, eq, inArray, isNull } from 'drizzle-orm'
 import { type ContainerShape, containerVolume } from '../../core/containers'
+import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { forget, keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
 import { containers } from './tables'
 
@@ -26,29 +28,37 @@ export interface NewContainer {
   readonly headspaceCm: number
 }
 
-/** All containers that were not put away, by code. */
-export async function listContainers(db: Database): Promise<StoredContainer[]> {
+/** All containers that were not put away, by code, and by their ids. */
+const readContainers = keep('containers', async (db) => {
   const rows = await db
     .select({ container: containers, lotId: lotPlaces.lotId })
     .from(containers)
     .leftJoin(lotPlaces, eq(lotPlaces.containerId, containers.id))
     .where(isNull(containers.putAwayAt))
-  return rows
-    .map(({ container, lotId }) => {
-      const fillHeightCm = container.shape.heightCm - container.headspaceCm
-      return {
-        id: container.id,
-        code: container.code,
-        name: container.name,
-        place: container.place,
-        shape: container.shape,
-        headspaceCm: container.headspaceCm,
-        fillHeightCm,
-        litres: containerVolume({ shape: container.shape, fillHeightCm }),
-        lotId,
-      }
-    })
-    .sort((a, b) => a.code.localeCompare(b.code, undefined, { numeric: true }))
+  const all = rows.map(storedContainer).sort((a, b) => byName(a.code, b.code))
+  return { all, byId: new Map(all.map((container) => [container.id, container])) }
+})
+
+function storedContainer({
+  container: { id, code, name, place, shape, headspaceCm },
+  lotId,
+}: {
+  readonly container: typeof containers.$inferSelect
+  readonly lotId: number | null
+}): StoredContainer {
+  const fillHeightCm = shape.heightCm - headspaceCm
+  const litres = containerVolume({ shape, fillHeightCm })
+  return { id, code, name, place, shape, headspaceCm, fillHeightCm, litres, lotId }
+}
+
+/** All containers that were not put away, by code. */
+export async function listContainers(db: Database): Promise<readonly StoredContainer[]> {
+  return (await readContainers(db)).all
+}
+
+/** All containers that were not put away, by id. */
+export async function containersById(db: Database): Promise<ReadonlyMap<number, StoredContainer>> {
+  return (await readContainers(db)).byId
 }
 
 /** @throws NotFound when one of the containers does not exist or was put away */
@@ -56,12 +66,22 @@ export async function requireContainers(
   db: Database,
   ids: readonly number[],
 ): Promise<StoredContainer[]> {
-  const all = await listContainers(db)
+  const byId = await containersById(db)
   return ids.map((id) => {
-    const found = all.find((container) => container.id === id)
+    const found = byId.get(id)
     if (!found) throw new NotFound('One of the containers does not exist any more.')
     return found
   })
+}
+
+/** Ids of the containers a lot stands in. */
+export async function containersOfLot(db: Database, lotId: number): Promise<readonly number[]> {
+  const rows = await db
+    .select({ id: lotPlaces.containerId })
+    .from(lotPlaces)
+    .where(eq(lotPlaces.lotId, lotId))
+    .orderBy(asc(lotPlaces.containerId))
+  return rows.map(({ id }) => id)
 }
 
 /** Adds containers of one kind, coded by the next free numbers. */
@@ -70,6 +90,7 @@ export async function addContainers(
   container: NewContainer,
   count: number,
 ): Promise<number[]> {
+  forget('containers')
   const codes = await db.select({ code: containers.code }).from(containers)
   const highest = Math.max(0, ...codes.map(({ code }) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
   const rows = Array.from({ length: count }, (_, i) => ({
@@ -89,6 +110,7 @@ export async function placeLot(
   lotId: number,
   containerIds: readonly number[],
 ): Promise<void> {
+  forget('containers')
   const taken =
     containerIds.length === 0
       ? []

@@ -8,12 +8,16 @@ import {
   type TestContext,
 } from '../../core/bench'
 import { blendMedia, contentsOf, type Material } from '../../core/media'
-import { addSampleCalibration, finishTest, listBenchTests, startTest } from '../bench/benchTests'
+import { finishTest, startTest } from '../bench/benchTests'
 import { addCalibration, addPen, listPens, type Pen } from '../bench/pens'
+import { listTestsOf } from '../bench/readBenchTests'
+import { addSampleCalibration } from '../bench/sampleCalibrations'
 import { listContainers, type StoredContainer } from '../containers/containers'
 import type { Database } from '../database'
-import { addMeasurement, type Lot, listLots } from '../media/lots'
+import { addMeasurement } from '../media/lots'
+import { lots } from '../media/lotTables'
 import { materialsById } from '../media/materials'
+import { type Lot, readLot } from '../media/readLots'
 import { listCrops } from '../season/crops'
 import { BENCH, type DemoTest, PENS } from './demoBench'
 
@@ -38,7 +42,7 @@ export async function seedBench(db: Database, now: Date): Promise<void> {
     }
   }
   const garden = {
-    lots: await listLots(db),
+    lots: await allLots(db),
     materials: await materialsById(db),
     crops: await listCrops(db),
     containers: await listContainers(db),
@@ -89,7 +93,7 @@ async function seedTest(
     kept,
     contextOf(lot, garden, { prior, expected, penId, innings, at }),
   )
-  const others = (await listBenchTests(db, sample)).filter(
+  const others = (await listTestsOf(db, sample)).filter(
     (one) => one.endedAt !== null && one.innings === innings,
   )
   const learnt = prior && learn(derived, prior, { id, kind, setId }, others)
@@ -107,6 +111,12 @@ async function seedTest(
     },
   )
   return id
+}
+
+async function allLots(db: Database): Promise<Lot[]> {
+  const all: Lot[] = []
+  for (const { id } of await db.select({ id: lots.id }).from(lots)) all.push(await readLot(db, id))
+  return all
 }
 
 async function keepReadings(

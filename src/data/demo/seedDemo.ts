@@ -3,6 +3,7 @@ import type { LedgerComponent, LedgerLine } from '../../core/media'
 import { amendments } from '../chemistry/tables'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
+import { forgetAll } from '../kept'
 import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
@@ -42,6 +43,7 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     for (const lot of LOTS) await seedLot(tx, lot, idOf, now)
     for (const mix of MIXES) await seedMix(tx, mix, now)
     await seedBench(tx, now)
+    forgetAll()
   })
 }
 

@@ -1,4 +1,5 @@
 import {
+  boolean,
   date,
   doublePrecision,
   index,
@@ -9,7 +10,7 @@ import {
   text,
   unique,
 } from 'drizzle-orm/pg-core'
-import type { LedgerComponent, LedgerDose, LedgerKind } from '../../core/media'
+import type { LedgerComponent, LedgerDose, LedgerKind, RestingState } from '../../core/media'
 import type { Prediction } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
@@ -25,6 +26,8 @@ export const lots = pgTable('lots', {
   /** Where it waits when it stands in no container. */
   storeBin: text('store_bin'),
   createdAt: instant('created_at').notNull(),
+  /** When something was last filled or mixed in, by its ledger. */
+  mixedAt: instant('mixed_at'),
   putAwayAt: instant('put_away_at'),
   version: version(),
 })
@@ -67,6 +70,40 @@ export const ledgerEntries = pgTable(
   },
   (table) => [index('ledger_by_lot').on(table.lotId, table.at)],
 )
+
+/**
+ * Litres by material of each lot: the sum of its ledger, written in the transaction that writes a line, so that lists
+ * need not add ledgers up.
+ */
+export const lotContents = pgTable(
+  'lot_contents',
+  {
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    materialId: text('material_id').notNull(),
+    litres: doublePrecision('litres').notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.lotId, table.materialId] })],
+)
+
+/**
+ * What was worked out of each lot when it was last changed, so that lists are sorted and narrowed without working any
+ * lot out. Only ever written from the lot itself.
+ */
+export const lotSummaries = pgTable('lot_summaries', {
+  lotId: integer('lot_id')
+    .primaryKey()
+    .references(() => lots.id),
+  /** Of the lot it was worked out from. */
+  lotVersion: integer('lot_version').notNull(),
+  state: text('state').$type<RestingState>().notNull(),
+  isInPots: boolean('is_in_pots').notNull(),
+  litres: doublePrecision('litres').notNull(),
+  inningsCount: integer('innings_count').notNull(),
+  airFraction: doublePrecision('air_fraction'),
+  ph: doublePrecision('ph'),
+})
 
 export const innings = pgTable(
   'innings',

@@ -1,9 +1,11 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
+import { allLots } from '../../../testing/lots'
 import { close as near } from '../../../testing/tables'
 import type { LedgerLine } from '../../core/media'
-import { appendLines, createLot, listLots, openNextInnings, readLot, reverseEntry } from './lots'
+import { appendLines, createLot, openNextInnings, reverseEntry } from './lots'
+import { readLot } from './readLots'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -99,7 +101,7 @@ test('the next innings closes the one before', async () => {
 })
 
 test('the demo garden: every ledger balances and every lot has its place', async () => {
-  for (const lot of await listLots(garden.db)) {
+  for (const lot of await allLots(garden.db)) {
     const parts = lot.contents.components.reduce((sum, { litres }) => sum + litres, 0)
     near(parts, lot.contents.litres, 0.01, lot.name)
     assert.ok(

@@ -1,7 +1,9 @@
-import { eq, isNull, sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import type { Material } from '../../core/media'
 import type { StockMaterial } from '../../core/recondition'
+import { byName } from '../byName'
 import type { Database } from '../database'
+import { forget, keep } from '../kept'
 import { materials } from './materialTables'
 
 type MaterialRow = typeof materials.$inferSelect
@@ -11,20 +13,36 @@ export interface StoredMaterial extends StockMaterial {
   readonly hasPrice: boolean
 }
 
+interface Shelf {
+  readonly inUse: readonly StoredMaterial[]
+  readonly byId: ReadonlyMap<string, Material>
+}
+
+const readShelf = keep(['materials', 'stock'], async (db): Promise<Shelf> => {
+  const rows = await db.select().from(materials)
+  const stored = rows.map((row) => ({ ...toStock(row), inUse: row.putAwayAt === null }))
+  return {
+    inUse: stored
+      .filter(({ inUse }) => inUse)
+      .map(({ inUse, ...rest }) => rest)
+      .sort((a, b) => byName(a.material.name, b.material.name)),
+    byId: new Map(stored.map(({ material }) => [material.id, material])),
+  }
+})
+
 /** All materials that were not put away, by name. */
-export async function listMaterials(db: Database): Promise<StoredMaterial[]> {
-  const rows = await db.select().from(materials).where(isNull(materials.putAwayAt))
-  return rows.map(toStock).sort((a, b) => a.material.name.localeCompare(b.material.name))
+export async function listMaterials(db: Database): Promise<readonly StoredMaterial[]> {
+  return (await readShelf(db)).inUse
 }
 
 /** All materials by id, put away ones too: old lots still hold them. */
-export async function materialsById(db: Database): Promise<Map<string, Material>> {
-  const rows = await db.select().from(materials)
-  return new Map(rows.map((row) => [row.id, toStock(row).material]))
+export async function materialsById(db: Database): Promise<ReadonlyMap<string, Material>> {
+  return (await readShelf(db)).byId
 }
 
 /** Takes litres out of the stock of a material; what was not there counts as bought. */
 export async function takeFromStock(db: Database, id: string, litres: number): Promise<void> {
+  forget('stock')
   await db
     .update(materials)
     .set({

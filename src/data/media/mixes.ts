@@ -1,6 +1,8 @@
-import { and, asc, desc, eq, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { groupBy } from '../groupBy'
+import { likeWord, wordsOf } from '../words'
 import { type MixFor, type MixPart, mixes, mixVersions } from './mixTables'
 
 export type { MixFor, MixPart }
@@ -22,18 +24,93 @@ export interface NewVersion {
 /** All recipes that were not put away, by name. */
 export async function listMixes(db: Database): Promise<Mix[]> {
   const rows = await db.select().from(mixes).where(isNull(mixes.putAwayAt)).orderBy(asc(mixes.name))
-  const versions = await db.select().from(mixVersions).orderBy(desc(mixVersions.number))
-  return rows.flatMap(({ id, name }) => {
-    const [newest, ...older] = versions.filter(({ mixId }) => mixId === id)
-    return newest ? [{ id, name, versions: [newest, ...older] as const }] : []
-  })
+  return withVersions(db, rows)
+}
+
+/** A page of the recipes, by name; those whose name holds all words of `find`. */
+export async function findMixes(
+  db: Database,
+  {
+    find = '',
+    offset,
+    limit,
+  }: { readonly find?: string; readonly offset: number; readonly limit: number },
+): Promise<{ readonly rows: readonly Mix[]; readonly total: number }> {
+  const condition = isNamed(find)
+  const rows = await db
+    .select()
+    .from(mixes)
+    .where(condition)
+    .orderBy(asc(mixes.name), asc(mixes.id))
+    .limit(limit)
+    .offset(offset)
+  return { rows: await withVersions(db, rows), total: await db.$count(mixes, condition) }
+}
+
+/** Names of recipes that hold all words of `find`. */
+export async function findMixNames(
+  db: Database,
+  find: string,
+  limit: number,
+): Promise<{
+  readonly rows: readonly { readonly id: number; readonly name: string }[]
+  readonly total: number
+}> {
+  const condition = isNamed(find)
+  const rows = await db
+    .select({ id: mixes.id, name: mixes.name })
+    .from(mixes)
+    .where(condition)
+    .orderBy(asc(mixes.name), asc(mixes.id))
+    .limit(limit)
+  return { rows, total: await db.$count(mixes, condition) }
+}
+
+export async function listMixesByIds(db: Database, ids: readonly number[]): Promise<Mix[]> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select()
+    .from(mixes)
+    .where(and(inArray(mixes.id, [...ids]), isNull(mixes.putAwayAt)))
+  return withVersions(db, rows)
+}
+
+function isNamed(find: string) {
+  return and(
+    isNull(mixes.putAwayAt),
+    ...wordsOf(find).map((word) => sql`lower(${mixes.name}) like ${likeWord(word)}`),
+  )
 }
 
 /** @throws NotFound */
 export async function readMix(db: Database, id: number): Promise<Mix> {
-  const found = (await listMixes(db)).find((mix) => mix.id === id)
+  const rows = await db
+    .select()
+    .from(mixes)
+    .where(and(eq(mixes.id, id), isNull(mixes.putAwayAt)))
+  const [found] = await withVersions(db, rows)
   if (!found) throw new NotFound(`There is no mix ${id}.`)
   return found
+}
+
+async function withVersions(
+  db: Database,
+  rows: readonly (typeof mixes.$inferSelect)[],
+): Promise<Mix[]> {
+  if (rows.length === 0) return []
+  const ids = rows.map(({ id }) => id)
+  const versions = groupBy(
+    await db
+      .select()
+      .from(mixVersions)
+      .where(inArray(mixVersions.mixId, ids))
+      .orderBy(desc(mixVersions.number)),
+    ({ mixId }) => mixId,
+  )
+  return rows.flatMap(({ id, name }) => {
+    const [newest, ...older] = versions.get(id) ?? []
+    return newest ? [{ id, name, versions: [newest, ...older] as const }] : []
+  })
 }
 
 /** Writes a recipe down with its first version. */

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core'
+import { index, integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { Intake, Recipe, StepAmount, WorkStep } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { lots } from '../media/lotTables'
@@ -22,7 +22,11 @@ export const workOrders = pgTable(
     readyOn: text('ready_on').notNull(),
     version: version(),
   },
-  (table) => [uniqueIndex('one_open_order').on(table.lotId).where(sql`${table.state} = 'open'`)],
+  (table) => [
+    uniqueIndex('one_open_order').on(table.lotId).where(sql`${table.state} = 'open'`),
+    index('orders_by_lot').on(table.lotId),
+    index('orders_by_day').on(table.createdAt),
+  ],
 )
 
 export const workOrderSteps = pgTable(

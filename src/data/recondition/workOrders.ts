@@ -1,4 +1,4 @@
-import { and, asc, desc, eq } from 'drizzle-orm'
+import { and, eq } from 'drizzle-orm'
 import type { FinishedBatch, Intake, Prediction, Recipe, WorkStep } from '../../core/recondition'
 import { takeGramsFromStock } from '../chemistry/amendments'
 import { placeLot } from '../containers/containers'
@@ -7,12 +7,8 @@ import { Conflict, NotFound, StaleWrite } from '../errors'
 import { appendLines, createLot, openNextInnings } from '../media/lots'
 import { lots } from '../media/lotTables'
 import { takeFromStock } from '../media/materials'
+import { readOpenOrder, readWorkOrder, type WorkOrder, type WorkOrderStep } from './readWorkOrders'
 import { type WorkOrderState, workOrderSteps, workOrders } from './tables'
-
-export type WorkOrderStep = typeof workOrderSteps.$inferSelect
-export type WorkOrder = typeof workOrders.$inferSelect & {
-  readonly steps: readonly WorkOrderStep[]
-}
 
 /** @throws Conflict when the lot has an open order already */
 export async function createWorkOrder(
@@ -42,7 +38,7 @@ export async function createWorkOrder(
       .returning({ id: workOrders.id })
     if (!made) {
       throw new Conflict('This lot has an open work order: finish it or put it away first.', {
-        workOrderId: await openOrderOf(tx, order.lotId),
+        workOrderId: (await readOpenOrder(tx, order.lotId))?.id ?? null,
       })
     }
     await tx.insert(workOrderSteps).values(
@@ -54,32 +50,6 @@ export async function createWorkOrder(
       })),
     )
     return made.id
-  })
-}
-
-/** @throws NotFound */
-export async function readWorkOrder(db: Database, id: number): Promise<WorkOrder> {
-  const [order] = await db.select().from(workOrders).where(eq(workOrders.id, id))
-  if (!order) throw new NotFound(`There is no work order ${id}.`)
-  const steps = await db
-    .select()
-    .from(workOrderSteps)
-    .where(eq(workOrderSteps.workOrderId, id))
-    .orderBy(asc(workOrderSteps.position))
-  return { ...order, steps }
-}
-
-/** Newest first, with how many steps are done. */
-export async function listWorkOrders(db: Database) {
-  const rows = await db.select().from(workOrders).orderBy(desc(workOrders.createdAt))
-  const steps = await db.select().from(workOrderSteps)
-  return rows.map((order) => {
-    const own = steps.filter(({ workOrderId }) => workOrderId === order.id)
-    return {
-      ...order,
-      stepsDone: own.filter(({ doneAt }) => doneAt !== null).length,
-      steps: own.length,
-    }
   })
 }
 
@@ -147,7 +117,7 @@ export async function takeUpWorkOrder(db: Database, orderId: number): Promise<vo
   await db.transaction(async (tx) => {
     const order = await lockOrder(tx, orderId)
     if (order.state !== 'put-away') throw new Conflict('This work order was not put away.')
-    if ((await openOrderOf(tx, order.lotId)) !== null) {
+    if ((await readOpenOrder(tx, order.lotId)) !== null) {
       throw new Conflict('This lot has another open work order by now.')
     }
     await changeOrder(tx, order, { state: 'open' })
@@ -231,14 +201,6 @@ async function changeOrder(
   if (changed.length === 0) {
     throw new StaleWrite('This work order was changed on another page meanwhile.', { id })
   }
-}
-
-async function openOrderOf(db: Database, lotId: number): Promise<number | null> {
-  const [open] = await db
-    .select({ id: workOrders.id })
-    .from(workOrders)
-    .where(and(eq(workOrders.lotId, lotId), eq(workOrders.state, 'open')))
-  return open?.id ?? null
 }
 
 async function lockOrder(db: Database, id: number) {

@@ -1,12 +1,13 @@
 import { isNull } from 'drizzle-orm'
 import type { Crop } from '../../core/chemistry'
-import type { Database } from '../database'
+import { byName } from '../byName'
+import { keep } from '../kept'
 import { crops } from './tables'
 
 /** All crops that were not put away, by name. */
-export async function listCrops(db: Database): Promise<Crop[]> {
+export const listCrops = keep('crops', async (db): Promise<readonly Crop[]> => {
   const rows = await db.select().from(crops).where(isNull(crops.putAwayAt))
   return rows
     .map(({ origin, putAwayAt, version, ...crop }) => crop)
-    .sort((a, b) => a.name.localeCompare(b.name))
-}
+    .sort((a, b) => byName(a.name, b.name))
+})

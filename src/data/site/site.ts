@@ -2,17 +2,18 @@ import { and, eq, sql } from 'drizzle-orm'
 import { halfAYearOn, isSouthern } from '../../core/season'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
+import { forget, keep } from '../kept'
 import { siteSettings, type TapWater } from './tables'
 
 const ONLY_ROW = 1
 
 export type Site = typeof siteSettings.$inferSelect
 
-export async function readSite(db: Database): Promise<Site> {
+export const readSite = keep('site', async (db): Promise<Site> => {
   const [site] = await db.select().from(siteSettings).where(eq(siteSettings.id, ONLY_ROW))
   if (!site) throw new Error('The site settings are missing: the data folder was not prepared.')
   return site
-}
+})
 
 /**
  * Sets what the water from the tap is like.
@@ -23,6 +24,7 @@ export async function writeTapWater(
   tapWater: TapWater,
   expected: number,
 ): Promise<number> {
+  forget('site')
   const [row] = await db
     .update(siteSettings)
     .set({ tapWater, version: sql`${siteSettings.version} + 1` })
@@ -50,6 +52,7 @@ export async function writePlace(
 ): Promise<number> {
   const { latitudeDeg, climateByMonth } = await readSite(db)
   const turned = isSouthern(latitudeDeg) !== southern
+  forget('site')
   const [row] = await db
     .update(siteSettings)
     .set({

@@ -1,8 +1,9 @@
 import { useState } from 'react'
-import type { BenchPage, TestRow } from '../../messages/bench/benchViews'
+import type { BenchPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
@@ -11,7 +12,7 @@ import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
-import { SampleOptions } from './SampleOptions'
+import { SampleChooser } from './SampleChooser'
 import { useStartTest } from './useStartTest'
 
 const words = benchWords
@@ -36,14 +37,14 @@ export default function BenchScreen({
           </>
         }
       />
-      {page.running.length > 0 && <OnTheGo running={page.running} />}
+      {page.running.length > 0 && <OnTheGo page={page} />}
       <Begin page={page} />
-      <Lately finished={page.finished} />
+      <Lately page={page} />
     </SiteProvider>
   )
 }
 
-function OnTheGo({ running }: { readonly running: readonly TestRow[] }) {
+function OnTheGo({ page: { running, runningTotal } }: { readonly page: BenchPage }) {
   const { format } = useSite()
   return (
     <section aria-labelledby="on-the-go" className={styles.section}>
@@ -59,31 +60,32 @@ function OnTheGo({ running }: { readonly running: readonly TestRow[] }) {
           </li>
         ))}
       </ul>
+      {runningTotal > running.length && <p>{words.newest(running.length, runningTotal)}</p>}
     </section>
   )
 }
 
 function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
   const ready = useReady()
-  const [sample, setSample] = useState(chosen)
+  const [found, setFound] = useState(
+    samples.listed.find(({ kind, id }) => `${kind}:${id}` === chosen) ?? null,
+  )
   const [missing, setMissing] = useState(false)
   const { problem, begin } = useStartTest()
-  const found = samples.find(({ kind, id }) => `${kind}:${id}` === sample)
   return (
     <section aria-labelledby="begin" className={styles.section}>
       <h2 id="begin">{words.begin}</h2>
       <fieldset disabled={!ready} className="plain">
         <ProblemNotice problem={problem} />
         <div className={styles.sample}>
-          <SelectField
+          <SampleChooser
             label={words.onWhat}
-            value={found ? sample : ''}
+            none={words.chooseSample}
+            samples={samples}
+            value={found ? `${found.kind}:${found.id}` : ''}
             error={missing && !found ? words.chooseFirst : undefined}
-            onChange={(event) => setSample(event.target.value)}
-          >
-            <option value="">{words.chooseSample}</option>
-            <SampleOptions samples={samples} />
-          </SelectField>
+            onChoose={(_, sample) => setFound(sample)}
+          />
         </div>
         <div className={styles.groups}>
           {words.groups.map(({ name, kinds }) => (
@@ -114,7 +116,7 @@ function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
   )
 }
 
-function Lately({ finished }: { readonly finished: readonly TestRow[] }) {
+function Lately({ page: { finished, finishedPart } }: { readonly page: BenchPage }) {
   const { format } = useSite()
   return (
     <section aria-labelledby="lately" className={styles.section}>
@@ -143,6 +145,10 @@ function Lately({ finished }: { readonly finished: readonly TestRow[] }) {
           })}
         </ul>
       )}
+      <Pager
+        part={finishedPart}
+        addressOf={(to) => `${listAddress('/bench', { page: to })}#lately`}
+      />
     </section>
   )
 }

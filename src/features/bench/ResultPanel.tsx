@@ -1,7 +1,6 @@
 import { useState } from 'react'
 import type { BenchVerdict, TestPage } from '../../messages/bench/benchViews'
 import { Button, LinkButton } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -9,7 +8,7 @@ import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import styles from './Bench.module.css'
 import { Learnt } from './Learnt'
-import { SampleOptions } from './SampleOptions'
+import { SampleChooser } from './SampleChooser'
 import { useStartTest } from './useStartTest'
 import { valueAmount, valueName } from './valueText'
 
@@ -129,13 +128,14 @@ function NextRuns({
       >
         {words.again}
       </Button>
-      <SelectField
+      <SampleChooser
         label={words.beside}
+        none={words.besideChoose}
+        samples={samples}
         value={beside}
         error={start.problem?.detail}
-        onChange={(event) => {
-          setBeside(event.target.value)
-          const chosen = samples.find((one) => `${one.kind}:${one.id}` === event.target.value)
+        onChoose={(key, chosen) => {
+          setBeside(key)
           if (!chosen) return
           start.begin({
             kind,
@@ -144,10 +144,7 @@ function NextRuns({
             reference: true,
           })
         }}
-      >
-        <option value="">{words.besideChoose}</option>
-        <SampleOptions samples={samples} />
-      </SelectField>
+      />
     </div>
   )
 }

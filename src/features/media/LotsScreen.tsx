@@ -1,33 +1,53 @@
-import type { LotRow, LotsPage } from '../../messages/media/lots'
+import { Fragment } from 'react'
+import type { LotColumn, LotRow, LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
 import { Figure } from '../../ui/Figure'
+import { ListBar } from '../../ui/list/ListBar'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
+import { SortHead } from '../../ui/list/SortHead'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
+import { list as listWords } from '../../ui/texts/list'
 import { media as mediaWords } from '../../ui/texts/media'
 import { why as whyWords } from '../../ui/texts/why'
 import { findingText } from './findingText'
 import styles from './LotsScreen.module.css'
 import { StateMark } from './StateMark'
 
+const LOT_COLUMNS = [
+  'litres',
+  'innings',
+  'air',
+  'ph',
+  'now',
+] as const satisfies readonly LotColumn[]
+
 /** All lots, read by their pictures. */
 export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
   return (
     <SiteProvider site={site}>
-      {page.lots.length === 0 ? <NoLots page={page} /> : <LotsTable page={page} />}
+      {isEmpty(page) ? <NoLots page={page} /> : <LotsTable page={page} />}
     </SiteProvider>
   )
 }
 
-function NoLots({ page: { place } }: { page: LotsPage }) {
+/** Nothing is there, rather than nothing fits. */
+function isEmpty({ lots, asked: { find, state } }: LotsPage): boolean {
+  return lots.length === 0 && !find && !state
+}
+
+function NoLots({ page: { asked } }: { page: LotsPage }) {
   const words = mediaWords
-  if (place !== null) {
+  if (asked.place) {
     return (
       <>
-        <PageHead title={words.lotsAt(place)} lead={<a href="/lots">{words.allLots}</a>} />
+        <PageHead title={words.lotsAt(asked.place)} lead={<a href="/lots">{words.allLots}</a>} />
         <EmptyState
           title={words.noneHere}
           next={words.noneHereNext}
@@ -55,20 +75,30 @@ function NoLots({ page: { place } }: { page: LotsPage }) {
 function LotsTable({ page }: { page: LotsPage }) {
   const { format } = useSite()
   const words = mediaWords
+  const { asked, part } = page
+  const shown = shownColumns(asked)
   const litres = (value: number) => format.plain(format.litres(value))
+  const address = (change: Partial<Record<keyof LotsQuery, string | number | undefined>>) =>
+    listAddress('/lots', { ...asked, ...change })
+  const head = (id: LotColumn | 'lot') =>
+    id === 'now' ? (
+      <th>{words.columns.now}</th>
+    ) : (
+      <OrderHead asked={asked} order={id === 'lot' ? 'name' : id} name={words.columns[id]} />
+    )
   return (
     <>
       <PageHead
-        title={page.place === null ? words.lots : words.lotsAt(page.place)}
+        title={asked.place ? words.lotsAt(asked.place) : words.lots}
         lead={
           <>
             {words.lotsSummary(
-              page.lots.length,
+              part.total,
               litres(page.inPotsLitres),
               litres(page.inStoreLitres),
               format.number(page.litreInnings),
             )}{' '}
-            {page.place !== null && <a href="/lots">{words.allLots}</a>}
+            {asked.place && <a href="/lots">{words.allLots}</a>}
           </>
         }
         actions={
@@ -77,31 +107,86 @@ function LotsTable({ page }: { page: LotsPage }) {
           </LinkButton>
         }
       />
-      <table className={styles.table}>
-        <thead>
-          <tr>
-            <th>
-              <span className="visually-hidden">{words.columns.sample}</span>
-            </th>
-            <th>{words.columns.lot}</th>
-            <th>{words.columns.litres}</th>
-            <th>{words.columns.innings}</th>
-            <th>{words.columns.air}</th>
-            <th>{words.columns.ph}</th>
-            <th>{words.columns.now}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {page.lots.map((row) => (
-            <Row key={row.id} row={row} />
+      <ListBar
+        path="/lots"
+        label={words.findLots}
+        hint={words.findHint}
+        find={asked.find ?? ''}
+        keep={{ place: asked.place, order: asked.order, turn: asked.turn }}
+        columns={LOT_COLUMNS.map((id) => ({
+          id,
+          name: words.columns[id],
+          shown: shown.has(id),
+        }))}
+      >
+        <SelectField label={words.stateField} name="state" defaultValue={asked.state ?? ''}>
+          <option value="">{words.allStates}</option>
+          {Object.entries(words.states).map(([state, { word }]) => (
+            <option key={state} value={state}>
+              {word}
+            </option>
           ))}
-        </tbody>
-      </table>
+        </SelectField>
+      </ListBar>
+      {page.lots.length === 0 ? (
+        <p>
+          {listWords.nothing} <a href="/lots">{listWords.showAll}</a>
+        </p>
+      ) : (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <th>
+                <span className="visually-hidden">{words.columns.sample}</span>
+              </th>
+              {head('lot')}
+              {LOT_COLUMNS.filter((id) => shown.has(id)).map((id) => (
+                <Fragment key={id}>{head(id)}</Fragment>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {page.lots.map((row) => (
+              <Row key={row.id} row={row} shown={shown} />
+            ))}
+          </tbody>
+        </table>
+      )}
+      <Pager part={part} addressOf={(to) => address({ page: to })} />
     </>
   )
 }
 
-function Row({ row }: { row: LotRow }) {
+function OrderHead({
+  asked,
+  order,
+  name,
+}: {
+  asked: LotsQuery
+  order: NonNullable<LotsQuery['order']>
+  name: string
+}) {
+  const sorted = asked.order !== order ? null : asked.turn === 'down' ? 'down' : 'up'
+  return (
+    <SortHead
+      name={name}
+      sorted={sorted}
+      address={listAddress('/lots', {
+        ...asked,
+        page: 1,
+        order,
+        turn: sorted === 'up' ? 'down' : undefined,
+      })}
+    />
+  )
+}
+
+function shownColumns({ columns }: LotsQuery): ReadonlySet<LotColumn> {
+  const named = columns?.split(',')
+  return new Set(LOT_COLUMNS.filter((id) => !named || named.includes(id)))
+}
+
+function Row({ row, shown }: { row: LotRow; shown: ReadonlySet<LotColumn> }) {
   const { format } = useSite()
   const { columns } = mediaWords
   return (
@@ -117,42 +202,52 @@ function Row({ row }: { row: LotRow }) {
           {mediaWords.lotNumber(row.id)} · {row.where}
         </span>
       </td>
-      <td className={styles.litres}>
-        <Figure amount={format.litres(row.litres)} large />
-        {row.roomLitres !== null && (
-          <span className={styles.small}>
-            {mediaWords.ofRoom(format.plain(format.litres(row.roomLitres)))}
-          </span>
-        )}
-      </td>
-      <td className={styles.inningsCell}>
-        <InningsStrip
-          innings={row.innings}
-          nextOpen={row.state !== 'growing' && row.state !== 'act'}
-        />
-      </td>
-      <td className={styles.airCell} data-label={columns.air}>
-        {row.air ? (
-          <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
-        ) : (
-          whyWords.none
-        )}
-      </td>
-      <td className={styles.phCell} data-label={columns.ph}>
-        {row.ph ? (
-          <Figure
-            amount={{ number: format.number(row.ph.value, 1), unit: '' }}
-            measuredOn={row.ph.measuredOn}
-            large
+      {shown.has('litres') && (
+        <td className={styles.litres}>
+          <Figure amount={format.litres(row.litres)} large />
+          {row.roomLitres !== null && (
+            <span className={styles.small}>
+              {mediaWords.ofRoom(format.plain(format.litres(row.roomLitres)))}
+            </span>
+          )}
+        </td>
+      )}
+      {shown.has('innings') && (
+        <td className={styles.inningsCell}>
+          <InningsStrip
+            innings={row.innings}
+            nextOpen={row.state !== 'growing' && row.state !== 'act'}
           />
-        ) : (
-          whyWords.none
-        )}
-      </td>
-      <td className={styles.nowCell}>
-        <StateMark state={row.state} />
-        <span className={styles.small}>{findingText(row.finding, format)}</span>
-      </td>
+        </td>
+      )}
+      {shown.has('air') && (
+        <td className={styles.airCell} data-label={columns.air}>
+          {row.air ? (
+            <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
+          ) : (
+            whyWords.none
+          )}
+        </td>
+      )}
+      {shown.has('ph') && (
+        <td className={styles.phCell} data-label={columns.ph}>
+          {row.ph ? (
+            <Figure
+              amount={{ number: format.number(row.ph.value, 1), unit: '' }}
+              measuredOn={row.ph.measuredOn}
+              large
+            />
+          ) : (
+            whyWords.none
+          )}
+        </td>
+      )}
+      {shown.has('now') && (
+        <td className={styles.nowCell}>
+          <StateMark state={row.state} />
+          <span className={styles.small}>{findingText(row.finding, format)}</span>
+        </td>
+      )}
     </tr>
   )
 }

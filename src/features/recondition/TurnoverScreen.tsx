@@ -1,30 +1,53 @@
-import type { TurnoverPage } from '../../messages/recondition/turnover'
+import type { ReactNode } from 'react'
+import type { TurnoverOrder, TurnoverPage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
+import { ListBar } from '../../ui/list/ListBar'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { list as listWords } from '../../ui/texts/list'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './TurnoverScreen.module.css'
 
-/** What is under way and which lots wait. */
+/** What is under way, which lots wait, and what was finished. */
 export default function TurnoverScreen({ page, site }: { page: TurnoverPage; site: SiteView }) {
   const words = reconditionWords
-  const open = page.orders.filter(({ finishedOn }) => finishedOn === null)
-  const finished = page.orders.filter(({ finishedOn }) => finishedOn !== null)
+  const { open, openTotal, finished, asked } = page
   return (
     <SiteProvider site={site}>
       <PageHead title={words.turnover} lead={words.list.lead} />
-      {open.length > 0 && <Orders title={words.list.under} orders={open} />}
+      {open.length > 0 && (
+        <Orders title={words.list.under} orders={open}>
+          {openTotal > open.length && <p>{words.list.newestOpen(open.length, openTotal)}</p>}
+        </Orders>
+      )}
       <Waiting page={page} />
-      {finished.length > 0 && <Orders title={words.list.finished} orders={finished} />}
+      {finished.length > 0 && (
+        <Orders title={words.list.finished} orders={finished}>
+          <Pager
+            part={page.finishedPart}
+            addressOf={(to) => listAddress('/turnover', { ...asked, finished: to })}
+          />
+        </Orders>
+      )}
     </SiteProvider>
   )
 }
 
-function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders'] }) {
+function Orders({
+  title,
+  orders,
+  children,
+}: {
+  title: string
+  orders: readonly TurnoverOrder[]
+  children?: ReactNode
+}) {
   const { format } = useSite()
   const words = reconditionWords.list
   return (
@@ -52,6 +75,7 @@ function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders
           </li>
         ))}
       </ul>
+      {children}
     </section>
   )
 }
@@ -59,10 +83,27 @@ function Orders({ title, orders }: { title: string; orders: TurnoverPage['orders
 function Waiting({ page }: { page: TurnoverPage }) {
   const { format } = useSite()
   const words = reconditionWords.list
+  const { asked, waitingPart } = page
+  const isLong = asked.find || waitingPart.total > waitingPart.pageRows
   return (
     <section className={styles.section}>
       <h2>{words.waiting}</h2>
-      {page.waiting.length === 0 && <p>{words.nothing}</p>}
+      {isLong && (
+        <ListBar
+          path="/turnover"
+          label={mediaWords.findLots}
+          hint={mediaWords.findHint}
+          find={asked.find ?? ''}
+        />
+      )}
+      {page.waiting.length === 0 &&
+        (asked.find ? (
+          <p>
+            {listWords.nothing} <a href="/turnover">{listWords.showAll}</a>
+          </p>
+        ) : (
+          <p>{words.nothing}</p>
+        ))}
       {page.waiting.length > 0 && (
         <ul className={styles.list}>
           {page.waiting.map((row) => (
@@ -88,6 +129,10 @@ function Waiting({ page }: { page: TurnoverPage }) {
           ))}
         </ul>
       )}
+      <Pager
+        part={waitingPart}
+        addressOf={(to) => listAddress('/turnover', { ...asked, page: to })}
+      />
     </section>
   )
 }

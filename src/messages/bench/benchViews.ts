@@ -14,6 +14,7 @@ import type {
 } from '../../core/bench'
 import type { EcMethod } from '../../core/chemistry'
 import type { SampleKind } from '../../data/bench/benchTables'
+import type { ListPart } from '../list'
 import type { Stratum } from '../media/lotViews'
 
 export type {
@@ -56,10 +57,22 @@ export interface SampleChoice {
   readonly name: string
 }
 
+/** What can be tested; in a large garden the first that fit what was typed. */
+export interface SampleChoices {
+  readonly listed: readonly SampleChoice[]
+  readonly lotsTotal: number
+  readonly mixesTotal: number
+  /** Nothing was left out. */
+  readonly isWhole: boolean
+}
+
 export interface BenchPage {
+  /** The newest of them. */
   readonly running: readonly TestRow[]
+  readonly runningTotal: number
   readonly finished: readonly TestRow[]
-  readonly samples: readonly SampleChoice[]
+  readonly finishedPart: ListPart
+  readonly samples: SampleChoices
   /** Asked for by the address. */
   readonly chosen: string
   readonly pens: readonly PenView[]
@@ -155,7 +168,7 @@ export interface TestPage extends TestState {
   readonly pens: readonly PenView[]
   readonly amendments: readonly { readonly id: string; readonly name: string }[]
   readonly materials: readonly { readonly id: string; readonly name: string }[]
-  readonly samples: readonly SampleChoice[]
+  readonly samples: SampleChoices
   readonly tapWater: PensPage['tapWater']
   readonly water: TestWater | null
 }

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import { type BufferReading, TEST_KINDS, type TestKind, type TestKit } from '../../core/bench'
 import type { SampleKind } from '../../data/bench/benchTables'
+import { listFields } from '../list'
 import { id, key, line, moment, typed, version } from '../rules'
 
 export type { FinishBody } from './observations'
@@ -196,12 +197,22 @@ export interface BenchQuery {
   readonly lot?: number
   readonly mix?: number
   readonly material?: string
+  /** Of the tests that are finished. */
+  readonly page?: number
 }
+
+/** What can be tested, by its name. */
+export interface SamplesQuery {
+  readonly find?: string
+}
+
+export const samplesQuerySchema = Joi.object<SamplesQuery>({ find: listFields.find })
 
 export const benchQuerySchema = Joi.object<BenchQuery>({
   lot: id('The lot'),
   mix: id('The mix'),
   material: key('The material'),
+  page: listFields.page,
 }).unknown()
 
 export const sampleParamsSchema = Joi.object<{

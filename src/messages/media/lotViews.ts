@@ -1,8 +1,10 @@
 import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
-import type { LedgerKind, MaterialGroup, RetentionCurve } from '../../core/media'
+import type { LedgerKind, LotState, MaterialGroup, RetentionCurve } from '../../core/media'
 import type { Why } from '../../core/why'
+import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
+import type { LotsQuery } from './lots'
 
 /** One material of a mix, as its share of the volume. */
 export interface Stratum {
@@ -28,7 +30,7 @@ export interface InningsMark {
   readonly open: boolean
 }
 
-export type LotState = 'working' | 'act' | 'turn-over' | 'growing' | 'store' | 'empty'
+export type { LotState }
 
 /** The one sentence about a lot: which one it is and the numbers in it. */
 export type LotFinding =
@@ -80,10 +82,12 @@ export interface LotRow {
 }
 
 export interface LotsPage {
-  /** The place the list was narrowed to. */
-  readonly place: string | null
+  readonly asked: LotsQuery
+  readonly part: ListPart
   readonly site: SitePlace
+  /** Of this page. */
   readonly lots: readonly LotRow[]
+  /** Of all pages. */
   readonly inPotsLitres: number
   readonly inStoreLitres: number
   /** Σ litres × innings. */

@@ -1,5 +1,7 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
+import { LOT_STATES, type LotState } from '../../core/media'
+import { columnsField, type ListQuery, listFields } from '../list'
 import { id, key, line, lines, litresOrNone, version } from '../rules'
 
 export type * from './lotViews'
@@ -146,12 +148,35 @@ export const takeUpLotSchema = Joi.object<TakeUpLot>({
   containerIds: Joi.array().items(id('The container')).max(500).unique().required(),
 })
 
-/** The list of lots may be asked for one place only. */
-export interface LotsQuery {
+export const LOT_ORDERS = ['name', 'litres', 'innings', 'air', 'ph'] as const
+/** Columns of the list of lots that may be left out. */
+export const LOT_COLUMNS = ['litres', 'innings', 'air', 'ph', 'now'] as const
+export type LotColumn = (typeof LOT_COLUMNS)[number]
+
+/** What the list of lots may be asked for. */
+export interface LotsQuery extends ListQuery {
+  /** One place only. */
   readonly place?: string
+  readonly state?: LotState
+  /** By number, where it is left out. */
+  readonly order?: (typeof LOT_ORDERS)[number]
+  readonly turn?: 'down'
+  /** Names of columns, with commas between; all where it is left out. */
+  readonly columns?: string
 }
 
-export const lotsQuerySchema = Joi.object<LotsQuery>({ place: line('The place', 80) }).unknown()
+export const lotsQuerySchema = Joi.object<LotsQuery>({
+  ...listFields,
+  place: line('The place', 80),
+  state: Joi.string()
+    .valid(...LOT_STATES)
+    .label('The state'),
+  order: Joi.string()
+    .valid(...LOT_ORDERS)
+    .label('The order'),
+  turn: Joi.string().valid('down').label('The order'),
+  columns: columnsField(LOT_COLUMNS),
+}).unknown()
 
 export interface LotParams {
   readonly id: number

@@ -4,6 +4,7 @@ import type { Material } from '../../core/media'
 import type { MixInPlace, MixWish, PlaceForMix } from '../../core/season'
 import type { PlantGroup } from '../../data/defaults/plantGroups'
 import type { MixFor, MixPart } from '../../data/media/mixes'
+import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from './lotViews'
 
 export type { MixFor, MixPart, PlantGroup }
@@ -44,10 +45,14 @@ export interface MixRow {
 }
 
 export interface MixesPage {
+  readonly asked: ListQuery
+  readonly part: ListPart
   readonly mixes: readonly MixRow[]
   readonly groups: readonly PlantGroup[]
   readonly bags: readonly { readonly id: string; readonly name: string }[]
+  /** Some to begin from. */
   readonly lots: readonly { readonly id: number; readonly name: string }[]
+  readonly lotsTotal: number
 }
 
 export interface MixDesignPage {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { MixFor, MixPart } from '../../data/media/mixes'
+import { type ListQuery, listFields } from '../list'
 import { id, key, line, lines, litres, litresOrNone } from '../rules'
 import { shapeSchema } from './lots'
 
@@ -111,3 +112,5 @@ export const compareQuerySchema = Joi.object<CompareQuery>({
   mixes: line('The mixes', 300).allow(''),
   pots: line('The pots', 40).allow(''),
 }).unknown()
+
+export const mixesQuerySchema = Joi.object<ListQuery>(listFields).unknown()

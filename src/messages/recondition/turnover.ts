@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type { Intake, Load, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
+import { type ListPart, type ListQuery, listFields } from '../list'
 import type { InningsMark, PotView, Stratum } from '../media/lots'
 import { id, key, LARGEST_LITRES, litres, version } from '../rules'
 
@@ -178,26 +179,47 @@ export interface OrderPage {
   readonly recipeAnswers: IntakeAnswers | null
 }
 
+export interface TurnoverOrder {
+  readonly id: number
+  readonly lotId: number
+  readonly lotName: string
+  readonly cropName: string
+  readonly done: number
+  readonly steps: number
+  readonly readyOn: string
+  readonly finishedOn: string | null
+}
+
+export interface WaitingLot {
+  readonly lotId: number
+  readonly lotName: string
+  readonly litres: number
+  readonly where: string
+  readonly strata: readonly Stratum[]
+  readonly innings: readonly InningsMark[]
+  readonly reason: 'season-over' | 'air-short' | 'in-store'
+}
+
+/** Which part of the lots that wait, and of the orders that are finished. */
+export interface TurnoverQuery extends ListQuery {
+  /** Page of the finished orders. */
+  readonly finished?: number
+}
+
+export const turnoverQuerySchema = Joi.object<TurnoverQuery>({
+  ...listFields,
+  finished: listFields.page,
+}).unknown()
+
 export interface TurnoverPage {
-  readonly orders: readonly {
-    readonly id: number
-    readonly lotId: number
-    readonly lotName: string
-    readonly cropName: string
-    readonly done: number
-    readonly steps: number
-    readonly readyOn: string
-    readonly finishedOn: string | null
-  }[]
-  readonly waiting: readonly {
-    readonly lotId: number
-    readonly lotName: string
-    readonly litres: number
-    readonly where: string
-    readonly strata: readonly Stratum[]
-    readonly innings: readonly InningsMark[]
-    readonly reason: 'season-over' | 'air-short' | 'in-store'
-  }[]
+  readonly asked: TurnoverQuery
+  /** The newest of them. */
+  readonly open: readonly TurnoverOrder[]
+  readonly openTotal: number
+  readonly waiting: readonly WaitingLot[]
+  readonly waitingPart: ListPart
+  readonly finished: readonly TurnoverOrder[]
+  readonly finishedPart: ListPart
 }
 
 export interface OrderParams {

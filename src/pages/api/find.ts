@@ -1,4 +1,8 @@
+import { findQuerySchema } from '../../messages/find'
 import { defineEndpoint } from '../../server/defineEndpoint'
 import { findItems } from '../../server/find/findItems'
 
-export const GET = defineEndpoint({ handle: ({ db }) => findItems(db) })
+export const GET = defineEndpoint({
+  query: findQuerySchema,
+  handle: ({ db, query: { find = '' } }) => findItems(db, find),
+})

@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
+import { allLots } from '../../../testing/lots'
 import { close } from '../../../testing/tables'
 import { keepDraft, throwTestAway } from '../../data/bench/benchTests'
 import { addCalibration, addPen } from '../../data/bench/pens'
-import { listLots, readLot } from '../../data/media/lots'
+import { readLot } from '../../data/media/readLots'
 import { writeTapWater } from '../../data/site/site'
 import { finishSchema } from '../../messages/bench/observations'
 import { mixDesignPage } from '../media/mixDesignPage'
@@ -21,7 +22,7 @@ let garden: Awaited<ReturnType<typeof demoDatabase>>
 let lotId = 0
 before(async () => {
   garden = await demoDatabase()
-  const lots = await listLots(garden.db)
+  const lots = await allLots(garden.db)
   const lot = lots.find(
     ({ containerIds, contents }) => containerIds.length > 0 && contents.litres > 10,
   )

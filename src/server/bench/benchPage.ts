@@ -1,34 +1,40 @@
-import { type BenchTest, listBenchTests } from '../../data/bench/benchTests'
 import { listPens } from '../../data/bench/pens'
+import { listBenchTests } from '../../data/bench/readBenchTests'
+import { sampleKey } from '../../data/bench/samples'
 import { readSite } from '../../data/site/site'
-import type { BenchPage, SampleView } from '../../messages/bench/benchViews'
+import type { BenchPage } from '../../messages/bench/benchViews'
 import type { BenchQuery } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'
+import { partOf } from '../listPart'
 import { readTables } from '../tables'
-import { sampleFacts } from './sampleFacts'
-import { sampleChoices } from './testPage'
+import { sampleChoices } from './sampleChoices'
+import { sampleViews } from './sampleViews'
 import { penView, testRow } from './views'
 
-const MOST = 60
+/** The newest of them; how many there are is told. */
+const MOST_RUNNING = 30
+const FINISHED_ROWS = 30
 
 /** What is running, what can be tested, and what was tested last. */
 export async function benchPage(
   db: OpenDatabase,
-  { lot, mix, material }: BenchQuery,
+  { lot, mix, material, page }: BenchQuery,
   at: Date,
 ): Promise<BenchPage> {
   const { timeZone } = await readSite(db)
   const tables = await readTables(db, timeZone)
-  const tests = (await listBenchTests(db)).slice(0, MOST)
-  const samples = new Map<string, SampleView>()
-  const viewOf = async ({ sample }: BenchTest): Promise<SampleView> => {
-    const key = `${sample.kind}:${sample.id}`
-    const known = samples.get(key) ?? (await sampleFacts(db, tables, sample)).view
-    samples.set(key, known)
-    return known
-  }
-  const rows = []
-  for (const test of tests) rows.push(testRow(test, await viewOf(test), timeZone))
+  const running = await listBenchTests(db, 'running', { offset: 0, limit: MOST_RUNNING })
+  const finished = await partOf(page, (at) => listBenchTests(db, 'finished', at), FINISHED_ROWS)
+  const views = await sampleViews(
+    db,
+    tables,
+    [...running.rows, ...finished.rows].map(({ sample }) => sample),
+  )
+  const rowsOf = (tests: typeof running.rows) =>
+    tests.flatMap((test) => {
+      const view = views.get(sampleKey(test.sample))
+      return view ? [testRow(test, view, timeZone)] : []
+    })
   const chosen =
     lot !== undefined
       ? `lot:${lot}`
@@ -38,9 +44,11 @@ export async function benchPage(
           ? `material:${material}`
           : ''
   return {
-    running: rows.filter(({ endedAt }) => endedAt === null),
-    finished: rows.filter(({ endedAt }) => endedAt !== null),
-    samples: await sampleChoices(db),
+    running: rowsOf(running.rows),
+    runningTotal: running.total,
+    finished: rowsOf(finished.rows),
+    finishedPart: finished.part,
+    samples: await sampleChoices(db, '', chosen),
     chosen,
     pens: (await listPens(db)).map((pen) => penView(pen, at, timeZone)),
   }

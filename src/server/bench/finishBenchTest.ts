@@ -8,14 +8,10 @@ import {
   withClock,
 } from '../../core/bench'
 import type { Material } from '../../core/media'
-import {
-  addSampleCalibration,
-  type BenchTest,
-  finishTest,
-  listBenchTests,
-  readBenchTest,
-} from '../../data/bench/benchTests'
+import { finishTest } from '../../data/bench/benchTests'
 import { listPens } from '../../data/bench/pens'
+import { type BenchTest, listTestsOf, readBenchTest } from '../../data/bench/readBenchTests'
+import { addSampleCalibration } from '../../data/bench/sampleCalibrations'
 import type { Database } from '../../data/database'
 import { addMeasurement } from '../../data/media/lots'
 import { listProblems } from '../../data/season/problems'
@@ -93,7 +89,7 @@ async function learnFrom(
   { prior, innings }: SampleFacts,
 ) {
   if (!prior || test.isReference) return null
-  const others = (await listBenchTests(db, test.sample)).filter(
+  const others = (await listTestsOf(db, test.sample)).filter(
     (one) =>
       one.id !== test.id && one.endedAt !== null && !one.isReference && one.innings === innings,
   )

@@ -1,4 +1,5 @@
-import { addMoment, correctMoment, readBenchTest } from '../../data/bench/benchTests'
+import { addMoment, correctMoment } from '../../data/bench/benchTests'
+import { readBenchTest } from '../../data/bench/readBenchTests'
 import type { TestState } from '../../messages/bench/benchViews'
 import type { CorrectionBody, MomentBody } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'

@@ -1,24 +1,20 @@
 import {
-  listSampleCalibrations,
-  type Sample,
+  listCalibrationsOf,
   type StoredCalibrationOfSample,
-} from '../../data/bench/benchTests'
-import { readLot } from '../../data/media/lots'
+} from '../../data/bench/sampleCalibrations'
+import type { Sample } from '../../data/bench/samples'
+import { readLotCards } from '../../data/media/readLots'
 import { readSite } from '../../data/site/site'
 import type { OpenDatabase } from '../database'
-import { calibrationOfLot } from './calibrationOfLot'
+import { calibrationOfLot } from '../lots/calibrationOfLot'
 
 /** What tests have made of a sample as it is now; null where it was not tested, or has changed since. */
 export async function presentCalibration(
   db: OpenDatabase,
-  { kind, id }: Sample,
+  sample: Sample,
 ): Promise<StoredCalibrationOfSample | null> {
-  const all = await listSampleCalibrations(db)
-  if (kind === 'lot')
-    return calibrationOfLot(await readLot(db, Number(id)), all, (await readSite(db)).timeZone)
-  return (
-    all.find(({ mixId, materialId }) =>
-      kind === 'mix' ? mixId === Number(id) : materialId === String(id),
-    ) ?? null
-  )
+  const all = await listCalibrationsOf(db, sample)
+  if (sample.kind !== 'lot') return all[0] ?? null
+  const [lot] = await readLotCards(db, [Number(sample.id)])
+  return lot ? calibrationOfLot(lot, all, (await readSite(db)).timeZone) : null
 }

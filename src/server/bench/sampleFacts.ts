@@ -1,13 +1,14 @@
 import type { Hydraulics, SamplePot } from '../../core/bench'
 import type { Crop } from '../../core/chemistry'
 import { blendMedia, type Component } from '../../core/media'
-import type { Sample } from '../../data/bench/benchTests'
+import type { Sample } from '../../data/bench/samples'
 import { NotFound } from '../../data/errors'
-import { presentInnings, readLot } from '../../data/media/lots'
 import { readMix } from '../../data/media/mixes'
+import { presentInnings } from '../../data/media/readLots'
 import type { SampleView } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
-import { lotFacts, strataOf, type Tables } from '../media/lotFacts'
+import { strataOf, type Tables } from '../lots/lotFacts'
+import { readCardFacts } from '../lots/readLotFacts'
 import { partsToComponents } from '../media/mixSetting'
 
 /** What a test is made on, and what its composition lets expect. */
@@ -41,8 +42,9 @@ export async function sampleFacts(
     ...rest,
   })
   if (kind === 'lot') {
-    const lot = await readLot(db, Number(id))
-    const { components, container, surfaceCm, crop } = lotFacts(lot, tables)
+    const [facts] = await readCardFacts(db, tables, [Number(id)])
+    if (!facts) throw new NotFound(`There is no lot ${id}.`)
+    const { lot, components, container, surfaceCm, crop } = facts
     const innings = presentInnings(lot)?.number ?? lot.innings.at(-1)?.number ?? null
     return made(lot.name, components, {
       pot:

@@ -1,11 +1,8 @@
 import { changeOverInnings } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
-import {
-  type BenchTest,
-  listBenchTests,
-  listSampleCalibrations,
-  type Sample,
-} from '../../data/bench/benchTests'
+import { type BenchTest, listTestsOf } from '../../data/bench/readBenchTests'
+import { listCalibrationsOf } from '../../data/bench/sampleCalibrations'
+import { readSampleNames, type Sample, sampleKey } from '../../data/bench/samples'
 import { readSite } from '../../data/site/site'
 import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
@@ -13,7 +10,6 @@ import type { OpenDatabase } from '../database'
 import { readTables } from '../tables'
 import { presentCalibration } from './presentCalibration'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
-import { sampleChoices } from './testPage'
 import { calibrationView, runViews } from './views'
 
 const CM_PER_MIN = 60
@@ -22,13 +18,10 @@ const CM_PER_MIN = 60
 export async function samplePage(db: OpenDatabase, sample: Sample): Promise<SamplePage> {
   const { timeZone } = await readSite(db)
   const facts = await sampleFacts(db, await readTables(db, timeZone), sample)
-  const tests = (await listBenchTests(db, sample)).filter(({ endedAt }) => endedAt !== null)
+  const tests = (await listTestsOf(db, sample)).filter(({ endedAt }) => endedAt !== null)
   const calibration = await presentCalibration(db, sample)
-  const choices = await sampleChoices(db)
-  const nameOf = (test: BenchTest) =>
-    choices.find(
-      ({ kind, id }) => kind === test.sample.kind && String(id) === String(test.sample.id),
-    )?.name ?? facts.view.name
+  const names = await readSampleNames(db, [sample])
+  const nameOf = (test: BenchTest) => names.get(sampleKey(test.sample)) ?? facts.view.name
   const setIds = [...new Set(tests.map((test) => test.setId ?? test.id))]
   const { crop } = facts
   return {
@@ -70,15 +63,7 @@ async function seriesOf(
   timeZone: string,
 ): Promise<HistorySeries[]> {
   const inOrder = [...tests].reverse().filter(({ isReference }) => !isReference)
-  const own = (await listSampleCalibrations(db))
-    .filter(({ lotId, mixId, materialId }) =>
-      sample.kind === 'lot'
-        ? lotId === Number(sample.id)
-        : sample.kind === 'mix'
-          ? mixId === Number(sample.id)
-          : materialId === String(sample.id),
-    )
-    .reverse()
+  const own = [...(await listCalibrationsOf(db, sample))].reverse()
   // A calibration stands with the run it was made after; of repeats the last counts, which holds the mean of all.
   const calibrated = (of: 'porosity' | 'drain', value: (one: (typeof own)[number]) => number) => {
     const bySet = new Map<number, HistorySeries['points'][number]>()

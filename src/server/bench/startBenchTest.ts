@@ -1,6 +1,7 @@
 import { expectedOf } from '../../core/bench'
-import { readBenchTest, startTest } from '../../data/bench/benchTests'
+import { startTest } from '../../data/bench/benchTests'
 import { readKit } from '../../data/bench/kit'
+import { readBenchTest } from '../../data/bench/readBenchTests'
 import { readSite } from '../../data/site/site'
 import type { StartBody } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'

@@ -1,14 +1,19 @@
-import { type BenchTest, listBenchTests, readBenchTest, readSet } from '../../data/bench/benchTests'
 import { listPens } from '../../data/bench/pens'
-import { listLots } from '../../data/media/lots'
-import { listMixes } from '../../data/media/mixes'
+import {
+  type BenchTest,
+  readBenchTest,
+  readRunBefore,
+  readSet,
+} from '../../data/bench/readBenchTests'
+import { readSampleNames, sampleKey } from '../../data/bench/samples'
 import { listProblems } from '../../data/season/problems'
 import { readSite } from '../../data/site/site'
-import type { SampleChoice, TestPage, TestState } from '../../messages/bench/benchViews'
+import type { TestPage, TestState } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { readTables } from '../tables'
 import { presentCalibration } from './presentCalibration'
+import { sampleChoices } from './sampleChoices'
 import { sampleFacts } from './sampleFacts'
 import { calibrationView, momentView, penView, runViews, spreadViews } from './views'
 
@@ -20,10 +25,11 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
   const tables = await readTables(db, timeZone)
   const facts = await sampleFacts(db, tables, test.sample)
   const set = await readSet(db, test)
-  const samples = await sampleChoices(db)
-  const nameOf = ({ sample }: BenchTest) =>
-    samples.find((one) => one.kind === sample.kind && String(one.id) === String(sample.id))?.name ??
-    facts.view.name
+  const names = await readSampleNames(
+    db,
+    set.map(({ sample }) => sample),
+  )
+  const nameOf = ({ sample }: BenchTest) => names.get(sampleKey(sample)) ?? facts.view.name
   const calibration = await presentCalibration(db, test.sample)
   return {
     ...stateOf(test, at),
@@ -60,7 +66,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
       .filter(({ cce }) => cce !== 0)
       .map((one) => ({ id: one.id, name: one.name })),
     materials: [...tables.materials.values()].map((one) => ({ id: one.id, name: one.name })),
-    samples,
+    samples: await sampleChoices(db, ''),
     tapWater: site.tapWater,
     water: test.water,
   }
@@ -85,21 +91,8 @@ async function lastOf(
   test: BenchTest,
   timeZone: string,
 ): Promise<TestPage['last']> {
-  const before = (await listBenchTests(db, test.sample)).find(
-    (one) => one.kind === test.kind && one.id < test.id && one.observation !== null,
-  )
+  const before = await readRunBefore(db, test)
   return before?.observation
     ? { observation: before.observation, on: dayAt(timeZone, before.startedAt) }
     : null
-}
-
-/** Everything a test can be made on: lots first, then recipes, then materials. */
-export async function sampleChoices(db: OpenDatabase): Promise<SampleChoice[]> {
-  const { timeZone } = await readSite(db)
-  const { materials } = await readTables(db, timeZone)
-  return [
-    ...(await listLots(db)).map(({ id, name }) => ({ kind: 'lot' as const, id, name })),
-    ...(await listMixes(db)).map(({ id, name }) => ({ kind: 'mix' as const, id, name })),
-    ...[...materials.values()].map(({ id, name }) => ({ kind: 'material' as const, id, name })),
-  ]
 }

@@ -1,7 +1,8 @@
 import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
-import type { BenchTest, StoredCalibrationOfSample } from '../../data/bench/benchTests'
 import type { Pen } from '../../data/bench/pens'
+import type { BenchTest, StoredTest } from '../../data/bench/readBenchTests'
+import type { StoredCalibrationOfSample } from '../../data/bench/sampleCalibrations'
 import type {
   CalibrationView,
   MomentView,
@@ -18,7 +19,7 @@ const DAY_MS = 86_400_000
 /** A pH near which most mixes lie: what a pen is judged by before it has read anything. */
 const USUAL_PH = 6.5
 
-export function testRow(test: BenchTest, sample: SampleView, timeZone: string): TestRow {
+export function testRow(test: StoredTest, sample: SampleView, timeZone: string): TestRow {
   return {
     id: test.id,
     setId: test.setId ?? test.id,

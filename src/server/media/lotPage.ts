@@ -1,27 +1,26 @@
 import { blendMedia, contentsOf } from '../../core/media'
 import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
-import type { LedgerEntry } from '../../data/media/lots'
-import { readLot } from '../../data/media/lots'
 import { listMaterials } from '../../data/media/materials'
-import { listWorkOrders } from '../../data/recondition/workOrders'
+import type { LedgerEntry } from '../../data/media/readLots'
+import { readOpenOrder } from '../../data/recondition/readWorkOrders'
 import { readSite, type Site } from '../../data/site/site'
 import type { LedgerRow, LotPage } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
+import type { LotFacts } from '../lots/lotFacts'
+import { lotRow } from '../lots/lotRow'
+import { readLotFacts } from '../lots/readLotFacts'
 import { recipeInput, stockOf } from '../recondition/buildRecipe'
 import { readTables } from '../tables'
 import { lotChemistry } from './lotChemistry'
-import { type LotFacts, lotFacts } from './lotFacts'
-import { lotRow } from './lotRow'
 import { lotWhy } from './lotWhy'
 import { potView } from './potView'
 
 export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<LotPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const facts = lotFacts(await readLot(db, id), tables)
-  const orders = await listWorkOrders(db)
-  const open = orders.find(({ lotId, state }) => lotId === id && state === 'open') ?? null
+  const facts = await readLotFacts(db, tables, id)
+  const open = await readOpenOrder(db, id)
   const chemistry = lotChemistry(facts, tables, site)
   const { components, container, crop, surfaceCm } = facts
   const blend = components.length > 0 ? blendMedia({ components }) : null

@@ -1,39 +1,42 @@
 import { isSouthern } from '../../core/season'
-import { listLots } from '../../data/media/lots'
-import { listWorkOrders } from '../../data/recondition/workOrders'
+import { findLots } from '../../data/media/findLots'
+import { readOpenOrders } from '../../data/recondition/readWorkOrders'
 import { readSite } from '../../data/site/site'
-import type { LotsPage } from '../../messages/media/lots'
+import type { LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
+import { partOf } from '../listPart'
+import { lotRow } from '../lots/lotRow'
+import { readCardFacts } from '../lots/readLotFacts'
 import { readTables } from '../tables'
-import { lotFacts } from './lotFacts'
-import { lotRow } from './lotRow'
 
-export async function lotsPage(db: OpenDatabase, place: string | null = null): Promise<LotsPage> {
+/** A page of the lots, sorted and narrowed as asked for. */
+export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise<LotsPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const lots = await listLots(db)
-  const orders = await listWorkOrders(db)
-  const all = lots.map((lot) =>
-    lotRow(
-      lotFacts(lot, tables),
-      orders.find(({ lotId, state }) => lotId === lot.id && state === 'open') ?? null,
-    ),
+  const { place = null, state, order = 'number', turn, find = '', page } = asked
+  const { ids, part, ...sums } = await partOf(page, (at) =>
+    findLots(db, {
+      find,
+      place,
+      order,
+      descending: turn === 'down',
+      ...(state ? { states: [state] } : {}),
+      ...at,
+    }),
   )
-  const rows = place === null ? all : all.filter(({ where }) => where.split(', ').includes(place))
-  const litres = (inPots: boolean) =>
-    rows
-      .filter(({ roomLitres }) => (roomLitres !== null) === inPots)
-      .reduce((sum, row) => sum + row.litres, 0)
+  const orders = await readOpenOrders(db, ids)
+  const facts = await readCardFacts(db, tables, ids)
   return {
-    place,
+    asked,
+    part,
     site: {
       timeZone: site.timeZone,
       southern: isSouthern(site.latitudeDeg),
       version: site.version,
     },
-    lots: rows,
-    inPotsLitres: litres(true),
-    inStoreLitres: litres(false),
-    litreInnings: rows.reduce((sum, row) => sum + row.litres * row.innings.length, 0),
+    lots: facts.map((one) => lotRow(one, orders.get(one.lot.id) ?? null)),
+    inPotsLitres: sums.inPotsLitres,
+    inStoreLitres: sums.inStoreLitres,
+    litreInnings: sums.litreInnings,
   }
 }

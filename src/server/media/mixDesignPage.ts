@@ -1,12 +1,12 @@
 import { containerCapacity } from '../../core/media'
 import { EXPOSURE_FACTORS, mixInPlace } from '../../core/season'
-import { listSampleCalibrations } from '../../data/bench/benchTests'
+import { listCalibrationsOf } from '../../data/bench/sampleCalibrations'
 import { listContainers } from '../../data/containers/containers'
 import { PLANT_GROUPS } from '../../data/defaults/plantGroups'
 import { NotFound } from '../../data/errors'
-import { readLot } from '../../data/media/lots'
 import { listMaterials, materialsById } from '../../data/media/materials'
 import { type MixFor, type MixPart, readMix } from '../../data/media/mixes'
+import { readLot } from '../../data/media/readLots'
 import { listCrops } from '../../data/season/crops'
 import { readSite } from '../../data/site/site'
 import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/media/mixes'
@@ -85,7 +85,7 @@ async function testedMix(
   timeZone: string,
 ): Promise<MixDesignPage['tested']> {
   const written = versions[0]?.at
-  const found = (await listSampleCalibrations(db)).find((one) => one.mixId === mixId)
+  const found = (await listCalibrationsOf(db, { kind: 'mix', id: mixId }))[0]
   if (!found || !written || found.at < written || !found.from.includes('porosity')) return null
   const { shape, headspaceCm } = madeFor.container
   const airOf = ({ curve }: typeof found.prior) =>

@@ -4,10 +4,11 @@ import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { blendMedia, containerCapacity } from '../../core/media'
-import { readLot } from '../../data/media/lots'
+import { forget } from '../../data/kept'
 import { materialsById } from '../../data/media/materials'
 import { materials } from '../../data/media/materialTables'
 import { readMix } from '../../data/media/mixes'
+import { readLot } from '../../data/media/readLots'
 import { comparePage } from './comparePage'
 import { mixDesignPage } from './mixDesignPage'
 import { mixesPage } from './mixesPage'
@@ -92,6 +93,7 @@ test('a material that was put away may stay in a mix that holds it, but comes in
     .update(materials)
     .set({ putAwayAt: NOW })
     .where(eq(materials.id, 'vermiculite-medium'))
+  forget('materials')
   const basket = (await mixesPage(garden.db)).mixes.find(({ name }) => /Basket/.test(name))
   const id = basket?.id ?? 0
   const page = await mixDesignPage(garden.db, { mix: id })

@@ -12,13 +12,13 @@ import { monthsAt, weeklyTemperatures } from '../../core/season'
 import { listAmendments } from '../../data/chemistry/amendments'
 import { requireContainers, type StoredContainer } from '../../data/containers/containers'
 import { Conflict, NotFound } from '../../data/errors'
-import { readLot } from '../../data/media/lots'
 import { listMaterials } from '../../data/media/materials'
 import { readSite, type Site } from '../../data/site/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { type LotFacts, lotFacts } from '../media/lotFacts'
+import type { LotFacts } from '../lots/lotFacts'
+import { readLotFacts } from '../lots/readLotFacts'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -45,7 +45,7 @@ export async function buildRecipe(
 ): Promise<BuiltRecipe> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const facts = lotFacts(await readLot(db, answers.lot), tables)
+  const facts = await readLotFacts(db, tables, answers.lot)
   if (!(facts.lot.contents.litres > 0)) throw new Conflict('This lot is empty: fill it first.')
   const crop = tables.crops.get(answers.crop)
   if (!crop) throw new NotFound('That crop is not in the list.')

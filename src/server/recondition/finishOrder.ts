@@ -10,12 +10,12 @@ import {
 import type { StoredContainer } from '../../data/containers/containers'
 import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
-import { readLot } from '../../data/media/lots'
-import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondition/workOrders'
+import type { WorkOrder } from '../../data/recondition/readWorkOrders'
+import { type Finish, finishWorkOrder } from '../../data/recondition/workOrders'
 import { readSite } from '../../data/site/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { lotFacts } from '../media/lotFacts'
+import { readLotFacts } from '../lots/readLotFacts'
 import { MEASURED_TO } from '../media/requireRoom'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
@@ -29,7 +29,7 @@ export function finishOrder(db: OpenDatabase, orderId: number, at: Date) {
 async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const facts = lotFacts(await readLot(db, order.lotId), tables)
+  const facts = await readLotFacts(db, tables, order.lotId)
   const crop = tables.crops.get(order.intake.cropId)
   const container = tables.containers
     .filter(({ id }) => order.intake.containerIds.includes(id))

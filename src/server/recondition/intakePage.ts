@@ -1,27 +1,25 @@
 import type { Crop } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import type { StoredContainer } from '../../data/containers/containers'
-import { readLot } from '../../data/media/lots'
-import { listWorkOrders } from '../../data/recondition/workOrders'
+import { readOpenOrder } from '../../data/recondition/readWorkOrders'
 import { readSite } from '../../data/site/site'
 import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
-import { type LotFacts, lotFacts } from '../media/lotFacts'
+import type { LotFacts } from '../lots/lotFacts'
+import { readLotFacts } from '../lots/readLotFacts'
 import { readTables } from '../tables'
 
 export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const facts = lotFacts(await readLot(db, lotId), tables)
-  const orders = await listWorkOrders(db)
+  const facts = await readLotFacts(db, tables, lotId)
   return {
     lot: lotHead(facts),
     crops: [...tables.crops.values()].map(cropChoice),
     pots: tables.containers
       .filter((pot) => pot.lotId === null || pot.lotId === lotId)
       .map((pot) => potChoice(pot, lotId)),
-    openOrderId:
-      orders.find((order) => order.lotId === lotId && order.state === 'open')?.id ?? null,
+    openOrderId: (await readOpenOrder(db, lotId))?.id ?? null,
   }
 }
 

@@ -1,28 +1,17 @@
 import { listAmendments } from '../../data/chemistry/amendments'
-import { readLot } from '../../data/media/lots'
-import {
-  listWorkOrders,
-  readWorkOrder,
-  type WorkOrderStep,
-} from '../../data/recondition/workOrders'
+import { readWorkOrder, type WorkOrderStep } from '../../data/recondition/readWorkOrders'
 import { readSite } from '../../data/site/site'
-import type {
-  NamedThing,
-  OrderPage,
-  OrderStepView,
-  TurnoverPage,
-} from '../../messages/recondition/turnover'
+import type { NamedThing, OrderPage, OrderStepView } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { lotFacts } from '../media/lotFacts'
-import { lotsPage } from '../media/lotsPage'
+import { readLotFacts } from '../lots/readLotFacts'
 import { readTables } from '../tables'
 
 export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const order = await readWorkOrder(db, id)
-  const facts = lotFacts(await readLot(db, order.lotId), tables)
+  const facts = await readLotFacts(db, tables, order.lotId)
   const names: Record<string, NamedThing> = {
     [String(facts.lot.id)]: { name: facts.lot.name, stratum: null, caution: null },
   }
@@ -82,46 +71,5 @@ export function stepView(step: WorkOrderStep, timeZone: string): OrderStepView {
     plan: step.plan,
     amounts: step.amounts,
     doneOn: step.doneAt ? dayAt(timeZone, step.doneAt) : null,
-  }
-}
-
-export async function turnoverPage(db: OpenDatabase): Promise<TurnoverPage> {
-  const site = await readSite(db)
-  const tables = await readTables(db, site.timeZone)
-  const { lots } = await lotsPage(db)
-  const orders = await listWorkOrders(db)
-  const rowOf = (lotId: number) => lots.find(({ id }) => id === lotId)
-  return {
-    orders: orders
-      .filter(({ state }) => state !== 'put-away')
-      .map((order) => ({
-        id: order.id,
-        lotId: order.lotId,
-        lotName: rowOf(order.lotId)?.name ?? `${order.lotId}`,
-        cropName: tables.crops.get(order.intake.cropId)?.name ?? order.intake.cropId,
-        done: order.stepsDone,
-        steps: order.steps,
-        readyOn: order.readyOn,
-        finishedOn: order.finishedAt ? dayAt(site.timeZone, order.finishedAt) : null,
-      })),
-    waiting: lots.flatMap((row) => {
-      if (row.state !== 'turn-over' && row.state !== 'store' && row.state !== 'act') return []
-      return [
-        {
-          lotId: row.id,
-          lotName: row.name,
-          litres: row.litres,
-          where: row.where,
-          strata: row.strata,
-          innings: row.innings,
-          reason:
-            row.state === 'store'
-              ? ('in-store' as const)
-              : row.state === 'act'
-                ? ('air-short' as const)
-                : ('season-over' as const),
-        },
-      ]
-    }),
   }
 }

@@ -1,7 +1,7 @@
 import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import { lotComponents, scaleToLoads, scheduleWork } from '../../core/recondition'
-import { listWorkOrders } from '../../data/recondition/workOrders'
+import { readOpenOrder } from '../../data/recondition/readWorkOrders'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -18,7 +18,6 @@ export async function recipePage(
   const { facts, recipe, crop, container, pots, site } = built
   const loadLitres = site.measures.barrowL
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
-  const orders = await listWorkOrders(db)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
   const mix = mixOf(built)
   const { curve } = blendMedia({ components: mix })
@@ -45,8 +44,7 @@ export async function recipePage(
     freshPricePerLitre: freshPrice(built),
     pricesMissing: pricesMissing(built),
     lotPhMeasuredOn: facts.ph?.measuredOn ?? null,
-    openOrderId:
-      orders.find(({ lotId, state }) => lotId === facts.lot.id && state === 'open')?.id ?? null,
+    openOrderId: (await readOpenOrder(db, facts.lot.id))?.id ?? null,
   }
 }
 

@@ -9,14 +9,15 @@ import { migrate } from 'drizzle-orm/pglite/migrator'
 import { TROUGH_TO_STRAWBERRY } from '../../../testing/answers'
 import { CutFiles } from '../../../testing/cutFiles'
 import { NOW } from '../../../testing/database'
+import { allLots } from '../../../testing/lots'
 import { drawFrom } from '../../../testing/random'
 import type { Database } from '../../data/database'
 import { seedDemo } from '../../data/demo/seedDemo'
-import { listLots } from '../../data/media/lots'
 import { innings, ledgerEntries, measurements } from '../../data/media/lotTables'
 import { prepareData } from '../../data/prepare'
+import { readWorkOrder } from '../../data/recondition/readWorkOrders'
 import { workOrders } from '../../data/recondition/tables'
-import { changeStep, createWorkOrder, readWorkOrder } from '../../data/recondition/workOrders'
+import { changeStep, createWorkOrder } from '../../data/recondition/workOrders'
 import * as schema from '../../data/schema'
 import { newReading } from '../media/newReading'
 import { buildRecipe } from '../recondition/buildRecipe'
@@ -181,7 +182,7 @@ async function requireNothingHalf(db: Database, where: string): Promise<void> {
     sql`select lot_id from innings where ended_on is null group by lot_id having count(*) > 1`,
   )
   assert.equal(open.rows.length, 0, `${where}: a lot is in two innings`)
-  for (const { contents, name } of await listLots(db)) {
+  for (const { contents, name } of await allLots(db)) {
     assert.ok(contents.litres > -1e-9, `${where}: ${name} holds less than nothing`)
   }
 }

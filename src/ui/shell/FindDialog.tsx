@@ -4,10 +4,22 @@ import type { FindAnswer } from '../../messages/find'
 import { Dialog } from '../Dialog'
 import { shell as shellWords } from '../texts/workshop'
 import styles from './FindDialog.module.css'
-import { entryKey, type FindEntry, findEntries, matchEntries } from './findEntries'
+import { entryKey, type FindEntry, findEntries, matchEntries, namesTyped } from './findEntries'
 import { chooseTheme, isTheme } from './theme'
 
 const words = shellWords
+
+const FIRST = 50
+/** What can be gone to before the server has answered, and when it does not. */
+const NOWHERE = findEntries({
+  lots: [],
+  pots: [],
+  places: [],
+  mixes: [],
+  materials: [],
+  orders: [],
+  tests: [],
+})
 
 /** One list of places, lots, pots and things to do: type a name or a pot's code, Enter goes there. */
 export default function FindDialog({ onClose }: { readonly onClose: () => void }) {
@@ -19,20 +31,10 @@ export default function FindDialog({ onClose }: { readonly onClose: () => void }
 }
 
 function List({ onClose }: { readonly onClose: () => void }) {
-  const [entries, setEntries] = useState<readonly FindEntry[] | null>(null)
-  const [failed, setFailed] = useState(false)
   const [typed, setTyped] = useState('')
   const [chosen, setChosen] = useState('')
-  useEffect(() => {
-    const stop = new AbortController()
-    fetch('/api/find', { signal: stop.signal })
-      .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error('refused'))))
-      .then((answer: FindAnswer) => setEntries(findEntries(answer)))
-      .catch(() => setFailed(!stop.signal.aborted))
-    return () => stop.abort()
-  }, [])
-
-  const matches = matchEntries(entries ?? [], typed)
+  const { entries, failed } = useFound(namesTyped(typed))
+  const matches = matchEntries(entries ?? NOWHERE, typed).slice(0, FIRST)
   // What is chosen follows the typing at once, so that a quick Enter goes where the list shows.
   const present = matches.find((entry) => entryKey(entry) === chosen) ?? matches[0]
   const kinds = [...new Set(matches.map(({ kind }) => kind))]
@@ -86,4 +88,22 @@ function List({ onClose }: { readonly onClose: () => void }) {
       </Command.List>
     </Command>
   )
+}
+
+/** What the server knows by these names; an answer that was overtaken by the next question is not shown. */
+function useFound(names: string) {
+  const [entries, setEntries] = useState<readonly FindEntry[] | null>(null)
+  const [failed, setFailed] = useState(false)
+  useEffect(() => {
+    const stop = new AbortController()
+    fetch(`/api/find?find=${encodeURIComponent(names.slice(0, 80))}`, { signal: stop.signal })
+      .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error('refused'))))
+      .then((answer: FindAnswer) => {
+        setEntries(findEntries(answer))
+        setFailed(false)
+      })
+      .catch(() => setFailed(!stop.signal.aborted))
+    return () => stop.abort()
+  }, [names])
+  return { entries, failed }
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { AREAS } from './areas'
-import { entryKey, findEntries, matchEntries } from './findEntries'
+import { entryKey, findEntries, matchEntries, namesTyped } from './findEntries'
 
 const entries = findEntries({
   lots: [
@@ -9,11 +9,14 @@ const entries = findEntries({
     { id: 3, name: 'Camellia tub' },
   ],
   pots: [
-    { code: 'P04', name: 'Oak tub', place: 'North landing', lotId: 3 },
-    { code: 'P14', name: 'Tall pot', place: 'South wall', lotId: null },
+    { code: 'P04', name: 'Oak tub', place: 'North landing', lotId: 3, lotName: 'Camellia tub' },
+    { code: 'P14', name: 'Tall pot', place: 'South wall', lotId: null, lotName: null },
   ],
   places: ['North landing', 'South wall'],
-  orders: [{ id: 9, lotId: 1 }],
+  mixes: [{ id: 2, name: 'Bean mix' }],
+  materials: [{ id: 'grit', name: 'Grit' }],
+  orders: [{ id: 9, lotId: 1, lotName: 'Long trough by the door' }],
+  tests: [{ id: 4, kind: 'drain', name: 'Camellia tub' }],
 })
 const first = (typed: string) => matchEntries(entries, typed)[0]
 
@@ -26,6 +29,9 @@ test('every word must fit, in any order; nothing fits nonsense', () => {
   assert.equal(first('door long')?.address, '/lots/1')
   assert.equal(first('turn over camellia')?.address, '/turnover/new?lot=3')
   assert.equal(first('go on work order')?.address, '/turnover/orders/9')
+  assert.equal(first('test camellia')?.address, '/bench/tests/4')
+  assert.equal(first('bean')?.address, '/mixes/design?mix=2')
+  assert.equal(first('grit')?.address, '/bench/samples/material/grit')
   assert.deepEqual(matchEntries(entries, 'zeppelin'), [])
   assert.equal(matchEntries(entries, '  ').length, entries.length)
 })
@@ -43,4 +49,10 @@ test('every area and what can be begun there is found by its name', () => {
 
 test('no two entries are taken for one another', () => {
   assert.equal(new Set(entries.map(entryKey)).size, entries.length)
+})
+
+test('the server is asked for names, not for what is to be done with them', () => {
+  assert.equal(namesTyped('Turn over the camellia'), 'camellia')
+  assert.equal(namesTyped('go on with'), '')
+  assert.equal(namesTyped('P04'), 'P04')
 })

@@ -6,7 +6,7 @@ import { THEMES } from './theme'
 
 /** A line of Find: what it is called, how it is told from others, where it leads. */
 export interface FindEntry {
-  readonly kind: 'lot' | 'pot' | 'place' | 'action' | 'area' | 'look'
+  readonly kind: 'lot' | 'pot' | 'place' | 'mix' | 'material' | 'action' | 'area' | 'look'
   readonly name: string
   readonly code?: string
   readonly note?: string
@@ -15,9 +15,9 @@ export interface FindEntry {
 }
 
 /** The list of Find, in the words of the catalogue. */
-export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEntry[] {
+export function findEntries(answer: FindAnswer): FindEntry[] {
+  const { lots, pots, places, mixes, materials, orders, tests } = answer
   const words = shellWords
-  const nameOf = (lotId: number) => lots.find(({ id }) => id === lotId)?.name ?? ''
   const atPlace = (place: string) => `/lots?place=${encodeURIComponent(place)}`
   return [
     ...lots.map(
@@ -29,20 +29,37 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
       }),
     ),
     ...pots.map(
-      ({ code, name, place, lotId }): FindEntry => ({
+      ({ code, name, place, lotId, lotName }): FindEntry => ({
         kind: 'pot',
         code,
         name,
-        note: `${place} · ${lotId === null ? words.emptyPot : nameOf(lotId)}`,
+        note: `${place} · ${lotId === null ? words.emptyPot : (lotName ?? '')}`,
         address: lotId === null ? atPlace(place) : `/lots/${lotId}`,
       }),
     ),
     ...places.map((place): FindEntry => ({ kind: 'place', name: place, address: atPlace(place) })),
+    ...mixes.map(
+      ({ id, name }): FindEntry => ({ kind: 'mix', name, address: `/mixes/design?mix=${id}` }),
+    ),
+    ...materials.map(
+      ({ id, name }): FindEntry => ({
+        kind: 'material',
+        name,
+        address: `/bench/samples/material/${id}`,
+      }),
+    ),
     ...orders.map(
-      ({ id, lotId }): FindEntry => ({
+      ({ id, lotName }): FindEntry => ({
         kind: 'action',
-        name: words.continueOrder(nameOf(lotId)),
+        name: words.continueOrder(lotName),
         address: `/turnover/orders/${id}`,
+      }),
+    ),
+    ...tests.map(
+      ({ id, name }): FindEntry => ({
+        kind: 'action',
+        name: words.continueTest(name),
+        address: `/bench/tests/${id}`,
       }),
     ),
     ...lots.map(
@@ -64,6 +81,22 @@ export function findEntries({ lots, pots, places, orders }: FindAnswer): FindEnt
       }),
     ),
   ]
+}
+
+/** Words that stand before a name: what is begun or gone on with is found by them too, but no row is named so. */
+const LEADING = new Set(
+  [shellWords.turnOver(''), shellWords.continueOrder(''), shellWords.continueTest('')]
+    .join(' ')
+    .toLocaleLowerCase()
+    .split(/\s+/),
+)
+
+/** What the server is asked for: the names among the words that were typed. */
+export function namesTyped(typed: string): string {
+  return typed
+    .split(/\s+/)
+    .filter((word) => word && !LEADING.has(word.toLocaleLowerCase()))
+    .join(' ')
 }
 
 /** How well an entry fits what was typed; lower is better, null not at all. Every word typed must be found. */

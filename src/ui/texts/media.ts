@@ -46,6 +46,10 @@ export const media = {
   newLot: common.actions.newLot,
   lotsAt: (place: string) => `Lots at ${place}`,
   allLots: 'all lots',
+  findLots: 'Find lots',
+  findHint: 'Name, place, bin or pot',
+  stateField: 'Which',
+  allStates: 'All',
   noneHere: 'No lot stands here',
   noneHereNext: 'A lot made for this place will be listed here.',
   columns: {

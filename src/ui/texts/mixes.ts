@@ -41,6 +41,9 @@ export const mixes = {
   begin: 'Begin with a plant group',
   beginNote:
     'A group is a set of targets, not a recipe. If you have never grown the plant, take the first one with one change, and try it beside another.',
+  findMixes: 'Find mixes',
+  findHint: 'Name of a mix',
+  moreLots: (count: number) => `and ${count} more lots`,
   beginElse: 'Or begin with',
   bag: 'a bag',
   lot: 'a lot you have',

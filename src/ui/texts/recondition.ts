@@ -31,6 +31,7 @@ export const recondition = {
   list: {
     lead: 'From a tired lot to its next innings: what was found, a recipe, a work order.',
     under: 'Under way',
+    newestOpen: (shown: number, total: number) => `The newest ${shown} of ${total}.`,
     waiting: 'Waiting for their next innings',
     finished: 'Finished',
     progress: (done: number, steps: number) => `${done} of ${steps} steps`,

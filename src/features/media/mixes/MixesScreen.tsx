@@ -3,10 +3,14 @@ import type { SiteView } from '../../../messages/site'
 import { Band } from '../../../ui/Band'
 import { LinkButton } from '../../../ui/Button'
 import { Figure } from '../../../ui/Figure'
+import { ListBar } from '../../../ui/list/ListBar'
+import { listAddress } from '../../../ui/list/listAddress'
+import { Pager } from '../../../ui/list/Pager'
 import { PageHead } from '../../../ui/PageHead'
 import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { EmptyState } from '../../../ui/States'
+import { list as listWords } from '../../../ui/texts/list'
 import { mixes as mixesWords } from '../../../ui/texts/mixes'
 import styles from './Mixes.module.css'
 
@@ -20,6 +24,7 @@ export default function MixesScreen({
   readonly page: MixesPage
   readonly site: SiteView
 }) {
+  const isLong = page.asked.find || page.part.total > page.part.pageRows
   return (
     <SiteProvider site={site}>
       <PageHead
@@ -35,7 +40,19 @@ export default function MixesScreen({
           </>
         }
       />
-      {page.mixes.length === 0 ? (
+      {isLong && (
+        <ListBar
+          path="/mixes"
+          label={words.findMixes}
+          hint={words.findHint}
+          find={page.asked.find ?? ''}
+        />
+      )}
+      {page.mixes.length === 0 && page.asked.find ? (
+        <p>
+          {listWords.nothing} <a href="/mixes">{listWords.showAll}</a>
+        </p>
+      ) : page.mixes.length === 0 ? (
         <EmptyState title={words.empty} next={words.emptyNext} />
       ) : (
         <ul className={styles.mixes}>
@@ -44,6 +61,10 @@ export default function MixesScreen({
           ))}
         </ul>
       )}
+      <Pager
+        part={page.part}
+        addressOf={(to) => listAddress('/mixes', { ...page.asked, page: to })}
+      />
       <section aria-labelledby="begin" className={styles.begin}>
         <h2 id="begin">{words.begin}</h2>
         <p className={styles.note}>{words.beginNote}</p>
@@ -72,6 +93,12 @@ export default function MixesScreen({
               <a href={`/mixes/design?lot=${id}`}>{name}</a>
             </span>
           ))}
+          {page.lotsTotal > page.lots.length && (
+            <>
+              {' '}
+              <a href="/lots">{words.moreLots(page.lotsTotal - page.lots.length)}</a>
+            </>
+          )}
         </p>
       </section>
     </SiteProvider>

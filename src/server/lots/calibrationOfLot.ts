@@ -1,10 +1,10 @@
-import type { StoredCalibrationOfSample } from '../../data/bench/benchTests'
-import type { Lot } from '../../data/media/lots'
+import type { StoredCalibrationOfSample } from '../../data/bench/sampleCalibrations'
+import type { LotCard } from '../../data/media/readLots'
 import { dayAt } from '../clock'
 
 /** A lot's newest calibration, by days of the site; it ends when a new innings begins or something is mixed in. */
 export function calibrationOfLot(
-  { id, innings, ledger }: Pick<Lot, 'id' | 'innings' | 'ledger'>,
+  { id, innings, mixedAt }: Pick<LotCard, 'id' | 'innings' | 'mixedAt'>,
   calibrations: readonly StoredCalibrationOfSample[],
   timeZone: string,
 ): StoredCalibrationOfSample | null {
@@ -12,6 +12,5 @@ export function calibrationOfLot(
   if (!found) return null
   const began = innings.at(-1)?.startedOn
   if (began && dayAt(timeZone, found.at) < began) return null
-  const mixedSince = ledger.some(({ at, litres }) => litres > 0 && at > found.at)
-  return mixedSince ? null : found
+  return mixedAt && mixedAt > found.at ? null : found
 }

@@ -3,18 +3,17 @@ import { type Amendment, blendEc, blendPh, type Crop, unreactedLime } from '../.
 import { heightForVolume } from '../../core/containers'
 import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
 import type { LotMeasured } from '../../core/recondition'
-import type { StoredCalibrationOfSample } from '../../data/bench/benchTests'
+import type { StoredCalibrationOfSample } from '../../data/bench/sampleCalibrations'
 import type { StoredContainer } from '../../data/containers/containers'
-import type { Lot } from '../../data/media/lots'
-import { presentInnings } from '../../data/media/lots'
 import type { MeasuredQuantity } from '../../data/media/lotTables'
+import { type Lot, type LotCard, presentInnings } from '../../data/media/readLots'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
-import { calibrationOfLot } from '../bench/calibrationOfLot'
 import { dayAt } from '../clock'
+import { calibrationOfLot } from './calibrationOfLot'
 
-/** All that is known or worked out of a lot for the screens, from its rows and the tables. */
-export interface LotFacts {
-  readonly lot: Lot
+/** What is known or worked out of a lot for lists, from its rows and the tables. */
+export interface CardFacts {
+  readonly lot: LotCard
   readonly components: readonly Component[]
   readonly strata: readonly Stratum[]
   readonly innings: readonly InningsMark[]
@@ -31,26 +30,47 @@ export interface LotFacts {
   readonly ecSme: Reading | null
   /** What a jar test found; null where there was none. */
   readonly buffer: Reading | null
+  readonly where: string
+}
+
+/** All that is known or worked out of a lot: what its ledger tells as well. */
+export interface LotFacts extends CardFacts {
+  readonly lot: Lot
   /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
   readonly unreactedLimeGPerL: number
-  readonly where: string
 }
 
 export interface Tables {
   readonly materials: ReadonlyMap<string, Material>
   readonly crops: ReadonlyMap<string, Crop>
   readonly amendments: ReadonlyMap<string, Amendment>
+  /** In the order of their codes. */
   readonly containers: readonly StoredContainer[]
-  /** What tests made of lots, newest first. */
-  readonly calibrations: readonly StoredCalibrationOfSample[]
+  readonly containersById: ReadonlyMap<number, StoredContainer>
   readonly timeZone: string
   /** ISO day at the site. */
   readonly today: string
 }
 
-export function lotFacts(lot: Lot, tables: Tables): LotFacts {
+/** @param calibrations what tests made of lots, newest first; those of others are passed over */
+export function lotFacts(
+  lot: Lot,
+  tables: Tables,
+  calibrations: readonly StoredCalibrationOfSample[],
+): LotFacts {
+  const facts = cardFacts(lot, tables, calibrations)
+  const unreactedLimeGPerL = unreactedLime({ events: limeEvents(lot, tables) })
+  return { ...facts, lot, unreactedLimeGPerL, measured: { ...facts.measured, unreactedLimeGPerL } }
+}
+
+/** @param calibrations what tests made of lots, newest first; those of others are passed over */
+export function cardFacts(
+  lot: LotCard,
+  tables: Tables,
+  calibrations: readonly StoredCalibrationOfSample[],
+): CardFacts {
   const components = componentsOf(lot, tables.materials)
-  const containers = tables.containers.filter(({ id }) => lot.containerIds.includes(id))
+  const containers = lot.containerIds.flatMap((id) => tables.containersById.get(id) ?? [])
   const container = [...containers].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0] ?? null
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
   const filled = room > 0 ? Math.min(1, lot.contents.litres / room) : 0
@@ -58,7 +78,7 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
   const last = presentInnings(lot) ?? lot.innings[lot.innings.length - 1]
   const predicted = last?.predicted ?? null
   const reading = (quantity: MeasuredQuantity, estimate: () => number | null): Reading | null => {
-    const found = lot.measurements.find(
+    const found = lot.newest.find(
       (one) =>
         one.quantity === quantity && (!last || dayAt(tables.timeZone, one.at) >= last.startedOn),
     )
@@ -67,7 +87,7 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
     return value === null ? null : { value, measuredOn: null }
   }
   const some = components.length > 0
-  const hydraulics = hydraulicsOf(lot, components, tables)
+  const hydraulics = hydraulicsOf(lot, components, calibrations, tables.timeZone)
   const airInPot =
     container && surfaceCm && hydraulics
       ? containerCapacity({
@@ -86,7 +106,6 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
   const ph = reading('ph', () => (some ? (predicted?.ph ?? blendPh({ components }).ph) : null))
   const ecSme = reading('ecSme', () => (some ? blendEc({ components }).ecSme : null))
   const buffer = reading('buffer', () => null)
-  const unreactedLimeGPerL = unreactedLime({ events: limeEvents(lot, tables) })
   return {
     lot,
     components,
@@ -106,23 +125,22 @@ export function lotFacts(lot: Lot, tables: Tables): LotFacts {
       ph: ph?.measuredOn ? ph.value : (predicted?.ph ?? undefined),
       ecSme: ecSme?.measuredOn ? ecSme.value : undefined,
       buffer: buffer?.value,
-      unreactedLimeGPerL,
     },
     hydraulics,
     air,
     ph,
     ecSme,
     buffer,
-    unreactedLimeGPerL,
     where: whereOf(lot, containers),
   }
 }
 
 function hydraulicsOf(
-  lot: Lot,
+  lot: LotCard,
   components: readonly Component[],
-  { calibrations, timeZone }: Tables,
-): LotFacts['hydraulics'] {
+  calibrations: readonly StoredCalibrationOfSample[],
+  timeZone: string,
+): CardFacts['hydraulics'] {
   if (components.length === 0) return null
   const tested = calibrationOfLot(lot, calibrations, timeZone)
   const { curve, ksCmPerS } = tested?.measured ?? blendMedia({ components })
@@ -132,7 +150,7 @@ function hydraulicsOf(
 }
 
 /** Components by bulk volume; a lot that has been planted has no starter charge left. */
-function componentsOf(lot: Lot, materials: ReadonlyMap<string, Material>): Component[] {
+function componentsOf(lot: LotCard, materials: ReadonlyMap<string, Material>): Component[] {
   const used = lot.innings.length > 0
   return lot.contents.components.flatMap(({ materialId, litres }) => {
     const material = materials.get(materialId)
@@ -157,7 +175,7 @@ function surfaceOf({ shape, litres }: StoredContainer, filled: number): number {
   return heightForVolume({ shape, litres: litres * filled })
 }
 
-function whereOf(lot: Lot, containers: readonly StoredContainer[]): string {
+function whereOf(lot: LotCard, containers: readonly StoredContainer[]): string {
   const [first] = containers
   if (!first) return lot.storeBin ?? ''
   return [...new Set(containers.map(({ place }) => place))].join(', ')

@@ -1,0 +1,26 @@
+import { containers } from '../../src/data/containers/tables'
+import type { Database } from '../../src/data/database'
+import { CONTAINERS } from '../../src/data/demo/scenario'
+import { between, pick, type Random } from '../../testing/random'
+import { insertRows } from './insertRows'
+
+const QUARTERS = ['Tunnel', 'Terrace', 'Bench', 'Frame', 'Wall', 'Deck'] as const
+const POTS_AT_A_PLACE = 30
+
+/** Adds pots like those of the made-up garden until it has so many. */
+export async function growContainers(db: Database, random: Random, wanted: number): Promise<void> {
+  const there = await db.$count(containers)
+  const places = Math.max(3, Math.round(wanted / POTS_AT_A_PLACE))
+  const rows = Array.from({ length: Math.max(0, wanted - there) }, (_, i) => {
+    const { name, shape, headspaceCm } = pick(random, CONTAINERS)
+    const place = between(random, 1, places)
+    return {
+      code: `N${String(i + 1).padStart(4, '0')}`,
+      name,
+      place: `${QUARTERS[place % QUARTERS.length]} ${place}`,
+      shape,
+      headspaceCm,
+    }
+  })
+  await insertRows(db, containers, rows)
+}

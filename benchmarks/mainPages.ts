@@ -1,0 +1,47 @@
+import { TROUGH_TO_STRAWBERRY } from '../testing/answers'
+
+export interface MainPage {
+  readonly name: string
+  readonly address: string
+  /** The same page further in, where a large garden has more of it. */
+  readonly further?: readonly string[]
+}
+
+const { pots, ...answers } = TROUGH_TO_STRAWBERRY
+const ASKED = Object.entries({ ...answers, pots: pots.join(',') })
+  .filter(([, value]) => value !== null)
+  .map(([name, value]) => `${name}=${value}`)
+  .join('&')
+
+/** Every page a grower opens. A new area adds its own; `benchmarks/mainPages.test.ts` compares them with the routes. */
+export const MAIN_PAGES: readonly MainPage[] = [
+  {
+    name: 'lots',
+    address: '/lots',
+    further: [
+      '/lots?page=2',
+      '/lots?find=tub',
+      '/lots?order=air&turn=down',
+      '/lots?state=act',
+      '/lots?place=South%20wall',
+    ],
+  },
+  { name: 'a lot', address: '/lots/1' },
+  { name: 'new lot', address: '/lots/new' },
+  { name: 'mixes', address: '/mixes', further: ['/mixes?find=house', '/mixes?page=2'] },
+  { name: 'a mix', address: '/mixes/design?mix=1' },
+  { name: 'mixes compared', address: '/mixes/compare?mixes=1,2&pots=0,1' },
+  { name: 'bottom layer', address: '/mixes/layers?mixes=1' },
+  { name: 'bench', address: '/bench', further: ['/bench?page=2', '/bench?lot=3'] },
+  { name: 'test kit', address: '/bench/kit' },
+  { name: 'pens', address: '/bench/pens' },
+  { name: 'a test', address: '/bench/tests/1' },
+  { name: 'tests of a lot', address: '/bench/samples/lot/1' },
+  { name: 'turnover', address: '/turnover', further: ['/turnover?page=2&finished=3'] },
+  { name: 'what was found', address: '/turnover/new?lot=1' },
+  { name: 'recipe', address: `/turnover/recipe?${ASKED}` },
+  { name: 'find', address: '/api/find?find=tub' },
+]
+
+/** Pages that are reached only when an order was made: measured where the garden has one. */
+export const ORDER_PAGE: MainPage = { name: 'a work order', address: '/turnover/orders/1' }

@@ -1,0 +1,119 @@
+import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or } from 'drizzle-orm'
+import type { Database } from '../database'
+import { NotFound } from '../errors'
+import { groupBy } from '../groupBy'
+import { benchMoments, benchTests } from './benchTables'
+import { ofSample, type Sample, sampleOf } from './samples'
+
+export type StoredTest = typeof benchTests.$inferSelect
+export type StoredMoment = typeof benchMoments.$inferSelect
+
+export interface BenchTest extends StoredTest {
+  readonly sample: Sample
+  /** That were not undone, in the order of their times. */
+  readonly moments: readonly StoredMoment[]
+}
+
+/** Tests of a sample that were not thrown away, newest first. */
+export async function listTestsOf(db: Database, sample: Sample): Promise<BenchTest[]> {
+  const rows = await db
+    .select()
+    .from(benchTests)
+    .where(and(isNull(benchTests.thrownAwayAt), ofSample(benchTests, sample)))
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+  return withMoments(db, rows)
+}
+
+/** The finished run before a test, of the same kind on the same sample. */
+export async function readRunBefore(
+  db: Database,
+  { id, kind, sample }: Pick<BenchTest, 'id' | 'kind' | 'sample'>,
+): Promise<StoredTest | null> {
+  const [row] = await db
+    .select()
+    .from(benchTests)
+    .where(
+      and(
+        isNull(benchTests.thrownAwayAt),
+        isNotNull(benchTests.observation),
+        eq(benchTests.kind, kind),
+        lt(benchTests.id, id),
+        ofSample(benchTests, sample),
+      ),
+    )
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+    .limit(1)
+  return row ?? null
+}
+
+/** Tests that are running, or a page of those that are finished, newest first. */
+export async function listBenchTests(
+  db: Database,
+  state: 'running' | 'finished',
+  { offset, limit }: { readonly offset: number; readonly limit: number },
+): Promise<{
+  readonly rows: readonly (StoredTest & { sample: Sample })[]
+  readonly total: number
+}> {
+  const condition = and(
+    isNull(benchTests.thrownAwayAt),
+    state === 'running' ? isNull(benchTests.endedAt) : isNotNull(benchTests.endedAt),
+  )
+  const rows = await db
+    .select()
+    .from(benchTests)
+    .where(condition)
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+    .limit(limit)
+    .offset(offset)
+  return {
+    rows: rows.map((row) => ({ ...row, sample: sampleOf(row) })),
+    total: await db.$count(benchTests, condition),
+  }
+}
+
+/** A test with its moments. @throws NotFound, also for one that was thrown away */
+export async function readBenchTest(db: Database, id: number): Promise<BenchTest> {
+  const rows = await db
+    .select()
+    .from(benchTests)
+    .where(and(eq(benchTests.id, id), isNull(benchTests.thrownAwayAt)))
+  const [found] = await withMoments(db, rows)
+  if (!found) throw new NotFound(`There is no test ${id}, or it was thrown away.`)
+  return found
+}
+
+/** All runs of the set a test belongs to, in the order they were made. */
+export async function readSet(
+  db: Database,
+  test: Pick<BenchTest, 'id' | 'setId'>,
+): Promise<BenchTest[]> {
+  const setId = test.setId ?? test.id
+  const rows = await db
+    .select()
+    .from(benchTests)
+    .where(
+      and(
+        isNull(benchTests.thrownAwayAt),
+        or(eq(benchTests.setId, setId), eq(benchTests.id, setId)),
+      ),
+    )
+    .orderBy(asc(benchTests.startedAt), asc(benchTests.id))
+  return withMoments(db, rows)
+}
+
+async function withMoments(db: Database, rows: readonly StoredTest[]): Promise<BenchTest[]> {
+  if (rows.length === 0) return []
+  const ids = rows.map(({ id }) => id)
+  const moments = await db
+    .select()
+    .from(benchMoments)
+    .where(and(inArray(benchMoments.testId, ids), isNull(benchMoments.undoneAt)))
+    .orderBy(asc(benchMoments.at))
+  const byTest = groupBy(moments, ({ testId }) => testId)
+  return rows.map((row) => ({
+    ...row,
+    sample: sampleOf(row),
+    moments: byTest.get(row.id) ?? [],
+  }))
+}

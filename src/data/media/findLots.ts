@@ -1,0 +1,149 @@
+import { and, asc, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
+import type { LotState } from '../../core/media'
+import { containers } from '../containers/tables'
+import type { Database } from '../database'
+import { workOrders } from '../recondition/tables'
+import { likeWord, wordsOf } from '../words'
+import { lotPlaces, lotSummaries, lots } from './lotTables'
+
+export type LotOrder = 'number' | 'name' | 'litres' | 'innings' | 'air' | 'ph'
+
+/** What a list of lots is asked for. */
+export interface LotsAsked {
+  /** Words that must all be found in a lot's name, bin, places or pots. */
+  readonly find?: string
+  /** Lots that stand at exactly this place. */
+  readonly place?: string | null
+  /** Lots in one of these states; all where it is left out. */
+  readonly states?: readonly LotState[]
+  readonly order?: LotOrder
+  readonly descending?: boolean
+  readonly offset: number
+  readonly limit: number
+}
+
+export interface LotsFound {
+  /** Of the page asked for, in order. */
+  readonly ids: readonly number[]
+  /** How many fit in all, and what they hold. */
+  readonly total: number
+  readonly inPotsLitres: number
+  readonly inStoreLitres: number
+  readonly litreInnings: number
+}
+
+const worked = sql<boolean>`exists (select 1 from ${workOrders} where ${workOrders.lotId} = ${lots.id} and ${workOrders.state} = 'open')`
+
+/** A page of the lots that were not put away, found in the tables alone. */
+export async function findLots(db: Database, asked: LotsAsked): Promise<LotsFound> {
+  const condition = and(
+    isNull(lots.putAwayAt),
+    ...wordsOf(asked.find ?? '').map(holdsWord),
+    asked.place ? standsAt(asked.place) : undefined,
+    asked.states ? isInState(asked.states) : undefined,
+  )
+  const by = {
+    number: lots.id,
+    name: sql`lower(${lots.name})`,
+    litres: lotSummaries.litres,
+    innings: lotSummaries.inningsCount,
+    air: lotSummaries.airFraction,
+    ph: lotSummaries.ph,
+  }[asked.order ?? 'number']
+  const turn = asked.descending ? sql`${by} desc nulls last` : sql`${by} asc nulls last`
+  const rows = await db
+    .select({ id: lots.id })
+    .from(lots)
+    .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(condition)
+    .orderBy(turn, asc(lots.id))
+    .limit(asked.limit)
+    .offset(asked.offset)
+  const sum = (what: SQL) => sql<number>`coalesce(sum(${what}), 0)`.mapWith(Number)
+  const litres = lotSummaries.litres
+  const [sums] = await db
+    .select({
+      total: sql<number>`count(*)`.mapWith(Number),
+      inPotsLitres: sum(sql`case when ${lotSummaries.isInPots} then ${litres} end`),
+      inStoreLitres: sum(sql`case when not ${lotSummaries.isInPots} then ${litres} end`),
+      litreInnings: sum(sql`${litres} * ${lotSummaries.inningsCount}`),
+    })
+    .from(lots)
+    .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(condition)
+  const { total = 0, inPotsLitres = 0, inStoreLitres = 0, litreInnings = 0 } = sums ?? {}
+  return { ids: rows.map(({ id }) => id), total, inPotsLitres, inStoreLitres, litreInnings }
+}
+
+export interface LotName {
+  readonly id: number
+  readonly name: string
+}
+
+/** Lots whose name or number holds all words, those whose name begins with the first of them before the others. */
+export async function findLotNames(
+  db: Database,
+  find: string,
+  limit: number,
+  { withContents = false }: { readonly withContents?: boolean } = {},
+): Promise<{ readonly rows: readonly LotName[]; readonly total: number }> {
+  const words = wordsOf(find)
+  const [first] = words
+  const condition = and(
+    isNull(lots.putAwayAt),
+    withContents ? gt(lotSummaries.litres, 0) : undefined,
+    ...words.map(isNamed),
+  )
+  const rows = await db
+    .select({ id: lots.id, name: lots.name })
+    .from(lots)
+    .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(condition)
+    .orderBy(
+      ...(first ? [sql`lower(${lots.name}) not like ${`${likeWord(first).slice(1)}`}`] : []),
+      asc(lots.id),
+    )
+    .limit(limit)
+  const [count] = await db
+    .select({ total: sql<number>`count(*)`.mapWith(Number) })
+    .from(lots)
+    .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(condition)
+  return { rows, total: count?.total ?? 0 }
+}
+
+function isNamed(word: string): SQL {
+  return sql`(lower(${lots.name}) like ${likeWord(word)} or ${lots.id}::text = ${word})`
+}
+
+export async function readLotNames(
+  db: Database,
+  ids: readonly number[],
+): Promise<ReadonlyMap<number, string>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .select({ id: lots.id, name: lots.name })
+    .from(lots)
+    .where(inArray(lots.id, [...ids]))
+  return new Map(rows.map(({ id, name }) => [id, name]))
+}
+
+function holdsWord(word: string): SQL {
+  const like = likeWord(word)
+  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} where ${lotPlaces.lotId} = ${lots.id} and (lower(${containers.place}) like ${like} or lower(${containers.code}) like ${like} or lower(${containers.name}) like ${like}))`
+  return sql`(lower(${lots.name}) like ${like} or lower(coalesce(${lots.storeBin}, '')) like ${like} or ${lots.id}::text = ${word} or ${inAPot})`
+}
+
+function standsAt(place: string): SQL {
+  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} where ${lotPlaces.lotId} = ${lots.id} and ${containers.place} = ${place})`
+  return sql`(${inAPot} or (not ${lotSummaries.isInPots} and ${eq(lots.storeBin, place)}))`
+}
+
+function isInState(states: readonly LotState[]): SQL {
+  const resting = states.filter((state) => state !== 'working')
+  const inOneOf =
+    resting.length > 0
+      ? sql`(not ${worked} and ${inArray(lotSummaries.state, resting)})`
+      : sql`false`
+  return states.includes('working') ? sql`(${worked} or ${inOneOf})` : inOneOf
+}

@@ -1,0 +1,145 @@
+import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm'
+import type { LotContents } from '../../core/media'
+import type { Database } from '../database'
+import { NotFound } from '../errors'
+import { groupBy } from '../groupBy'
+import {
+  innings,
+  type LotOrigin,
+  ledgerEntries,
+  lotContents,
+  lotPlaces,
+  lots,
+  measurements,
+} from './lotTables'
+
+export type Innings = typeof innings.$inferSelect
+export type Measurement = typeof measurements.$inferSelect
+export type LedgerEntry = typeof ledgerEntries.$inferSelect
+
+/** A lot as lists show it: without its ledger. */
+export interface LotCard {
+  readonly id: number
+  readonly name: string
+  readonly origin: LotOrigin
+  readonly storeBin: string | null
+  readonly createdAt: Date
+  readonly version: number
+  readonly contents: LotContents
+  readonly containerIds: readonly number[]
+  /** Oldest first. */
+  readonly innings: readonly Innings[]
+  /** The newest of each quantity, newest first. */
+  readonly newest: readonly Measurement[]
+  /** When something was last filled or mixed in. */
+  readonly mixedAt: Date | null
+}
+
+/** A lot with everything that is known of it. */
+export interface Lot extends LotCard {
+  /** Newest first. */
+  readonly measurements: readonly Measurement[]
+  /** Oldest first. */
+  readonly ledger: readonly LedgerEntry[]
+}
+
+/** Which lots there are by these ids, and how often each was changed; put away ones are not. */
+export async function readLotVersions(
+  db: Database,
+  ids: readonly number[],
+): Promise<ReadonlyMap<number, number>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .select({ id: lots.id, version: lots.version })
+    .from(lots)
+    .where(and(inArray(lots.id, [...ids]), isNull(lots.putAwayAt)))
+  return new Map(rows.map(({ id, version }) => [id, version]))
+}
+
+/** Lots by their ids, as lists show them, in the order asked for; what was put away is left out. */
+export async function readLotCards(db: Database, ids: readonly number[]): Promise<LotCard[]> {
+  if (ids.length === 0) return []
+  const asked = [...ids]
+  const rows = await db
+    .select()
+    .from(lots)
+    .where(and(inArray(lots.id, asked), isNull(lots.putAwayAt)))
+  const contents = await db
+    .select()
+    .from(lotContents)
+    .where(inArray(lotContents.lotId, asked))
+    .orderBy(desc(lotContents.litres))
+  const places = await db
+    .select()
+    .from(lotPlaces)
+    .where(inArray(lotPlaces.lotId, asked))
+    .orderBy(asc(lotPlaces.containerId))
+  const seasons = await db
+    .select()
+    .from(innings)
+    .where(inArray(innings.lotId, asked))
+    .orderBy(asc(innings.number))
+  const newest = await db
+    .selectDistinctOn([measurements.lotId, measurements.quantity])
+    .from(measurements)
+    .where(inArray(measurements.lotId, asked))
+    .orderBy(
+      measurements.lotId,
+      measurements.quantity,
+      desc(measurements.at),
+      desc(measurements.id),
+    )
+  const lotId = (row: { readonly lotId: number }) => row.lotId
+  const byContents = groupBy(contents, lotId)
+  const byPlace = groupBy(places, lotId)
+  const bySeason = groupBy(seasons, lotId)
+  const byReading = groupBy(newest, lotId)
+  const byId = new Map(rows.map((row) => [row.id, row]))
+  return asked.flatMap((id): LotCard[] => {
+    const row = byId.get(id)
+    if (!row) return []
+    const components = (byContents.get(id) ?? []).map(({ materialId, litres }) => ({
+      materialId,
+      litres,
+    }))
+    return [
+      {
+        id,
+        name: row.name,
+        origin: row.origin,
+        storeBin: row.storeBin,
+        createdAt: row.createdAt,
+        version: row.version,
+        contents: { components, litres: components.reduce((sum, one) => sum + one.litres, 0) },
+        containerIds: (byPlace.get(id) ?? []).map(({ containerId }) => containerId),
+        innings: bySeason.get(id) ?? [],
+        newest: [...(byReading.get(id) ?? [])].sort((a, b) => b.at.getTime() - a.at.getTime()),
+        mixedAt: row.mixedAt,
+      },
+    ]
+  })
+}
+
+/** @throws NotFound */
+export async function readLot(db: Database, id: number): Promise<Lot> {
+  const [card] = await readLotCards(db, [id])
+  if (!card) throw new NotFound(`There is no lot ${id}.`)
+  return {
+    ...card,
+    measurements: await db
+      .select()
+      .from(measurements)
+      .where(eq(measurements.lotId, id))
+      .orderBy(desc(measurements.at), desc(measurements.id)),
+    ledger: await db
+      .select()
+      .from(ledgerEntries)
+      .where(eq(ledgerEntries.lotId, id))
+      .orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id)),
+  }
+}
+
+/** The innings a lot is in, if any. */
+export function presentInnings(lot: Pick<LotCard, 'innings'>): Innings | null {
+  return lot.innings.find(({ endedOn }) => endedOn === null) ?? null
+}

@@ -1,0 +1,89 @@
+import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm'
+import type { Database } from '../database'
+import { NotFound } from '../errors'
+import { lots } from '../media/lotTables'
+import { type WorkOrderState, workOrderSteps, workOrders } from './tables'
+
+export type WorkOrderStep = typeof workOrderSteps.$inferSelect
+export type WorkOrder = typeof workOrders.$inferSelect & {
+  readonly steps: readonly WorkOrderStep[]
+}
+
+/** A work order as lists show it: without its recipe and its steps. */
+export interface OrderRow {
+  readonly id: number
+  readonly lotId: number
+  readonly lotName: string
+  readonly cropId: string
+  readonly state: WorkOrderState
+  readonly createdAt: Date
+  readonly finishedAt: Date | null
+  readonly readyOn: string
+  readonly stepsDone: number
+  readonly steps: number
+}
+
+/** @throws NotFound */
+export async function readWorkOrder(db: Database, id: number): Promise<WorkOrder> {
+  const [order] = await db.select().from(workOrders).where(eq(workOrders.id, id))
+  if (!order) throw new NotFound(`There is no work order ${id}.`)
+  const steps = await db
+    .select()
+    .from(workOrderSteps)
+    .where(eq(workOrderSteps.workOrderId, id))
+    .orderBy(asc(workOrderSteps.position))
+  return { ...order, steps }
+}
+
+/** Orders of one state, newest first. */
+export async function listWorkOrders(
+  db: Database,
+  state: WorkOrderState,
+  { offset, limit }: { readonly offset: number; readonly limit: number },
+): Promise<{ readonly rows: readonly OrderRow[]; readonly total: number }> {
+  const rows = await orderRows(db, eq(workOrders.state, state))
+    .orderBy(desc(workOrders.createdAt), desc(workOrders.id))
+    .limit(limit)
+    .offset(offset)
+  return { rows, total: await db.$count(workOrders, eq(workOrders.state, state)) }
+}
+
+/** The open orders on these lots, by lot: there is one at most on each. */
+export async function readOpenOrders(
+  db: Database,
+  lotIds: readonly number[],
+): Promise<ReadonlyMap<number, OrderRow>> {
+  if (lotIds.length === 0) return new Map()
+  const rows = await orderRows(
+    db,
+    and(eq(workOrders.state, 'open'), inArray(workOrders.lotId, [...lotIds])),
+  )
+  return new Map(rows.map((row) => [row.lotId, row]))
+}
+
+export async function readOpenOrder(db: Database, lotId: number): Promise<OrderRow | null> {
+  return (await readOpenOrders(db, [lotId])).get(lotId) ?? null
+}
+
+function orderRows(db: Database, condition: SQL | undefined) {
+  const stepsOf = (done: SQL) =>
+    sql<number>`(select count(*) from ${workOrderSteps} where ${workOrderSteps.workOrderId} = ${workOrders.id}${done})`.mapWith(
+      Number,
+    )
+  return db
+    .select({
+      id: workOrders.id,
+      lotId: workOrders.lotId,
+      lotName: lots.name,
+      cropId: sql<string>`${workOrders.intake} ->> 'cropId'`,
+      state: workOrders.state,
+      createdAt: workOrders.createdAt,
+      finishedAt: workOrders.finishedAt,
+      readyOn: workOrders.readyOn,
+      stepsDone: stepsOf(sql` and ${workOrderSteps.doneAt} is not null`),
+      steps: stepsOf(sql``),
+    })
+    .from(workOrders)
+    .innerJoin(lots, eq(lots.id, workOrders.lotId))
+    .where(condition)
+}

@@ -1,0 +1,30 @@
+import type { LotRow } from '../../messages/media/lots'
+import type { CardFacts } from './lotFacts'
+import { findingOf, restingState } from './lotFinding'
+
+export interface OpenOrder {
+  readonly id: number
+  readonly stepsDone: number
+  readonly steps: number
+}
+
+/** A lot as one row of the list, with the finding that matters most. */
+export function lotRow(facts: CardFacts, order: OpenOrder | null): LotRow {
+  const { lot, containers, strata, innings, air, ph, where } = facts
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  return {
+    id: lot.id,
+    name: lot.name,
+    litres: lot.contents.litres,
+    roomLitres: containers.length > 0 ? room : null,
+    where,
+    strata,
+    innings,
+    air,
+    ph,
+    state: order ? 'working' : restingState(facts),
+    finding: order
+      ? { kind: 'order-open', done: order.stepsDone, steps: order.steps, orderId: order.id }
+      : findingOf(facts),
+  }
+}

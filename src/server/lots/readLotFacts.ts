@@ -1,0 +1,53 @@
+import { listCalibrationsOfLots } from '../../data/bench/sampleCalibrations'
+import type { Database } from '../../data/database'
+import { generationOf } from '../../data/kept'
+import { readLot, readLotCards, readLotVersions } from '../../data/media/readLots'
+import { keepFor } from '../keepFor'
+import { type CardFacts, cardFacts, type LotFacts, lotFacts, type Tables } from './lotFacts'
+
+/** A lot with its history, and all that is worked out of it. @throws NotFound */
+export async function readLotFacts(db: Database, tables: Tables, lotId: number): Promise<LotFacts> {
+  const lot = await readLot(db, lotId)
+  return lotFacts(lot, tables, await listCalibrationsOfLots(db, [lotId]))
+}
+
+/** So many lots are kept: a nursery's list leafed through from one end to the other. */
+const keptFacts = keepFor<number, CardFacts>(2000)
+
+/**
+ * Facts of lots as lists show them, in the order asked for; put away lots are left out.
+ *
+ * What was worked out is kept until the lot's version, the tables it was worked out from or the day change. Whoever
+ * changes a container raises the version of the lot in it.
+ */
+export async function readCardFacts(
+  db: Database,
+  tables: Tables,
+  ids: readonly number[],
+): Promise<CardFacts[]> {
+  const versions = await readLotVersions(db, ids)
+  const stampOf = (id: number) => `${versions.get(id)} ${tablesStamp(tables)}`
+  const found = new Map<number, CardFacts>()
+  for (const id of versions.keys()) {
+    const facts = keptFacts.read(db, id, stampOf(id))
+    if (facts) found.set(id, facts)
+  }
+  const missing = ids.filter((id) => versions.has(id) && !found.has(id))
+  for (const facts of await workOut(db, tables, missing)) {
+    const { id } = facts.lot
+    keptFacts.write(db, id, stampOf(id), facts)
+    found.set(id, facts)
+  }
+  return ids.flatMap((id) => found.get(id) ?? [])
+}
+
+async function workOut(db: Database, tables: Tables, ids: readonly number[]): Promise<CardFacts[]> {
+  const cards = await readLotCards(db, ids)
+  const calibrations = await listCalibrationsOfLots(db, ids)
+  return cards.map((card) => cardFacts(card, tables, calibrations))
+}
+
+/** Changes with everything but the lot itself that its facts are worked out from. */
+function tablesStamp({ today, timeZone }: Tables): string {
+  return [today, timeZone, generationOf('materials'), generationOf('crops')].join(' ')
+}

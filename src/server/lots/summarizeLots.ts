@@ -1,0 +1,80 @@
+import { setTimeout } from 'node:timers/promises'
+import type { Database } from '../../data/database'
+import {
+  type LotSummary,
+  listLotSummaries,
+  listStaleLots,
+  writeLotSummaries,
+} from '../../data/media/lotSummaries'
+import { readSite } from '../../data/site/site'
+import { readTables } from '../tables'
+import type { CardFacts, Tables } from './lotFacts'
+import { restingState } from './lotFinding'
+import { readCardFacts } from './readLotFacts'
+
+/** So many lots are worked out before others get their turn. */
+const AT_ONCE = 20
+/** Nobody waits for the round over all lots: requests come first. */
+const PAUSE_MS = 100
+
+/** Writes what lists are sorted and narrowed by of every lot that was changed; part of the transaction that changed it. */
+export async function summarizeChangedLots(db: Database): Promise<void> {
+  const stale = await listStaleLots(db)
+  if (stale.length === 0) return
+  const tables = await tablesOf(db)
+  for (const ids of inPieces(stale)) await writeLotSummaries(db, await workOut(db, tables, ids))
+}
+
+/** The same for all lots: a new version of the program, or another table of materials, may see them differently. */
+export async function summarizeAllLots(db: Database, isStopped: () => boolean): Promise<void> {
+  const written = await listLotSummaries(db)
+  const tables = await tablesOf(db)
+  const known = new Map(written.map((one) => [one.lotId, one]))
+  for (const ids of inPieces([...known.keys()])) {
+    if (isStopped()) return
+    await setTimeout(PAUSE_MS)
+    const fresh = await workOut(db, tables, ids)
+    const changed = fresh.filter((one) => !isSame(one, known.get(one.lotId)))
+    if (changed.length > 0) await db.transaction((tx) => writeLotSummaries(tx, changed))
+  }
+}
+
+async function tablesOf(db: Database): Promise<Tables> {
+  return readTables(db, (await readSite(db)).timeZone)
+}
+
+async function workOut(db: Database, tables: Tables, ids: readonly number[]) {
+  return (await readCardFacts(db, tables, ids)).map(summaryOf)
+}
+
+function summaryOf(facts: CardFacts): LotSummary {
+  return {
+    lotId: facts.lot.id,
+    lotVersion: facts.lot.version,
+    state: restingState(facts),
+    isInPots: facts.lot.containerIds.length > 0,
+    litres: facts.lot.contents.litres,
+    inningsCount: facts.lot.innings.length,
+    airFraction: facts.air?.value ?? null,
+    ph: facts.ph?.value ?? null,
+  }
+}
+
+function isSame(a: LotSummary, b: LotSummary | undefined): boolean {
+  return (
+    b !== undefined &&
+    a.lotVersion === b.lotVersion &&
+    a.state === b.state &&
+    a.isInPots === b.isInPots &&
+    a.litres === b.litres &&
+    a.inningsCount === b.inningsCount &&
+    a.airFraction === b.airFraction &&
+    a.ph === b.ph
+  )
+}
+
+function inPieces(ids: readonly number[]): number[][] {
+  return Array.from({ length: Math.ceil(ids.length / AT_ONCE) }, (_, piece) =>
+    ids.slice(piece * AT_ONCE, (piece + 1) * AT_ONCE),
+  )
+}

@@ -1,0 +1,64 @@
+import type { LotState } from '../../core/media'
+import { findLots } from '../../data/media/findLots'
+import { listWorkOrders, type OrderRow } from '../../data/recondition/readWorkOrders'
+import { readSite } from '../../data/site/site'
+import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/recondition/turnover'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { partOf } from '../listPart'
+import { lotRow } from '../lots/lotRow'
+import { readCardFacts } from '../lots/readLotFacts'
+import { readTables } from '../tables'
+
+const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]
+const REASONS = { act: 'air-short', 'turn-over': 'season-over', store: 'in-store' } as const
+const WAITING_ROWS = 30
+const ORDER_ROWS = 20
+/** The newest of them; how many there are is told. */
+const MOST_OPEN = 100
+
+/** What is under way, which lots wait and what was finished, each list by the part asked for. */
+export async function turnoverPage(
+  db: OpenDatabase,
+  { find = '', page, finished: finishedPage }: TurnoverQuery = {},
+): Promise<TurnoverPage> {
+  const { timeZone } = await readSite(db)
+  const tables = await readTables(db, timeZone)
+  const waiting = await partOf(
+    page,
+    (at) => findLots(db, { find, states: WAITING_STATES, ...at }),
+    WAITING_ROWS,
+  )
+  const facts = await readCardFacts(db, tables, waiting.ids)
+  const open = await listWorkOrders(db, 'open', { offset: 0, limit: MOST_OPEN })
+  const finished = await partOf(
+    finishedPage,
+    (at) => listWorkOrders(db, 'finished', at),
+    ORDER_ROWS,
+  )
+  const view = (order: OrderRow) => ({
+    id: order.id,
+    lotId: order.lotId,
+    lotName: order.lotName,
+    cropName: tables.crops.get(order.cropId)?.name ?? order.cropId,
+    done: order.stepsDone,
+    steps: order.steps,
+    readyOn: order.readyOn,
+    finishedOn: order.finishedAt ? dayAt(timeZone, order.finishedAt) : null,
+  })
+  return {
+    asked: { find, page: waiting.part.page, finished: finished.part.page },
+    open: open.rows.map(view),
+    openTotal: open.total,
+    finished: finished.rows.map(view),
+    finishedPart: finished.part,
+    waiting: facts.map((one) => lotRow(one, null)).flatMap(waitingLot),
+    waitingPart: waiting.part,
+  }
+}
+
+function waitingLot(row: ReturnType<typeof lotRow>): WaitingLot[] {
+  const { id, name, litres, where, strata, innings, state } = row
+  if (state !== 'act' && state !== 'turn-over' && state !== 'store') return []
+  return [{ lotId: id, lotName: name, litres, where, strata, innings, reason: REASONS[state] }]
+}
