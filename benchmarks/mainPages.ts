@@ -21,7 +21,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
     further: [
       '/lots?page=2',
       '/lots?find=tub',
-      '/lots?order=air&turn=down',
+      '/lots?order=air.down',
       '/lots?state=act',
       '/lots?place=South%20wall',
     ],

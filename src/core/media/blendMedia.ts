@@ -5,6 +5,7 @@ import { volumeYield } from './volumeYield'
 
 /** Above this misfit (m³ m⁻³) one van Genuchten curve describes the mix only roughly. */
 const ROUGH_FIT_RMSE = 0.015
+const AT_10_CM = FIT_SUCTIONS_CM.indexOf(10)
 
 export interface Blend {
   /** Litres of mix per litre measured out, 0 to 1. */
@@ -43,16 +44,9 @@ export function blendMedia({ components }: { components: readonly Component[] })
     }
   }
   const yieldOfMix = volumeYield(shares)
-  const solids = weighted(shares, (material) => 1 - material.totalPorosity)
-  const totalPorosity = 1 - solids / yieldOfMix
-  const held = FIT_SUCTIONS_CM.map((suctionCm) =>
-    Math.min(
-      totalPorosity,
-      weighted(shares, (material) => waterContent(material.curve, suctionCm)) / yieldOfMix,
-    ),
-  )
+  const { totalPorosity, held } = waterOfMix(shares, yieldOfMix)
   const { curve, fitRmse } = fitCurve(totalPorosity, held)
-  const heldAt10 = held[FIT_SUCTIONS_CM.indexOf(10)] as number
+  const heldAt10 = held[AT_10_CM] as number
   return {
     volumeYield: yieldOfMix,
     totalPorosity,
@@ -62,6 +56,46 @@ export function blendMedia({ components }: { components: readonly Component[] })
     roughFit: fitRmse > ROUGH_FIT_RMSE,
     ksCmPerS: conductivity(shares, totalPorosity - heldAt10),
   }
+}
+
+/**
+ * Only the retention curve of a mix whose yield is known: what is asked for hundreds of times while a recipe is sought.
+ * The same as the curve of `blendMedia`.
+ */
+export function blendedCurve(shares: readonly Share[], volumeYieldOfMix: number): RetentionCurve {
+  const single = soleMaterial(shares)
+  if (single) return single.curve
+  const { totalPorosity, held } = waterOfMix(shares, volumeYieldOfMix)
+  return fitCurve(totalPorosity, held).curve
+}
+
+/** Solids and held water are conserved in what is left of the volume; a mix holds no more than its pores. */
+function waterOfMix(shares: readonly Share[], yieldOfMix: number) {
+  const held = new Float64Array(FIT_SUCTIONS_CM.length)
+  let solids = 0
+  for (const { material, share } of shares) {
+    solids += share * (1 - material.totalPorosity)
+    const own = heldBy(material.curve)
+    for (let i = 0; i < held.length; i++) {
+      held[i] = (held[i] as number) + share * (own[i] as number)
+    }
+  }
+  const totalPorosity = 1 - solids / yieldOfMix
+  for (let i = 0; i < held.length; i++) {
+    held[i] = Math.min(totalPorosity, (held[i] as number) / yieldOfMix)
+  }
+  return { totalPorosity, held }
+}
+
+const keptWater = new WeakMap<RetentionCurve, Float64Array>()
+
+/** Water a material holds at each of the suctions that a mix is fitted at; kept with its curve. */
+function heldBy(curve: RetentionCurve): Float64Array {
+  const kept = keptWater.get(curve)
+  if (kept) return kept
+  const held = Float64Array.from(FIT_SUCTIONS_CM, (suctionCm) => waterContent(curve, suctionCm))
+  keptWater.set(curve, held)
+  return held
 }
 
 function weighted(shares: readonly Share[], of: (material: Share['material']) => number): number {
@@ -81,7 +115,7 @@ function soleMaterial(shares: readonly Share[]): Share['material'] | null {
  */
 function conductivity(shares: readonly Share[], airAt10OfMix: number): number {
   const airAt10 = (material: Share['material']) =>
-    material.totalPorosity - waterContent(material.curve, 10)
+    material.totalPorosity - (heldBy(material.curve)[AT_10_CM] as number)
   const logKs = (material: Share['material']) => Math.log(material.ksCmPerS)
   const meanAir = weighted(shares, airAt10)
   const meanLogKs = weighted(shares, logKs)

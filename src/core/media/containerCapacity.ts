@@ -24,7 +24,50 @@ const GAUSS_WEIGHTS = [
   0.362683783378362, 0.3137066458778873, 0.2223810344533745, 0.1012285362903763,
 ]
 const PANELS = 12
+const SLICES = 2 * PANELS * GAUSS_NODES.length
 const UNAVAILABLE_SUCTION_CM = 100
+
+/** The points of the rule in a filled container: logarithms of their heights, and the volume each stands for, cm³. */
+interface Slices {
+  readonly fillHeightCm: number
+  readonly logHeights: Float64Array
+  readonly slices: Float64Array
+  readonly volume: number
+}
+
+// The last fill of each shape: a recipe asks for hundreds of mixes in one container.
+const keptSlices = new WeakMap<ContainerShape, Slices>()
+
+function slicesOf(shape: ContainerShape, fillHeightCm: number): Slices {
+  const kept = keptSlices.get(shape)
+  if (kept?.fillHeightCm === fillHeightCm) return kept
+  const logHeights = new Float64Array(SLICES)
+  const slices = new Float64Array(SLICES)
+  let volume = 0
+  let index = 0
+  const add = (u: number, weight: number) => {
+    // z = H u^3 crowds the points towards the base, where a coarse mix drains within millimetres.
+    const z = fillHeightCm * u * u * u
+    const slice = areaAtUnchecked(shape, z) * 3 * u * u * fillHeightCm * weight
+    logHeights[index] = Math.log(z)
+    slices[index] = slice
+    volume += slice
+    index++
+  }
+  for (let panel = 0; panel < PANELS; panel++) {
+    const middle = (panel + 0.5) / PANELS
+    const half = 0.5 / PANELS
+    for (let k = 0; k < GAUSS_NODES.length; k++) {
+      const offset = half * (GAUSS_NODES[k] as number)
+      const weight = half * (GAUSS_WEIGHTS[k] as number)
+      add(middle - offset, weight)
+      add(middle + offset, weight)
+    }
+  }
+  const made = { fillHeightCm, logHeights, slices, volume }
+  keptSlices.set(shape, made)
+  return made
+}
 
 /**
  * Air and water in a container after free drainage: the base sits at zero suction, so suction at height z is z.
@@ -50,28 +93,20 @@ export function containerCapacity({
     max: shape.heightCm * (1 + 1e-12),
   })
 
+  const { logHeights, slices, volume } = slicesOf(shape, fillHeightCm)
+  const { thetaS, thetaR, alpha, n } = curve
   const unavailable = waterContent(curve, UNAVAILABLE_SUCTION_CM)
+  const logAlpha = Math.log(alpha)
+  const m = 1 - 1 / n
   let water = 0
   let available = 0
-  let volume = 0
-  const add = (u: number, weight: number) => {
-    // z = H u^3 crowds the points towards the base, where a coarse mix drains within millimetres.
-    const z = fillHeightCm * u * u * u
-    const slice = areaAtUnchecked(shape, z) * 3 * u * u * fillHeightCm * weight
-    const theta = waterContent(curve, z)
-    volume += slice
+  for (let i = 0; i < SLICES; i++) {
+    // waterContent by logarithms: half as many powers, and the heights' are kept.
+    const scaled = Math.exp(n * (logAlpha + (logHeights[i] as number)))
+    const theta = thetaR + (thetaS - thetaR) * Math.exp(-m * Math.log1p(scaled))
+    const slice = slices[i] as number
     water += theta * slice
-    available += Math.max(0, theta - unavailable) * slice
-  }
-  for (let panel = 0; panel < PANELS; panel++) {
-    const middle = (panel + 0.5) / PANELS
-    const half = 0.5 / PANELS
-    for (let k = 0; k < GAUSS_NODES.length; k++) {
-      const offset = half * (GAUSS_NODES[k] as number)
-      const weight = half * (GAUSS_WEIGHTS[k] as number)
-      add(middle - offset, weight)
-      add(middle + offset, weight)
-    }
+    if (theta > unavailable) available += (theta - unavailable) * slice
   }
 
   const waterFraction = water / volume

@@ -33,54 +33,72 @@ function emptied(logAlpha: number, logN: number, out: Float64Array, at: number):
   }
 }
 
-// The starting grid does not depend on the data, so its exponentials are worked out once.
-const GRID = new Float64Array(ALPHA_STARTS * N_STARTS * POINTS)
+// The starting grid does not depend on the data: its exponentials and their squares are summed once.
+const GRID_POINTS = ALPHA_STARTS * N_STARTS
+const GRID = new Float64Array(GRID_POINTS * POINTS)
+const GRID_SQUARE = new Float64Array(GRID_POINTS)
 for (let i = 0; i < ALPHA_STARTS; i++) {
   for (let j = 0; j < N_STARTS; j++) {
-    const at = (i * N_STARTS + j) * POINTS
-    emptied(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP, GRID, at)
+    const index = i * N_STARTS + j
+    emptied(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP, GRID, index * POINTS)
+    for (let k = 0; k < POINTS; k++) {
+      GRID_SQUARE[index] =
+        (GRID_SQUARE[index] as number) + (GRID[index * POINTS + k] as number) ** 2
+    }
   }
+}
+const MISFITS = new Float64Array(GRID_POINTS)
+
+/** What is fitted: thetaS − water at each suction, and the sum of its squares. */
+interface Wanted {
+  readonly thetaS: number
+  readonly deficit: Float64Array
+  readonly deficitSquare: number
 }
 
 /**
  * Van Genuchten curve with a given thetaS fitted to water contents at FIT_SUCTIONS_CM by least squares,
  * on 0 ≤ thetaR < thetaS, 1e-3 ≤ alpha ≤ 50 cm⁻¹, 1.1 ≤ n ≤ 8.
  * For a given alpha and n the best thetaR follows in closed form, so the search has two dimensions only
- * (variable projection, Golub & Pereyra 1973): the valleys of a grid, then a shrinking simplex in each.
+ * (variable projection, Golub & Pereyra 1973): from the valleys of a grid Gauss–Newton steps in Kaufman's (1975)
+ * form, and a shrinking simplex where these end at a bound or do not settle.
  * @param theta water contents, m³ m⁻³, one per suction
  * @returns the curve and its root mean square misfit, m³ m⁻³
  */
 export function fitCurve(
   thetaS: number,
-  theta: readonly number[],
+  theta: ArrayLike<number>,
 ): { curve: RetentionCurve; fitRmse: number } {
-  const deficit = Float64Array.from(theta, (water) => thetaS - water)
+  return fitWith(thetaS, theta, (start, wanted) => settle(start, wanted) ?? descend(start, wanted))
+}
+
+/** The same by the simplex alone: slower, and what the other is held against in tests. */
+export function fitCurveBySimplex(
+  thetaS: number,
+  theta: ArrayLike<number>,
+): { curve: RetentionCurve; fitRmse: number } {
+  return fitWith(thetaS, theta, descend)
+}
+
+function fitWith(
+  thetaS: number,
+  theta: ArrayLike<number>,
+  refine: (start: Trial, wanted: Wanted) => Trial,
+): { curve: RetentionCurve; fitRmse: number } {
+  const deficit = new Float64Array(POINTS)
   let deficitSquare = 0
-  for (let i = 0; i < POINTS; i++) deficitSquare += (deficit[i] as number) ** 2
-
-  // theta = thetaS − (thetaS − thetaR)(1 − S): linear in the drop (thetaS − thetaR).
-  const project = (values: Float64Array, at: number) => {
-    let cross = 0
-    let square = 0
-    for (let i = 0; i < POINTS; i++) {
-      const empty = values[at + i] as number
-      cross += empty * (deficit[i] as number)
-      square += empty * empty
-    }
-    const drop = Math.min(thetaS, Math.max(square > 0 ? cross / square : 0, 1e-9))
-    return { drop, misfit: Math.max(0, deficitSquare - 2 * drop * cross + drop * drop * square) }
+  for (let i = 0; i < POINTS; i++) {
+    const missing = thetaS - (theta[i] as number)
+    deficit[i] = missing
+    deficitSquare += missing * missing
   }
-  const scratch = new Float64Array(POINTS)
-  const evaluate = (logAlpha: number, logN: number): Trial => {
-    emptied(logAlpha, logN, scratch, 0)
-    const { drop, misfit } = project(scratch, 0)
-    return { logAlpha, logN, misfit, thetaR: thetaS - drop }
-  }
-
+  const wanted = { thetaS, deficit, deficitSquare }
   let best: Trial | null = null
-  for (const { i, j } of valleys((at) => project(GRID, at * POINTS).misfit)) {
-    const start = evaluate(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP)
-    const found = descend(start, evaluate)
+  for (const index of valleys(wanted)) {
+    const i = Math.floor(index / N_STARTS)
+    const j = index % N_STARTS
+    const start = evaluate(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP, wanted)
+    const found = refine(start, wanted)
     if (!best || found.misfit < best.misfit) best = found
   }
   const { logAlpha, logN, thetaR, misfit } = best as Trial
@@ -90,34 +108,180 @@ export function fitCurve(
   }
 }
 
-/** Grid points no higher than their neighbours, deepest first. */
-function valleys(misfitAt: (index: number) => number): { i: number; j: number }[] {
-  const misfits = Float64Array.from({ length: ALPHA_STARTS * N_STARTS }, (_, at) => misfitAt(at))
-  const found: { i: number; j: number; misfit: number }[] = []
+const SCRATCH = new Float64Array(POINTS)
+
+// theta = thetaS − (thetaS − thetaR)(1 − S): linear in the drop (thetaS − thetaR).
+function bestDrop(thetaS: number, cross: number, square: number): number {
+  return Math.min(thetaS, Math.max(square > 0 ? cross / square : 0, 1e-9))
+}
+
+function misfitOf(drop: number, cross: number, square: number, deficitSquare: number): number {
+  return Math.max(0, deficitSquare - 2 * drop * cross + drop * drop * square)
+}
+
+function evaluate(logAlpha: number, logN: number, wanted: Wanted): Trial {
+  emptied(logAlpha, logN, SCRATCH, 0)
+  let cross = 0
+  let square = 0
+  for (let i = 0; i < POINTS; i++) {
+    const empty = SCRATCH[i] as number
+    cross += empty * (wanted.deficit[i] as number)
+    square += empty * empty
+  }
+  const drop = bestDrop(wanted.thetaS, cross, square)
+  const misfit = misfitOf(drop, cross, square, wanted.deficitSquare)
+  return { logAlpha, logN, misfit, thetaR: wanted.thetaS - drop }
+}
+
+/** The deepest grid points that are no higher than their neighbours. */
+function valleys({ thetaS, deficit, deficitSquare }: Wanted): number[] {
+  for (let index = 0; index < GRID_POINTS; index++) {
+    const cross = crossOf(GRID, index * POINTS, deficit)
+    const square = GRID_SQUARE[index] as number
+    MISFITS[index] = misfitOf(bestDrop(thetaS, cross, square), cross, square, deficitSquare)
+  }
+  const found: number[] = []
   for (let i = 0; i < ALPHA_STARTS; i++) {
     for (let j = 0; j < N_STARTS; j++) {
-      const misfit = misfits[i * N_STARTS + j] as number
-      let lowest = true
-      for (let di = -1; di <= 1 && lowest; di++) {
-        for (let dj = -1; dj <= 1 && lowest; dj++) {
-          const a = i + di
-          const b = j + dj
-          if (a < 0 || b < 0 || a >= ALPHA_STARTS || b >= N_STARTS) continue
-          lowest = misfit <= (misfits[a * N_STARTS + b] as number)
-        }
-      }
-      if (lowest) found.push({ i, j, misfit })
+      const index = i * N_STARTS + j
+      if (isLowest(i, j, MISFITS[index] as number)) found.push(index)
     }
   }
-  return found.sort((a, b) => a.misfit - b.misfit).slice(0, KEPT_VALLEYS)
+  return found
+    .sort((a, b) => (MISFITS[a] as number) - (MISFITS[b] as number))
+    .slice(0, KEPT_VALLEYS)
+}
+
+/** Written out, term by term: this is the innermost loop of everything that tries mixes. */
+function crossOf(grid: Float64Array, at: number, deficit: Float64Array): number {
+  return (
+    (grid[at] as number) * (deficit[0] as number) +
+    (grid[at + 1] as number) * (deficit[1] as number) +
+    (grid[at + 2] as number) * (deficit[2] as number) +
+    (grid[at + 3] as number) * (deficit[3] as number) +
+    (grid[at + 4] as number) * (deficit[4] as number) +
+    (grid[at + 5] as number) * (deficit[5] as number) +
+    (grid[at + 6] as number) * (deficit[6] as number) +
+    (grid[at + 7] as number) * (deficit[7] as number) +
+    (grid[at + 8] as number) * (deficit[8] as number) +
+    (grid[at + 9] as number) * (deficit[9] as number) +
+    (grid[at + 10] as number) * (deficit[10] as number) +
+    (grid[at + 11] as number) * (deficit[11] as number)
+  )
+}
+
+function isLowest(i: number, j: number, misfit: number): boolean {
+  const fromI = Math.max(0, i - 1)
+  const toI = Math.min(ALPHA_STARTS - 1, i + 1)
+  const fromJ = Math.max(0, j - 1)
+  const toJ = Math.min(N_STARTS - 1, j + 1)
+  for (let a = fromI; a <= toI; a++) {
+    for (let b = fromJ; b <= toJ; b++) {
+      if ((MISFITS[a * N_STARTS + b] as number) < misfit) return false
+    }
+  }
+  return true
+}
+
+const MOST_STEPS = 40
+const SETTLED = 1e-8
+const BY_ALPHA = new Float64Array(POINTS)
+const BY_N = new Float64Array(POINTS)
+
+/**
+ * Damped Gauss–Newton steps (Levenberg 1944) on the projected residuals; null where they leave the bounds or do not
+ * settle.
+ */
+function settle(start: Trial, wanted: Wanted): Trial | null {
+  let { logAlpha, logN } = start
+  let sums = slopesAt(logAlpha, logN, wanted)
+  let damping = 1e-3
+  for (let step = 0; step < MOST_STEPS; step++) {
+    const { aa, an, nn, ga, gn } = sums
+    const dampedA = aa * (1 + damping)
+    const dampedN = nn * (1 + damping)
+    const determinant = dampedA * dampedN - an * an
+    if (!(determinant > 1e-300)) return null
+    const stepA = (dampedN * ga - an * gn) / determinant
+    const stepN = (dampedA * gn - an * ga) / determinant
+    const nextAlpha = logAlpha + stepA
+    const nextN = logN + stepN
+    const isInside =
+      nextAlpha > LOG_ALPHA[0] && nextAlpha < LOG_ALPHA[1] && nextN > LOG_N[0] && nextN < LOG_N[1]
+    if (!isInside) return null
+    const next = slopesAt(nextAlpha, nextN, wanted)
+    const isBetter = next.misfit <= sums.misfit
+    if (isBetter) {
+      logAlpha = nextAlpha
+      logN = nextN
+      sums = next
+    }
+    damping *= isBetter ? 0.1 : 10
+    if (Math.abs(stepA) + Math.abs(stepN) < SETTLED) {
+      return { logAlpha, logN, misfit: sums.misfit, thetaR: wanted.thetaS - sums.drop }
+    }
+  }
+  return null
+}
+
+/**
+ * The misfit at a point, and the products of the projected residuals' derivatives with each other (aa, an, nn) and with
+ * the residuals (ga, gn).
+ */
+function slopesAt(logAlpha: number, logN: number, { thetaS, deficit, deficitSquare }: Wanted) {
+  const n = 1 + Math.exp(logN)
+  const m = 1 - 1 / n
+  let square = 0
+  let cross = 0
+  let alongA = 0
+  let alongN = 0
+  for (let i = 0; i < POINTS; i++) {
+    const log = logAlpha + (LOG_SUCTIONS[i] as number)
+    const scaled = Math.exp(n * log)
+    const log1p = Math.log1p(scaled)
+    const full = Math.exp(-m * log1p)
+    const empty = 1 - full
+    const slope = m * (scaled / (1 + scaled))
+    const byAlpha = full * slope * n
+    const byN = full * (slope * log + log1p / (n * n)) * (n - 1)
+    SCRATCH[i] = empty
+    BY_ALPHA[i] = byAlpha
+    BY_N[i] = byN
+    square += empty * empty
+    cross += empty * (deficit[i] as number)
+    alongA += empty * byAlpha
+    alongN += empty * byN
+  }
+  const drop = bestDrop(thetaS, cross, square)
+  // Where thetaR stands at its bound the drop does not move along.
+  const isFree = drop < thetaS && square > 0
+  const shareA = isFree ? alongA / square : 0
+  const shareN = isFree ? alongN / square : 0
+  let aa = 0
+  let an = 0
+  let nn = 0
+  let ga = 0
+  let gn = 0
+  for (let i = 0; i < POINTS; i++) {
+    const empty = SCRATCH[i] as number
+    const byA = drop * ((BY_ALPHA[i] as number) - shareA * empty)
+    const byN = drop * ((BY_N[i] as number) - shareN * empty)
+    const left = (deficit[i] as number) - drop * empty
+    aa += byA * byA
+    an += byA * byN
+    nn += byN * byN
+    ga += byA * left
+    gn += byN * left
+  }
+  return { misfit: misfitOf(drop, cross, square, deficitSquare), drop, aa, an, nn, ga, gn }
 }
 
 /** Nelder & Mead (1965) simplex in two dimensions, held inside the bounds. */
-function descend(start: Trial, evaluate: (logAlpha: number, logN: number) => Trial): Trial {
+function descend(start: Trial, wanted: Wanted): Trial {
   const [alphaLow, alphaHigh] = LOG_ALPHA
   const [nLow, nHigh] = LOG_N
   const at = (a: number, n: number) =>
-    evaluate(Math.min(alphaHigh, Math.max(alphaLow, a)), Math.min(nHigh, Math.max(nLow, n)))
+    evaluate(Math.min(alphaHigh, Math.max(alphaLow, a)), Math.min(nHigh, Math.max(nLow, n)), wanted)
   let [first, second, third] = [
     start,
     at(

@@ -1,5 +1,5 @@
 export { type AgedMedia, ageMedia } from './ageMedia'
-export { type Blend, blendMedia } from './blendMedia'
+export { type Blend, blendedCurve, blendMedia } from './blendMedia'
 export { calibrateFromPorosity, type PorosityCalibration } from './calibrateFromPorosity'
 export { conductivity } from './conductivity'
 export { type ContainerCapacity, containerCapacity } from './containerCapacity'
@@ -45,5 +45,5 @@ export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './re
 export { thresholdProportion } from './thresholdProportion'
 export { type TrianglePoint, triangleField } from './triangleField'
 export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
-export { volumeYield } from './volumeYield'
+export { type GrainClass, packedYield, volumeYield } from './volumeYield'
 export { type PotFill, type WaterRun, waterRun } from './waterRun'

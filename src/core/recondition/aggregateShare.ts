@@ -1,5 +1,5 @@
 import type { Crop } from '../chemistry'
-import { blendMedia, containerCapacity } from '../media'
+import { blendedCurve, blendMedia, componentShares, containerCapacity } from '../media'
 import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
 import { canBeLower, nextLower } from './compostShare'
 import type { AggregateOption, RecipeInput, StockMaterial } from './recipeTypes'
@@ -40,7 +40,7 @@ const TIERS: readonly AirTier[] = ['middle', 'low-plus', 'low']
 export class AggregateSearch {
   private readonly lowAir: number
   private readonly middleAir: number
-  private readonly known = new Map<string, number>()
+  private readonly known = new Map<string, Map<number, number>>()
 
   constructor(
     private readonly sources: BatchSources,
@@ -87,15 +87,23 @@ export class AggregateSearch {
   }
 
   air(wanted: BatchShares): number {
-    const { aggregate, compost, freshAtLeast } = wanted
-    const key = `${compost}|${aggregate?.material.id}|${aggregate?.share.toFixed(4)}|${freshAtLeast}`
-    const before = this.known.get(key)
+    const known = this.knownFor(wanted)
+    const share = wanted.aggregate?.share ?? 0
+    const before = known.get(share)
     if (before !== undefined) return before
-    const { components } = fillBatch(this.sources, wanted)
-    const { curve } = blendMedia({ components })
+    const { components, volumeYield } = fillBatch(this.sources, wanted)
+    const curve = blendedCurve(componentShares(components), volumeYield)
     const air = containerCapacity({ curve, ...this.container }).airFraction
-    this.known.set(key, air)
+    known.set(share, air)
     return air
+  }
+
+  /** Air by the aggregate's share, of the same aggregate in the same mix. */
+  private knownFor({ aggregate, compost, freshAtLeast }: BatchShares): Map<number, number> {
+    const key = `${compost} ${freshAtLeast} ${aggregate?.material.id ?? ''}`
+    const known = this.known.get(key) ?? new Map<number, number>()
+    this.known.set(key, known)
+    return known
   }
 
   private attempts(compost: number) {

@@ -1,5 +1,11 @@
-import type { Component, Material, Share } from '../media'
-import { componentShares, volumeYield } from '../media'
+import {
+  type Component,
+  componentShares,
+  type GrainClass,
+  type Material,
+  packedYield,
+  volumeYield,
+} from '../media'
 import type { RecipeLimits } from './recipeTypes'
 
 /** What the solver mixes from, once the materials are chosen. */
@@ -74,25 +80,47 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   }
 }
 
-/** Fixed point of a share that barely changes the yield: a few rounds are enough. */
+const SETTLED = 1e-13
+/** Secant steps before plain rounds take over: where a limit is met the share jumps, and steps may swing across it. */
+const SECANT_STEPS = 12
+
+/** Fixed point of a share that barely changes the yield, by secant steps on the change it makes. */
 function settle(start: number, next: (share: number) => number): number {
-  let share = start
+  let before = start
+  let changeBefore = next(before) - before
+  let share = before + changeBefore
+  if (Math.abs(changeBefore) < SETTLED) return share
   for (let round = 0; round < 100; round++) {
-    const better = next(share)
-    if (Math.abs(better - share) < 1e-13) return better
-    share = better
+    const change = next(share) - share
+    if (Math.abs(change) < SETTLED) return share + change
+    const slope = (change - changeBefore) / (share - before)
+    const isSteady = round < SECANT_STEPS && Number.isFinite(slope) && slope < -0.1
+    before = share
+    changeBefore = change
+    share = isSteady ? share - change / slope : share + change
   }
   return share
 }
 
 function yieldOf(
-  sources: BatchSources,
-  wanted: BatchShares,
+  { lot, compost: compostMaterial, fresh: freshMaterial }: BatchSources,
+  { aggregate }: BatchShares,
   compost: number,
   fresh: number,
 ): number {
-  const shares: Share[] = componentShares(componentsOf(sources, wanted, compost, fresh))
-  return volumeYield(shares)
+  const lotShare = Math.max(0, 1 - compost - fresh - (aggregate?.share ?? 0))
+  const grains: GrainClass[] = []
+  const add = (material: Material | null | undefined, share: number) => {
+    if (!material || !(share > 0)) return
+    grains.push({ sizeMm: material.grainMm, interPorosity: material.interPorosity, share })
+  }
+  for (const { material, parts } of lot) add(material, parts * lotShare)
+  add(compostMaterial, compost)
+  add(aggregate?.material, aggregate?.share ?? 0)
+  add(freshMaterial, fresh)
+  let total = 0
+  for (const { share } of grains) total += share
+  return packedYield(grains.map((grain) => ({ ...grain, share: grain.share / total })))
 }
 
 function componentsOf(

@@ -28,6 +28,8 @@ const LOT_COLUMNS = [
   'now',
 ] as const satisfies readonly LotColumn[]
 
+const SORTED = ['name', 'litres', 'innings', 'air', 'ph'] as const
+
 /** All lots, read by their pictures. */
 export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
   return (
@@ -94,6 +96,7 @@ function LotsTable({ page }: { page: LotsPage }) {
           <>
             {words.lotsSummary(
               part.total,
+              format.number(part.total),
               litres(page.inPotsLitres),
               litres(page.inStoreLitres),
               format.number(page.litreInnings),
@@ -112,7 +115,7 @@ function LotsTable({ page }: { page: LotsPage }) {
         label={words.findLots}
         hint={words.findHint}
         find={asked.find ?? ''}
-        keep={{ place: asked.place, order: asked.order, turn: asked.turn }}
+        keep={{ place: asked.place }}
         columns={LOT_COLUMNS.map((id) => ({
           id,
           name: words.columns[id],
@@ -127,6 +130,20 @@ function LotsTable({ page }: { page: LotsPage }) {
             </option>
           ))}
         </SelectField>
+        {/* Where the table is too narrow for headings; elsewhere it only carries the order on. */}
+        <div className={styles.order}>
+          <SelectField label={words.orderField} name="order" defaultValue={asked.order ?? ''}>
+            <option value="">{words.byNumber}</option>
+            {SORTED.flatMap((column) => [
+              <option key={column} value={column}>
+                {words.upwards(words.columns[column === 'name' ? 'lot' : column])}
+              </option>,
+              <option key={`${column}.down`} value={`${column}.down`}>
+                {words.downwards(words.columns[column === 'name' ? 'lot' : column])}
+              </option>,
+            ])}
+          </SelectField>
+        </div>
       </ListBar>
       {page.lots.length === 0 ? (
         <p>
@@ -163,20 +180,16 @@ function OrderHead({
   name,
 }: {
   asked: LotsQuery
-  order: NonNullable<LotsQuery['order']>
+  order: (typeof SORTED)[number]
   name: string
 }) {
-  const sorted = asked.order !== order ? null : asked.turn === 'down' ? 'down' : 'up'
+  const sorted = asked.order === order ? 'up' : asked.order === `${order}.down` ? 'down' : null
+  const next = sorted === 'up' ? `${order}.down` : order
   return (
     <SortHead
       name={name}
       sorted={sorted}
-      address={listAddress('/lots', {
-        ...asked,
-        page: 1,
-        order,
-        turn: sorted === 'up' ? 'down' : undefined,
-      })}
+      address={listAddress('/lots', { ...asked, page: 1, order: next })}
     />
   )
 }

@@ -148,7 +148,20 @@ export const takeUpLotSchema = Joi.object<TakeUpLot>({
   containerIds: Joi.array().items(id('The container')).max(500).unique().required(),
 })
 
-export const LOT_ORDERS = ['name', 'litres', 'innings', 'air', 'ph'] as const
+/** What lots may be sorted by; ".down" begins with the largest. */
+export const LOT_ORDERS = [
+  'name',
+  'name.down',
+  'litres',
+  'litres.down',
+  'innings',
+  'innings.down',
+  'air',
+  'air.down',
+  'ph',
+  'ph.down',
+] as const
+export type LotOrder = (typeof LOT_ORDERS)[number]
 /** Columns of the list of lots that may be left out. */
 export const LOT_COLUMNS = ['litres', 'innings', 'air', 'ph', 'now'] as const
 export type LotColumn = (typeof LOT_COLUMNS)[number]
@@ -159,8 +172,7 @@ export interface LotsQuery extends ListQuery {
   readonly place?: string
   readonly state?: LotState
   /** By number, where it is left out. */
-  readonly order?: (typeof LOT_ORDERS)[number]
-  readonly turn?: 'down'
+  readonly order?: LotOrder
   /** Names of columns, with commas between; all where it is left out. */
   readonly columns?: string
 }
@@ -174,7 +186,6 @@ export const lotsQuerySchema = Joi.object<LotsQuery>({
   order: Joi.string()
     .valid(...LOT_ORDERS)
     .label('The order'),
-  turn: Joi.string().valid('down').label('The order'),
   columns: columnsField(LOT_COLUMNS),
 }).unknown()
 

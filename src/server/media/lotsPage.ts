@@ -1,8 +1,8 @@
 import { isSouthern } from '../../core/season'
-import { findLots } from '../../data/media/findLots'
+import { findLots, type LotOrder as LotColumnOrder } from '../../data/media/findLots'
 import { readOpenOrders } from '../../data/recondition/readWorkOrders'
 import { readSite } from '../../data/site/site'
-import type { LotsPage, LotsQuery } from '../../messages/media/lots'
+import type { LotOrder, LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
 import { lotRow } from '../lots/lotRow'
@@ -13,13 +13,12 @@ import { readTables } from '../tables'
 export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise<LotsPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const { place = null, state, order = 'number', turn, find = '', page } = asked
+  const { place = null, state, order, find = '', page } = asked
   const { ids, part, ...sums } = await partOf(page, (at) =>
     findLots(db, {
       find,
       place,
-      order,
-      descending: turn === 'down',
+      ...orderOf(order),
       ...(state ? { states: [state] } : {}),
       ...at,
     }),
@@ -39,4 +38,10 @@ export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise
     inStoreLitres: sums.inStoreLitres,
     litreInnings: sums.litreInnings,
   }
+}
+
+function orderOf(order: LotOrder | undefined) {
+  if (!order) return {}
+  const [column, turn] = order.split('.') as [LotColumnOrder, 'down'?]
+  return { order: column, descending: turn === 'down' }
 }

@@ -41,8 +41,14 @@ const outcomes = { well: 'did well', fair: 'was fair', poor: 'did poorly' } as c
 export const media = {
   lots: 'Lots',
   lotNumber: common.lotNumber,
-  lotsSummary: (count: number, inPots: string, inStore: string, litreInnings: string) =>
-    `${count} ${count === 1 ? 'lot' : 'lots'} · ${inPots} in pots, ${inStore} in the store · ${litreInnings} litre-innings so far`,
+  lotsSummary: (
+    count: number,
+    written: string,
+    inPots: string,
+    inStore: string,
+    litreInnings: string,
+  ) =>
+    `${written} ${count === 1 ? 'lot' : 'lots'} · ${inPots} in pots, ${inStore} in the store · ${litreInnings} litre-innings so far`,
   newLot: common.actions.newLot,
   lotsAt: (place: string) => `Lots at ${place}`,
   allLots: 'all lots',
@@ -50,6 +56,10 @@ export const media = {
   findHint: 'Name, place, bin or pot',
   stateField: 'Which',
   allStates: 'All',
+  orderField: 'Sort by',
+  byNumber: 'Number',
+  upwards: (column: string) => `${column}, upwards`,
+  downwards: (column: string) => `${column}, downwards`,
   noneHere: 'No lot stands here',
   noneHereNext: 'A lot made for this place will be listed here.',
   columns: {
