@@ -2,7 +2,7 @@
 const floors = {
   core: [],
   data: ['core'],
-  messages: ['core', 'data'],
+  messages: ['core'],
   workers: ['core'],
   ui: ['core', 'messages'],
   features: ['core', 'messages', 'ui', 'workers'],
@@ -20,12 +20,6 @@ module.exports = {
         path: `^src/(${all.filter((other) => other !== floor && !below.includes(other)).join('|')})/`,
       },
     })),
-    {
-      name: 'messages-take-only-types-from-data',
-      severity: 'error',
-      from: { path: '^src/messages/' },
-      to: { path: '^src/data/', dependencyTypesNot: ['type-only'] },
-    },
     {
       name: 'screens-take-only-types-from-messages',
       comment: 'Joi stays out of the client.',
@@ -51,6 +45,30 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/([^/]+)/', pathNot: '\\.(test|long)\\.ts$' },
       to: { path: '^src/core/([^/]+)/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
+    },
+    {
+      name: 'front-doors-of-the-data',
+      severity: 'error',
+      from: { path: '^src/(?!data/)', pathNot: '\\.(test|long)\\.ts$' },
+      to: { path: '^src/data/[^/]+/', pathNot: '^src/data/[^/]+/index\\.ts$' },
+    },
+    {
+      name: 'front-doors-of-the-server',
+      severity: 'error',
+      from: { path: '^src/(?!server/)', pathNot: '\\.(test|long)\\.ts$' },
+      to: {
+        path: '^src/server/[^/]+/',
+        pathNot: '^src/server/([^/]+/index\\.ts|(storage|styleguide)/.*)$',
+      },
+    },
+    {
+      name: 'front-doors-between-areas-of-the-server',
+      severity: 'error',
+      from: { path: '^src/server/([^/]+)/', pathNot: '\\.(test|long)\\.ts$' },
+      to: {
+        path: '^src/server/([^/]+)/',
+        pathNot: '^src/server/($1/|[^/]+/index\\.ts$|storage/)',
+      },
     },
   ],
   options: {

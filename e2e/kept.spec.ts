@@ -138,7 +138,7 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     container: { shape, headspaceCm: 2, count: 1 },
   })
   await send('POST', `/api/media/lots/${lot.id}/entries`, { kind: 'lost', litres: 1, note: HARM })
-  const mix = await send('POST', '/api/media/mixes', {
+  const mix = await send('POST', '/api/mixes', {
     name: harm,
     parts: [{ materialId: 'peat-medium', litres: 4 }],
     note: HARM,
@@ -151,7 +151,7 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
       everyDays: 2,
     },
   })
-  await send('POST', `/api/media/mixes/${mix.id}/lots`, { litres: 5, name: harm, storeBin: harm })
+  await send('POST', `/api/mixes/${mix.id}/lots`, { litres: 5, name: harm, storeBin: harm })
   await send('POST', '/api/bench/pens', { name: harm })
   const sample = { kind: 'lot', id: lot.id }
   const look = await send('POST', '/api/bench/tests', { kind: 'look', sample })

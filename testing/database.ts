@@ -5,11 +5,11 @@ import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
-import { seedDemo } from '../src/data/demo/seedDemo'
+import { seedDemo } from '../src/data/demo'
 import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
-import { summarizeChangedLots } from '../src/server/lots/summarizeLots'
+import { summarizeChangedLots } from '../src/server/lots'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 

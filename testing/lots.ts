@@ -1,7 +1,6 @@
 import { asc } from 'drizzle-orm'
 import type { Database } from '../src/data/database'
-import { lots } from '../src/data/media/lotTables'
-import { type LotCard, readLotCards } from '../src/data/media/readLots'
+import { type LotCard, lots, readLotCards } from '../src/data/media'
 
 /** All lots of a garden that were not put away, in the order they were made. */
 export async function allLots(db: Database): Promise<LotCard[]> {

@@ -1,8 +1,4 @@
-import {
-  defaultAmendments,
-  defaultCrops,
-  defaultMaterials,
-} from '../src/data/defaults/readDefaults'
+import { defaultAmendments, defaultCrops, defaultMaterials } from '../src/data/defaults'
 
 /** Looks a row of a shipped table up, or says which one is missing. */
 function finder<Row extends { readonly id: string }>(rows: readonly Row[]): (id: string) => Row {

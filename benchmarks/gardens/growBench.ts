@@ -1,5 +1,5 @@
 import { isNotNull } from 'drizzle-orm'
-import { benchMoments, benchTests, sampleCalibrations } from '../../src/data/bench/benchTables'
+import { benchMoments, benchTests, sampleCalibrations } from '../../src/data/bench'
 import type { Database } from '../../src/data/database'
 import { pick, type Random } from '../../testing/random'
 import type { GrownLot } from './growLots'

@@ -1,6 +1,6 @@
-import { containers } from '../../src/data/containers/tables'
+import { containers } from '../../src/data/containers'
 import type { Database } from '../../src/data/database'
-import { CONTAINERS } from '../../src/data/demo/scenario'
+import { CONTAINERS } from '../../src/data/demo'
 import { between, pick, type Random } from '../../testing/random'
 import { insertRows } from './insertRows'
 

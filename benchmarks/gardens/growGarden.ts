@@ -1,6 +1,6 @@
 import type { Database } from '../../src/data/database'
 import { forgetAll } from '../../src/data/kept'
-import { summarizeChangedLots } from '../../src/server/lots/summarizeLots'
+import { summarizeChangedLots } from '../../src/server/lots'
 import { drawFrom } from '../../testing/random'
 import { growBench } from './growBench'
 import { growContainers } from './growContainers'

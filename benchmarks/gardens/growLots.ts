@@ -1,6 +1,6 @@
 import { containerVolume } from '../../src/core/containers'
 import { contentsOf } from '../../src/core/media'
-import { containers } from '../../src/data/containers/tables'
+import { containers } from '../../src/data/containers'
 import type { Database } from '../../src/data/database'
 import {
   innings,
@@ -9,7 +9,7 @@ import {
   lotPlaces,
   lots,
   measurements,
-} from '../../src/data/media/lotTables'
+} from '../../src/data/media'
 import { between, pick, type Random } from '../../testing/random'
 import { insertRows } from './insertRows'
 import { lotHistory } from './lotHistory'

@@ -1,5 +1,5 @@
 import type { Database } from '../../src/data/database'
-import { mixes, mixVersions } from '../../src/data/media/mixTables'
+import { mixes, mixVersions } from '../../src/data/mixes'
 import { between, pick, type Random } from '../../testing/random'
 import { insertRows } from './insertRows'
 

@@ -4,7 +4,7 @@ import {
   type LedgerLine,
   proportionalLine,
 } from '../../src/core/media'
-import type { innings, measurements } from '../../src/data/media/lotTables'
+import type { innings, measurements } from '../../src/data/media'
 import { between, pick, type Random } from '../../testing/random'
 
 const DAY_MS = 86_400_000

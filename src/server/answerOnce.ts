@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import type { Database } from '../data/database'
-import { type Answered, keepAnswered, readAnswered } from '../data/requests/answeredRequests'
+import { type Answered, keepAnswered, readAnswered } from '../data/requests'
 import { Refused } from './problem'
 
 /** Header with the id that was made with the form. */

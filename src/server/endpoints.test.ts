@@ -5,8 +5,8 @@ import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
 import { DEFAULT_KIT } from '../core/bench'
-import { readWorkOrder } from '../data/recondition/readWorkOrders'
-import { readSite } from '../data/site/site'
+import { readWorkOrder } from '../data/recondition'
+import { readSite } from '../data/site'
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {
@@ -177,28 +177,28 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: () => ({ containerIds: [] }),
     wrong: [{ containerIds: [0] }, 'containerIds.0'],
   },
-  'POST /api/media/mixes': {
+  'POST /api/mixes': {
     body: () => mix,
     wrong: [{ ...mix, name: '' }, 'name'],
     keep: ({ id }) => {
       ids.mix = Number(id)
     },
   },
-  'POST /api/media/mixes/[id]/versions': {
+  'POST /api/mixes/[id]/versions': {
     params: ofMix,
     body: () => ({ ...mix, after: 1 }),
     wrong: [{ ...mix, parts: [], after: 1 }, 'parts'],
     unknown: { id: NOBODY },
     stale: { ...mix, after: 9 },
   },
-  'POST /api/media/mixes/[id]/lots': {
+  'POST /api/mixes/[id]/lots': {
     params: ofMix,
     body: () => ({ litres: 5, name: 'Batch', storeBin: 'Bin 3' }),
     wrong: [{ litres: 0, name: 'Batch', storeBin: 'Bin 3' }, 'litres'],
     unknown: { id: NOBODY },
   },
-  'POST /api/media/mixes/[id]/put-away': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
-  'POST /api/media/mixes/[id]/take-up': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/mixes/[id]/put-away': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/mixes/[id]/take-up': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
   'POST /api/recondition/work-orders': {
     body: () => TROUGH_TO_STRAWBERRY,
     wrong: [{ ...TROUGH_TO_STRAWBERRY, crop: '' }, 'crop'],

@@ -1,4 +1,4 @@
-import { readSite, type Site } from '../data/site/site'
+import { readSite, type Site } from '../data/site'
 import type { SiteView } from '../messages/site'
 import { dayAt } from './clock'
 import type { OpenDatabase } from './database'

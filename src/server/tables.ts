@@ -1,10 +1,10 @@
-import { listAmendments } from '../data/chemistry/amendments'
-import { containersById, listContainers } from '../data/containers/containers'
-import { materialsById } from '../data/media/materials'
-import { listCrops } from '../data/season/crops'
+import { listAmendments } from '../data/chemistry'
+import { containersById, listContainers } from '../data/containers'
+import { materialsById } from '../data/media'
+import { listCrops } from '../data/season'
 import { dayAt, now } from './clock'
 import type { OpenDatabase } from './database'
-import type { Tables } from './lots/lotFacts'
+import type { Tables } from './lots'
 
 /** The tables that almost every page looks names and values up in. */
 export async function readTables(db: OpenDatabase, timeZone: string): Promise<Tables> {

@@ -1,10 +1,8 @@
-import { blendEc, blendPh, waterDrift } from '../core/chemistry'
 import type { ContainerShape } from '../core/containers'
 import { DomainError } from '../core/errors'
 import {
   blendMedia,
   type Component,
-  containerCapacity,
   type MediaLayer,
   type TrianglePoint,
   triangleField,
@@ -16,12 +14,14 @@ import {
   type ClosestMix,
   cheapestMix,
   closestMix,
-  daysBetweenWaterings,
   type MixChange,
   type MixInPlace,
+  type MixQuality,
   mixInPlace,
+  mixQuality,
+  type SeasonWater,
   smallestChange,
-} from '../core/season'
+} from '../core/mixes'
 
 type MixQuestion = Parameters<typeof mixInPlace>[0]
 
@@ -44,16 +44,6 @@ export interface MixRun extends WaterRun {
   readonly mixes: readonly MediaLayer[]
 }
 
-/** What of a mix in its place is to be brought into a band. */
-export type MixQuality = 'air' | 'ph' | 'ec' | 'days' | 'kgPerL' | 'autumnPh'
-
-/** What a season of watering brings to a container. */
-export interface SeasonWater {
-  readonly alkalinityMgPerL: number
-  readonly litres: number
-  readonly mediaLitres: number
-}
-
 /** A change of one material that brings one quality of a mix into a band. */
 export interface MixChangeQuestion {
   readonly of: MixQuality
@@ -74,43 +64,13 @@ export interface MixChangeAnswer {
   readonly change: MixChange | null
 }
 
-/** Only what is asked for is worked out: a search asks some hundred times. */
-function qualityOf(
-  of: MixQuality,
-  { components, container, crop, place }: MixQuestion,
-  water?: SeasonWater,
-): number {
-  const { shape, fillHeightCm } = container
-  switch (of) {
-    case 'ph':
-      return blendPh({ components }).ph
-    case 'ec':
-      return blendEc({ components }).ecSme
-    case 'air':
-      return containerCapacity({ curve: blendMedia({ components }).curve, shape, fillHeightCm })
-        .airFraction
-    case 'kgPerL': {
-      const { curve, bulkDensity } = blendMedia({ components })
-      return bulkDensity + containerCapacity({ curve, shape, fillHeightCm }).waterFraction
-    }
-    case 'autumnPh': {
-      const { ph, buffer } = blendPh({ components })
-      if (!water) return ph
-      const { alkalinityMgPerL: alkalinity, litres: litresApplied, mediaLitres } = water
-      return waterDrift({ alkalinity, litresApplied, mediaLitres, buffer, ph }).phAfter ?? ph
-    }
-    case 'days':
-      return daysBetweenWaterings({ components, container, crop, place })
-  }
-}
-
 /** Everything a page may ask of the worker: functions of the core, plain data in and out. */
 export const jobs = {
   mixInPlace: (question: MixQuestion): MixInPlace => mixInPlace(question),
 
   mixChange: ({ of, mix, pricePerLitre, water, ...rest }: MixChangeQuestion): MixChangeAnswer => {
     const valueFor = (components: readonly Component[]) =>
-      qualityOf(of, { ...mix, components }, water)
+      mixQuality(of, { ...mix, components }, water)
     return {
       before: valueFor(mix.components),
       change: smallestChange({

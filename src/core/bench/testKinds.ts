@@ -17,3 +17,6 @@ export const TEST_KINDS = [
 ] as const
 
 export type TestKind = (typeof TEST_KINDS)[number]
+
+/** What a test may be made on. */
+export type SampleKind = 'lot' | 'mix' | 'material'

@@ -47,7 +47,12 @@ for (let i = 0; i < ALPHA_STARTS; i++) {
     }
   }
 }
-const MISFITS = new Float64Array(GRID_POINTS)
+const GRID_INVERSE_SQUARE = GRID_SQUARE.map((square) => (square > 0 ? 1 / square : 0))
+/** Misfits of the grid in a frame that is higher than any of them, so that every point has eight neighbours. */
+const FRAMED = N_STARTS + 2
+const MISFITS = new Float64Array((ALPHA_STARTS + 2) * FRAMED).fill(Number.POSITIVE_INFINITY)
+const framed = (i: number, j: number) => (i + 1) * FRAMED + j + 1
+const LEAST_DROP = 1e-9
 
 /** What is fitted: thetaS − water at each suction, and the sum of its squares. */
 interface Wanted {
@@ -94,9 +99,7 @@ function fitWith(
   }
   const wanted = { thetaS, deficit, deficitSquare }
   let best: Trial | null = null
-  for (const index of valleys(wanted)) {
-    const i = Math.floor(index / N_STARTS)
-    const j = index % N_STARTS
+  for (const { i, j } of valleys(wanted)) {
     const start = evaluate(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP, wanted)
     const found = refine(start, wanted)
     if (!best || found.misfit < best.misfit) best = found
@@ -112,7 +115,7 @@ const SCRATCH = new Float64Array(POINTS)
 
 // theta = thetaS − (thetaS − thetaR)(1 − S): linear in the drop (thetaS − thetaR).
 function bestDrop(thetaS: number, cross: number, square: number): number {
-  return Math.min(thetaS, Math.max(square > 0 ? cross / square : 0, 1e-9))
+  return Math.min(thetaS, Math.max(square > 0 ? cross / square : 0, LEAST_DROP))
 }
 
 function misfitOf(drop: number, cross: number, square: number, deficitSquare: number): number {
@@ -133,58 +136,69 @@ function evaluate(logAlpha: number, logN: number, wanted: Wanted): Trial {
   return { logAlpha, logN, misfit, thetaR: wanted.thetaS - drop }
 }
 
-/** The deepest grid points that are no higher than their neighbours. */
-function valleys({ thetaS, deficit, deficitSquare }: Wanted): number[] {
-  for (let index = 0; index < GRID_POINTS; index++) {
-    const cross = crossOf(GRID, index * POINTS, deficit)
-    const square = GRID_SQUARE[index] as number
-    MISFITS[index] = misfitOf(bestDrop(thetaS, cross, square), cross, square, deficitSquare)
-  }
-  const found: number[] = []
+/** The deepest grid points that are no higher than their neighbours, as row and column. */
+function valleys({ thetaS, deficit, deficitSquare }: Wanted): { i: number; j: number }[] {
+  // The innermost loop of everything that tries mixes: written out term by term, what does not change read once.
+  const d0 = deficit[0] as number
+  const d1 = deficit[1] as number
+  const d2 = deficit[2] as number
+  const d3 = deficit[3] as number
+  const d4 = deficit[4] as number
+  const d5 = deficit[5] as number
+  const d6 = deficit[6] as number
+  const d7 = deficit[7] as number
+  const d8 = deficit[8] as number
+  const d9 = deficit[9] as number
+  const d10 = deficit[10] as number
+  const d11 = deficit[11] as number
   for (let i = 0; i < ALPHA_STARTS; i++) {
     for (let j = 0; j < N_STARTS; j++) {
       const index = i * N_STARTS + j
-      if (isLowest(i, j, MISFITS[index] as number)) found.push(index)
+      const at = index * POINTS
+      const cross =
+        (GRID[at] as number) * d0 +
+        (GRID[at + 1] as number) * d1 +
+        ((GRID[at + 2] as number) * d2 + (GRID[at + 3] as number) * d3) +
+        ((GRID[at + 4] as number) * d4 +
+          (GRID[at + 5] as number) * d5 +
+          ((GRID[at + 6] as number) * d6 + (GRID[at + 7] as number) * d7)) +
+        ((GRID[at + 8] as number) * d8 +
+          (GRID[at + 9] as number) * d9 +
+          ((GRID[at + 10] as number) * d10 + (GRID[at + 11] as number) * d11))
+      const square = GRID_SQUARE[index] as number
+      let drop = cross * (GRID_INVERSE_SQUARE[index] as number)
+      if (drop > thetaS) drop = thetaS
+      else if (!(drop > LEAST_DROP)) drop = LEAST_DROP
+      MISFITS[framed(i, j)] = deficitSquare + drop * (drop * square - 2 * cross)
     }
   }
-  return found
-    .sort((a, b) => (MISFITS[a] as number) - (MISFITS[b] as number))
-    .slice(0, KEPT_VALLEYS)
+  const found: { i: number; j: number; misfit: number }[] = []
+  for (let i = 0; i < ALPHA_STARTS; i++) {
+    for (let j = 0; j < N_STARTS; j++) {
+      if (isLowest(framed(i, j))) {
+        found.push({ i, j, misfit: MISFITS[framed(i, j)] as number })
+      }
+    }
+  }
+  return found.sort((a, b) => a.misfit - b.misfit).slice(0, KEPT_VALLEYS)
 }
 
-/** Written out, term by term: this is the innermost loop of everything that tries mixes. */
-function crossOf(grid: Float64Array, at: number, deficit: Float64Array): number {
+function isLowest(at: number): boolean {
+  const misfit = MISFITS[at] as number
   return (
-    (grid[at] as number) * (deficit[0] as number) +
-    (grid[at + 1] as number) * (deficit[1] as number) +
-    (grid[at + 2] as number) * (deficit[2] as number) +
-    (grid[at + 3] as number) * (deficit[3] as number) +
-    (grid[at + 4] as number) * (deficit[4] as number) +
-    (grid[at + 5] as number) * (deficit[5] as number) +
-    (grid[at + 6] as number) * (deficit[6] as number) +
-    (grid[at + 7] as number) * (deficit[7] as number) +
-    (grid[at + 8] as number) * (deficit[8] as number) +
-    (grid[at + 9] as number) * (deficit[9] as number) +
-    (grid[at + 10] as number) * (deficit[10] as number) +
-    (grid[at + 11] as number) * (deficit[11] as number)
+    misfit <= (MISFITS[at - 1] as number) &&
+    misfit <= (MISFITS[at + 1] as number) &&
+    misfit <= (MISFITS[at - FRAMED] as number) &&
+    misfit <= (MISFITS[at + FRAMED] as number) &&
+    misfit <= (MISFITS[at - FRAMED - 1] as number) &&
+    misfit <= (MISFITS[at - FRAMED + 1] as number) &&
+    misfit <= (MISFITS[at + FRAMED - 1] as number) &&
+    misfit <= (MISFITS[at + FRAMED + 1] as number)
   )
 }
 
-function isLowest(i: number, j: number, misfit: number): boolean {
-  const fromI = Math.max(0, i - 1)
-  const toI = Math.min(ALPHA_STARTS - 1, i + 1)
-  const fromJ = Math.max(0, j - 1)
-  const toJ = Math.min(N_STARTS - 1, j + 1)
-  for (let a = fromI; a <= toI; a++) {
-    for (let b = fromJ; b <= toJ; b++) {
-      if ((MISFITS[a * N_STARTS + b] as number) < misfit) return false
-    }
-  }
-  return true
-}
-
 const MOST_STEPS = 40
-const SETTLED = 1e-8
+const SETTLED = 1e-7
 const BY_ALPHA = new Float64Array(POINTS)
 const BY_N = new Float64Array(POINTS)
 

@@ -40,6 +40,7 @@ export {
   type MeasuredMaterial,
   type Share,
 } from './material'
+export { mayHoldPeat } from './mayHoldPeat'
 export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'

@@ -1,11 +1,4 @@
-import {
-  type Component,
-  componentShares,
-  type GrainClass,
-  type Material,
-  packedYield,
-  volumeYield,
-} from '../media'
+import { type Component, type GrainClass, type Material, packedYield } from '../media'
 import type { RecipeLimits } from './recipeTypes'
 
 /** What the solver mixes from, once the materials are chosen. */
@@ -67,7 +60,7 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   }
 
   const components = componentsOf(sources, wanted, compost, fresh)
-  const yieldOfMix = volumeYield(componentShares(components))
+  const yieldOfMix = yieldOf(sources, wanted, compost, fresh)
   const lot = Math.max(0, open - compost - fresh)
   const enough = sources.mixLitres / yieldOfMix
   const partLitres = lot > 0 ? Math.min(enough, sources.usableLitres / lot) : enough

@@ -1,5 +1,5 @@
 import type { Crop } from '../chemistry'
-import type { Material } from '../media'
+import { mayHoldPeat } from '../media'
 import type { BatchSources } from './batch'
 import { compostShare } from './compostShare'
 import type { RecipeInput, RecipeLimits, StockMaterial } from './recipeTypes'
@@ -21,7 +21,7 @@ export function pickFresh(
   return (
     materials
       .filter(({ material }) => material.group === 'bagged mix')
-      .filter(({ material }) => !limits.peatFree || !isPeat(material))
+      .filter(({ material }) => !limits.peatFree || !mayHoldPeat(material))
       .sort((a, b) => outsideBand(a) - outsideBand(b) || a.pricePerLitre - b.pricePerLitre)[0] ??
     null
   )
@@ -49,11 +49,6 @@ export function pickCompost(
   const best = options[0]
   if (!best) return { share: 0, reason: 'none-in-stock' as const, stock: null }
   return best
-}
-
-/** Peat and the bagged mixes that are made of it. */
-function isPeat({ id }: Material): boolean {
-  return id.startsWith('peat') || id === 'all-purpose-mix' || id === 'acid-mix'
 }
 
 /** Mineral aggregates and their light organic stand-ins (hulls, chips), without wood that takes nitrogen. */

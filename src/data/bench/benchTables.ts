@@ -12,7 +12,7 @@ import type {
 import { instant, version } from '../columns'
 import { lots } from '../media/lotTables'
 import { materials } from '../media/materialTables'
-import { mixes } from '../media/mixTables'
+import { mixes } from '../mixes/mixTables'
 
 export const testKits = pgTable('test_kits', {
   id: integer('id').primaryKey(),
@@ -41,8 +41,6 @@ export const penCalibrations = pgTable(
   },
   (table) => [index('calibrations_by_pen').on(table.penId, table.at)],
 )
-
-export type SampleKind = 'lot' | 'mix' | 'material'
 
 /** A test on a sample. What was observed is kept as it was entered, for ever. */
 export const benchTests = pgTable(

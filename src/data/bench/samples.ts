@@ -1,9 +1,10 @@
 import { eq, inArray, type SQL } from 'drizzle-orm'
+import type { SampleKind } from '../../core/bench'
 import type { Database } from '../database'
 import { lots } from '../media/lotTables'
 import { materialsById } from '../media/materials'
-import { mixes } from '../media/mixTables'
-import type { benchTests, SampleKind, sampleCalibrations } from './benchTables'
+import { mixes } from '../mixes/mixTables'
+import type { benchTests, sampleCalibrations } from './benchTables'
 
 /** What a test is made on. */
 export interface Sample {

@@ -1,4 +1,4 @@
-import type { NewVersion } from '../media/mixes'
+import type { NewVersion } from '../mixes/mixes'
 import { CONTAINERS } from './scenario'
 
 const potOf = (code: string) => {

@@ -1,13 +1,7 @@
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
+import type { MonthClimate } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { instant, version } from '../columns'
-
-/** Means of one month. */
-export interface MonthClimate {
-  readonly tMinC: number
-  readonly tMaxC: number
-  readonly rainMm: number
-}
 
 export interface TapWater {
   readonly ph: number

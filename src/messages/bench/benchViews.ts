@@ -8,12 +8,12 @@ import type {
   ChangeOverInnings,
   HeatProblem,
   PenTrust,
+  SampleKind,
   TestKind,
   TestKit,
   TestWater,
 } from '../../core/bench'
 import type { EcMethod } from '../../core/chemistry'
-import type { SampleKind } from '../../data/bench/benchTables'
 import type { ListPart } from '../list'
 import type { Stratum } from '../media/lotViews'
 

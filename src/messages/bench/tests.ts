@@ -1,6 +1,11 @@
 import Joi from 'joi'
-import { type BufferReading, TEST_KINDS, type TestKind, type TestKit } from '../../core/bench'
-import type { SampleKind } from '../../data/bench/benchTables'
+import {
+  type BufferReading,
+  type SampleKind,
+  TEST_KINDS,
+  type TestKind,
+  type TestKit,
+} from '../../core/bench'
 import { listFields } from '../list'
 import { id, key, line, moment, typed, version } from '../rules'
 

@@ -1,6 +1,6 @@
 import { findQuerySchema } from '../../messages/find'
 import { defineEndpoint } from '../../server/defineEndpoint'
-import { findItems } from '../../server/find/findItems'
+import { findItems } from '../../server/find'
 
 export const GET = defineEndpoint({
   query: findQuerySchema,

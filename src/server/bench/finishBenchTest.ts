@@ -8,14 +8,18 @@ import {
   withClock,
 } from '../../core/bench'
 import type { Material } from '../../core/media'
-import { finishTest } from '../../data/bench/benchTests'
-import { listPens } from '../../data/bench/pens'
-import { type BenchTest, listTestsOf, readBenchTest } from '../../data/bench/readBenchTests'
-import { addSampleCalibration } from '../../data/bench/sampleCalibrations'
+import {
+  addSampleCalibration,
+  type BenchTest,
+  finishTest,
+  listPens,
+  listTestsOf,
+  readBenchTest,
+} from '../../data/bench'
 import type { Database } from '../../data/database'
-import { addMeasurement } from '../../data/media/lots'
-import { listProblems } from '../../data/season/problems'
-import { readSite } from '../../data/site/site'
+import { addMeasurement } from '../../data/media'
+import { listProblems } from '../../data/season'
+import { readSite } from '../../data/site'
 import type { FinishBody } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'
 import { Refused } from '../problem'

@@ -1,5 +1,4 @@
-import { addMoment, correctMoment } from '../../data/bench/benchTests'
-import { readBenchTest } from '../../data/bench/readBenchTests'
+import { addMoment, correctMoment, readBenchTest } from '../../data/bench'
 import type { TestState } from '../../messages/bench/benchViews'
 import type { CorrectionBody, MomentBody } from '../../messages/bench/tests'
 import type { OpenDatabase } from '../database'

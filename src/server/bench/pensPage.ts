@@ -1,5 +1,5 @@
-import { listPens } from '../../data/bench/pens'
-import { readSite } from '../../data/site/site'
+import { listPens } from '../../data/bench'
+import { readSite } from '../../data/site'
 import type { PensPage } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
 import { penView } from './views'

@@ -1,12 +1,8 @@
-import {
-  listCalibrationsOf,
-  type StoredCalibrationOfSample,
-} from '../../data/bench/sampleCalibrations'
-import type { Sample } from '../../data/bench/samples'
-import { readLotCards } from '../../data/media/readLots'
-import { readSite } from '../../data/site/site'
+import { listCalibrationsOf, type Sample, type StoredCalibrationOfSample } from '../../data/bench'
+import { readLotCards } from '../../data/media'
+import { readSite } from '../../data/site'
 import type { OpenDatabase } from '../database'
-import { calibrationOfLot } from '../lots/calibrationOfLot'
+import { calibrationOfLot } from '../lots'
 
 /** What tests have made of a sample as it is now; null where it was not tested, or has changed since. */
 export async function presentCalibration(

@@ -1,15 +1,14 @@
 import type { Hydraulics, SamplePot } from '../../core/bench'
 import type { Crop } from '../../core/chemistry'
 import { blendMedia, type Component } from '../../core/media'
-import type { Sample } from '../../data/bench/samples'
+import type { Sample } from '../../data/bench'
 import { NotFound } from '../../data/errors'
-import { readMix } from '../../data/media/mixes'
-import { presentInnings } from '../../data/media/readLots'
+import { presentInnings } from '../../data/media'
+import { readMix } from '../../data/mixes'
 import type { SampleView } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
-import { strataOf, type Tables } from '../lots/lotFacts'
-import { readCardFacts } from '../lots/readLotFacts'
-import { partsToComponents } from '../media/mixSetting'
+import { readCardFacts, strataOf, type Tables } from '../lots'
+import { partsToComponents } from '../mixes'
 
 /** What a test is made on, and what its composition lets expect. */
 export interface SampleFacts {

@@ -1,9 +1,14 @@
 import { changeOverInnings } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
-import { type BenchTest, listTestsOf } from '../../data/bench/readBenchTests'
-import { listCalibrationsOf } from '../../data/bench/sampleCalibrations'
-import { readSampleNames, type Sample, sampleKey } from '../../data/bench/samples'
-import { readSite } from '../../data/site/site'
+import {
+  type BenchTest,
+  listCalibrationsOf,
+  listTestsOf,
+  readSampleNames,
+  type Sample,
+  sampleKey,
+} from '../../data/bench'
+import { readSite } from '../../data/site'
 import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'

@@ -1,10 +1,9 @@
-import { type Sample, sampleKey } from '../../data/bench/samples'
-import { listMixesByIds } from '../../data/media/mixes'
+import { type Sample, sampleKey } from '../../data/bench'
+import { listMixesByIds } from '../../data/mixes'
 import type { SampleView } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
-import { strataOf, type Tables } from '../lots/lotFacts'
-import { readCardFacts } from '../lots/readLotFacts'
-import { partsToComponents } from '../media/mixSetting'
+import { readCardFacts, strataOf, type Tables } from '../lots'
+import { partsToComponents } from '../mixes'
 
 /** Samples as rows of a list show them, by their keys; those that were put away are left out. */
 export async function sampleViews(

@@ -1,13 +1,14 @@
-import { listPens } from '../../data/bench/pens'
 import {
   type BenchTest,
+  listPens,
   readBenchTest,
   readRunBefore,
+  readSampleNames,
   readSet,
-} from '../../data/bench/readBenchTests'
-import { readSampleNames, sampleKey } from '../../data/bench/samples'
-import { listProblems } from '../../data/season/problems'
-import { readSite } from '../../data/site/site'
+  sampleKey,
+} from '../../data/bench'
+import { listProblems } from '../../data/season'
+import { readSite } from '../../data/site'
 import type { TestPage, TestState } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'

@@ -1,8 +1,6 @@
 import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
 import { containerCapacity } from '../../core/media'
-import type { Pen } from '../../data/bench/pens'
-import type { BenchTest, StoredTest } from '../../data/bench/readBenchTests'
-import type { StoredCalibrationOfSample } from '../../data/bench/sampleCalibrations'
+import type { BenchTest, Pen, StoredCalibrationOfSample, StoredTest } from '../../data/bench'
 import type {
   CalibrationView,
   MomentView,

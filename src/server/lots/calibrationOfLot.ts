@@ -1,5 +1,5 @@
-import type { StoredCalibrationOfSample } from '../../data/bench/sampleCalibrations'
-import type { LotCard } from '../../data/media/readLots'
+import type { StoredCalibrationOfSample } from '../../data/bench'
+import type { LotCard } from '../../data/media'
 import { dayAt } from '../clock'
 
 /** A lot's newest calibration, by days of the site; it ends when a new innings begins or something is mixed in. */

@@ -1,5 +1,5 @@
 import type { RestingState } from '../../core/media'
-import { presentInnings } from '../../data/media/readLots'
+import { presentInnings } from '../../data/media'
 import type { LotFinding } from '../../messages/media/lots'
 import type { CardFacts } from './lotFacts'
 

@@ -1,7 +1,7 @@
-import { listCalibrationsOfLots } from '../../data/bench/sampleCalibrations'
+import { listCalibrationsOfLots } from '../../data/bench'
 import type { Database } from '../../data/database'
 import { generationOf } from '../../data/kept'
-import { readLot, readLotCards, readLotVersions } from '../../data/media/readLots'
+import { readLot, readLotCards, readLotVersions } from '../../data/media'
 import { keepFor } from '../keepFor'
 import { type CardFacts, cardFacts, type LotFacts, lotFacts, type Tables } from './lotFacts'
 

@@ -5,8 +5,8 @@ import {
   listLotSummaries,
   listStaleLots,
   writeLotSummaries,
-} from '../../data/media/lotSummaries'
-import { readSite } from '../../data/site/site'
+} from '../../data/media'
+import { readSite } from '../../data/site'
 import { readTables } from '../tables'
 import type { CardFacts, Tables } from './lotFacts'
 import { restingState } from './lotFinding'

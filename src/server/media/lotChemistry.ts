@@ -10,14 +10,13 @@ import {
 } from '../../core/chemistry'
 import { areaAt } from '../../core/containers'
 import { lotComponents } from '../../core/recondition'
-import { referenceEvapotranspiration, weeklyTemperatures } from '../../core/season'
+import { plantingDay, referenceEvapotranspiration, weeklyTemperatures } from '../../core/season'
 import { type Why, whyInput } from '../../core/why'
-import { presentInnings } from '../../data/media/readLots'
-import type { Site } from '../../data/site/site'
+import { presentInnings } from '../../data/media'
+import type { Site } from '../../data/site'
 import type { LotChemistry, LotWhyKey } from '../../messages/media/lots'
 import { dayAt } from '../clock'
-import type { LotFacts, Tables } from '../lots/lotFacts'
-import { plantingDay } from '../recondition/buildRecipe'
+import type { LotFacts, Tables } from '../lots'
 
 export interface ChemistryOfLot {
   readonly view: LotChemistry

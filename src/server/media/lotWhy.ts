@@ -2,7 +2,7 @@ import { blendEc, blendPh, PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../co
 import { AIR_UNCERTAINTY, blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
 import { type Why, whyInput } from '../../core/why'
 import type { LotWhyKey } from '../../messages/media/lots'
-import type { LotFacts } from '../lots/lotFacts'
+import type { LotFacts } from '../lots'
 
 /** Why each number of a lot's page is what it is; a number that is not shown has no reason. */
 export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {

@@ -1,12 +1,11 @@
 import { isSouthern } from '../../core/season'
-import { findLots, type LotOrder as LotColumnOrder } from '../../data/media/findLots'
-import { readOpenOrders } from '../../data/recondition/readWorkOrders'
-import { readSite } from '../../data/site/site'
+import { findLots, type LotOrder as LotColumnOrder } from '../../data/media'
+import { readOpenOrders } from '../../data/recondition'
+import { readSite } from '../../data/site'
 import type { LotOrder, LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
-import { lotRow } from '../lots/lotRow'
-import { readCardFacts } from '../lots/readLotFacts'
+import { lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
 
 /** A page of the lots, sorted and narrowed as asked for. */

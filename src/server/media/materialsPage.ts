@@ -1,5 +1,5 @@
 import { waterContent } from '../../core/media'
-import { listMaterials, type StoredMaterial } from '../../data/media/materials'
+import { listMaterials, type StoredMaterial } from '../../data/media'
 import type { MaterialRow, MaterialsPage, MaterialsQuery } from '../../messages/media/materials'
 import type { OpenDatabase } from '../database'
 

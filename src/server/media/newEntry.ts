@@ -1,12 +1,10 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
-import { requireContainers } from '../../data/containers/containers'
-import { appendLines } from '../../data/media/lots'
-import { materialsById } from '../../data/media/materials'
-import { readLot } from '../../data/media/readLots'
+import { requireContainers } from '../../data/containers'
+import { appendLines, materialsById, readLot } from '../../data/media'
 import type { NewEntry } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
+import { litresThatFit, refuseTooMuch } from '../lots'
 import { Refused } from '../problem'
-import { litresThatFit, refuseTooMuch } from './requireRoom'
 
 /** Writes one entry by hand into a lot's ledger. */
 export async function newEntry(

@@ -1,13 +1,12 @@
 import { requireShape } from '../../core/containers'
 import { DomainError } from '../../core/errors'
 import type { LedgerLine, Material } from '../../core/media'
-import { addContainers } from '../../data/containers/containers'
-import { createLot } from '../../data/media/lots'
-import { materialsById } from '../../data/media/materials'
+import { addContainers } from '../../data/containers'
+import { createLot, materialsById } from '../../data/media'
 import type { NewLotAnswer, NewLotBody } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
+import { litresThatFit, refuseTooMuch } from '../lots'
 import { Refused } from '../problem'
-import { litresThatFit, refuseTooMuch } from './requireRoom'
 
 interface Measured {
   readonly material: Material

@@ -1,9 +1,9 @@
 import { convertEc, ecAt25, jarTest } from '../../core/chemistry'
 import { DomainError } from '../../core/errors'
-import { listAmendments } from '../../data/chemistry/amendments'
+import { listAmendments } from '../../data/chemistry'
 import { NotFound } from '../../data/errors'
-import { addMeasurement } from '../../data/media/lots'
-import { readSite } from '../../data/site/site'
+import { addMeasurement } from '../../data/media'
+import { readSite } from '../../data/site'
 import type { NewReading, ReadingAnswer } from '../../messages/media/readings'
 import type { OpenDatabase } from '../database'
 

@@ -1,5 +1,4 @@
-import type { Crop } from '../../core/chemistry'
-import { nitrogenSpanWeeks } from '../../core/chemistry'
+import { type Crop, nitrogenSpanWeeks } from '../../core/chemistry'
 import {
   CLEANING_LOSS,
   type Intake,
@@ -8,17 +7,16 @@ import {
   type RecipeInput,
   solveRecipe,
 } from '../../core/recondition'
-import { monthsAt, weeklyTemperatures } from '../../core/season'
-import { listAmendments } from '../../data/chemistry/amendments'
-import { requireContainers, type StoredContainer } from '../../data/containers/containers'
+import { plantingDay, weeklyTemperatures } from '../../core/season'
+import { listAmendments } from '../../data/chemistry'
+import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
-import { listMaterials } from '../../data/media/materials'
-import { readSite, type Site } from '../../data/site/site'
+import { listMaterials } from '../../data/media'
+import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import type { LotFacts } from '../lots/lotFacts'
-import { readLotFacts } from '../lots/readLotFacts'
+import { type LotFacts, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -154,21 +152,4 @@ function litresFound({ containers, lot }: LotFacts, dropCm: number): number {
     ])
   }
   return litres
-}
-
-/** First day of the next month in which the crop is sown or planted at the site; today where it is now or not known. */
-export function plantingDay(
-  crop: Pick<Crop, 'sowOrPlantMonthsNorth'>,
-  today: string,
-  latitudeDeg: number,
-): string {
-  const span = monthsAt(crop.sowOrPlantMonthsNorth, latitudeDeg)
-  if (!span) return today
-  const { from, to } = span
-  const year = Number(today.slice(0, 4))
-  const month = Number(today.slice(5, 7))
-  const inSeason = from <= to ? month >= from && month <= to : month >= from || month <= to
-  if (inSeason) return today
-  const yearOfSowing = month < from ? year : year + 1
-  return `${yearOfSowing}-${String(from).padStart(2, '0')}-01`
 }

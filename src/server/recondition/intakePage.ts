@@ -1,12 +1,11 @@
 import type { Crop } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
-import type { StoredContainer } from '../../data/containers/containers'
-import { readOpenOrder } from '../../data/recondition/readWorkOrders'
-import { readSite } from '../../data/site/site'
+import type { StoredContainer } from '../../data/containers'
+import { readOpenOrder } from '../../data/recondition'
+import { readSite } from '../../data/site'
 import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
-import type { LotFacts } from '../lots/lotFacts'
-import { readLotFacts } from '../lots/readLotFacts'
+import { type LotFacts, readLotFacts } from '../lots'
 import { readTables } from '../tables'
 
 export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {

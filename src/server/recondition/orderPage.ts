@@ -1,10 +1,10 @@
-import { listAmendments } from '../../data/chemistry/amendments'
-import { readWorkOrder, type WorkOrderStep } from '../../data/recondition/readWorkOrders'
-import { readSite } from '../../data/site/site'
+import { listAmendments } from '../../data/chemistry'
+import { readWorkOrder, type WorkOrderStep } from '../../data/recondition'
+import { readSite } from '../../data/site'
 import type { NamedThing, OrderPage, OrderStepView } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { readLotFacts } from '../lots/readLotFacts'
+import { readLotFacts } from '../lots'
 import { readTables } from '../tables'
 
 export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage> {

@@ -1,11 +1,11 @@
 import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import { lotComponents, scaleToLoads, scheduleWork } from '../../core/recondition'
-import { readOpenOrder } from '../../data/recondition/readWorkOrders'
+import { readOpenOrder } from '../../data/recondition'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { potView } from '../media/potView'
+import { potView } from '../lots'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
 import { cropChoice, lotHead, potChoice } from './intakePage'
 

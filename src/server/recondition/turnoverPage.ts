@@ -1,13 +1,12 @@
 import type { LotState } from '../../core/media'
-import { findLots } from '../../data/media/findLots'
-import { listWorkOrders, type OrderRow } from '../../data/recondition/readWorkOrders'
-import { readSite } from '../../data/site/site'
+import { findLots } from '../../data/media'
+import { listWorkOrders, type OrderRow } from '../../data/recondition'
+import { readSite } from '../../data/site'
 import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
-import { lotRow } from '../lots/lotRow'
-import { readCardFacts } from '../lots/readLotFacts'
+import { lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
 
 const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]

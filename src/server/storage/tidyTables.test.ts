@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
-import { appendLines } from '../../data/media/lots'
+import { appendLines } from '../../data/media'
 import { tidyTables } from './tidyTables'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>

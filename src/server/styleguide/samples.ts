@@ -1,7 +1,7 @@
 import type { ContainerShape } from '../../core/containers'
 import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
 import type { InningsMark, PotView } from '../../messages/media/lots'
-import { strataOf } from '../lots/lotFacts'
+import { strataOf } from '../lots'
 
 export const POT: ContainerShape = {
   kind: 'round',

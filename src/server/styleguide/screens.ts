@@ -1,6 +1,6 @@
 import { blendEc, blendPh } from '../../core/chemistry'
-import { materialsById } from '../../data/media/materials'
-import { listCrops } from '../../data/season/crops'
+import { materialsById } from '../../data/media'
+import { listCrops } from '../../data/season'
 import type { LadderWay, TriageScreenPage } from '../../messages/styleguide'
 import type { OpenDatabase } from '../database'
 import { INNINGS, mixer, potOf, TROUGH } from './samples'

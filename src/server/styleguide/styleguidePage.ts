@@ -1,5 +1,4 @@
-import type { ContainerShape } from '../../core/containers'
-import { containerVolume } from '../../core/containers'
+import { type ContainerShape, containerVolume } from '../../core/containers'
 import {
   blendMedia,
   type Component,
@@ -8,13 +7,12 @@ import {
   waterContent,
 } from '../../core/media'
 import { whyInput } from '../../core/why'
-import { materialsById } from '../../data/media/materials'
+import { materialsById } from '../../data/media'
 import type { PotView } from '../../messages/media/lots'
 import type { SamplePot, StyleguidePage } from '../../messages/styleguide'
 import type { OpenDatabase } from '../database'
-import { strataOf } from '../lots/lotFacts'
-import { materialsPage } from '../media/materialsPage'
-import { potFrames } from '../media/potFrames'
+import { strataOf } from '../lots'
+import { materialsPage, potFrames } from '../media'
 import { INNINGS, mixer, POT, potOf, TROUGH } from './samples'
 
 const BOWL: ContainerShape = { kind: 'bowl', rimDiameterCm: 36, heightCm: 15 }

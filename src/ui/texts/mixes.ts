@@ -1,4 +1,4 @@
-import type { PlantGroup } from '../../messages/media/mixViews'
+import type { PlantGroup } from '../../messages/mixes/mixViews'
 import { common } from './common'
 import { mixPictures } from './mixPictures'
 import { groups } from './plantGroups'

@@ -1,4 +1,4 @@
-import type { PlantGroup } from '../../messages/media/mixViews'
+import type { PlantGroup } from '../../messages/mixes/mixViews'
 
 interface GroupWords {
   readonly name: string

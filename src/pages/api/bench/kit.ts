@@ -1,6 +1,6 @@
-import { writeKit } from '../../../data/bench/kit'
+import { writeKit } from '../../../data/bench'
 import { kitSchema } from '../../../messages/bench/tests'
-import { requireKit } from '../../../server/bench/requireKit'
+import { requireKit } from '../../../server/bench'
 import { defineEndpoint } from '../../../server/defineEndpoint'
 
 export const PUT = defineEndpoint({

@@ -1,5 +1,5 @@
 import { samplesQuerySchema } from '../../../messages/bench/tests'
-import { sampleChoices } from '../../../server/bench/sampleChoices'
+import { sampleChoices } from '../../../server/bench'
 import { defineEndpoint } from '../../../server/defineEndpoint'
 
 /** What can be tested, by its name. */

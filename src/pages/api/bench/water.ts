@@ -1,4 +1,4 @@
-import { writeTapWater } from '../../../data/site/site'
+import { writeTapWater } from '../../../data/site'
 import { tapWaterSchema } from '../../../messages/bench/tests'
 import { defineEndpoint } from '../../../server/defineEndpoint'
 

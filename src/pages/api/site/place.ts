@@ -1,4 +1,4 @@
-import { writePlace } from '../../../data/site/site'
+import { writePlace } from '../../../data/site'
 import { sitePlaceSchema } from '../../../messages/site'
 import { defineEndpoint } from '../../../server/defineEndpoint'
 

@@ -1,4 +1,4 @@
-import { addPen } from '../../../../data/bench/pens'
+import { addPen } from '../../../../data/bench'
 import { newPenSchema } from '../../../../messages/bench/tests'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
 

@@ -1,5 +1,5 @@
 import { startSchema } from '../../../../messages/bench/tests'
-import { startBenchTest } from '../../../../server/bench/startBenchTest'
+import { startBenchTest } from '../../../../server/bench'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({

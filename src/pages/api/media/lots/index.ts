@@ -1,6 +1,6 @@
 import { newLotSchema } from '../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
-import { newLot } from '../../../../server/media/newLot'
+import { newLot } from '../../../../server/media'
 
 export const POST = defineEndpoint({
   body: newLotSchema,

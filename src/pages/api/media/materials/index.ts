@@ -1,6 +1,6 @@
 import { materialsQuerySchema } from '../../../../messages/media/materials'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
-import { materialsPage } from '../../../../server/media/materialsPage'
+import { materialsPage } from '../../../../server/media'
 
 export const GET = defineEndpoint({
   query: materialsQuerySchema,

@@ -1,8 +1,7 @@
-import { createWorkOrder } from '../../../../data/recondition/workOrders'
+import { createWorkOrder } from '../../../../data/recondition'
 import { intakeBodySchema } from '../../../../messages/recondition/turnover'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
-import { buildRecipe } from '../../../../server/recondition/buildRecipe'
-import { scheduleOf } from '../../../../server/recondition/recipePage'
+import { buildRecipe, scheduleOf } from '../../../../server/recondition'
 
 // The recipe is worked out here again from the answers: amounts are never taken from a page.
 export const POST = defineEndpoint({

@@ -1,4 +1,4 @@
-import { addCalibration } from '../../../../../data/bench/pens'
+import { addCalibration } from '../../../../../data/bench'
 import { newCalibrationSchema, testParamsSchema } from '../../../../../messages/bench/tests'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 

@@ -1,4 +1,4 @@
-import { keepDraft } from '../../../../../data/bench/benchTests'
+import { keepDraft } from '../../../../../data/bench'
 import { draftSchema, testParamsSchema } from '../../../../../messages/bench/tests'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 

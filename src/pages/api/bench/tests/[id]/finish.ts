@@ -1,5 +1,5 @@
 import { finishSchema, testParamsSchema } from '../../../../../messages/bench/tests'
-import { finishBenchTest } from '../../../../../server/bench/finishBenchTest'
+import { finishBenchTest } from '../../../../../server/bench'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({

@@ -1,5 +1,5 @@
 import { testParamsSchema } from '../../../../../messages/bench/tests'
-import { testState } from '../../../../../server/bench/testPage'
+import { testState } from '../../../../../server/bench'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const GET = defineEndpoint({

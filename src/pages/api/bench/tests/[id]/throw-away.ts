@@ -1,4 +1,4 @@
-import { throwTestAway } from '../../../../../data/bench/benchTests'
+import { throwTestAway } from '../../../../../data/bench'
 import { testParamsSchema } from '../../../../../messages/bench/tests'
 import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'

@@ -1,4 +1,4 @@
-import { renameLot } from '../../../../../data/media/lots'
+import { renameLot } from '../../../../../data/media'
 import { lotParamsSchema, renameLotSchema } from '../../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 

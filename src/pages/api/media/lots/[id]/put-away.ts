@@ -1,4 +1,4 @@
-import { putAwayLot } from '../../../../../data/media/lots'
+import { putAwayLot } from '../../../../../data/media'
 import { lotParamsSchema } from '../../../../../messages/media/lots'
 import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'

@@ -1,4 +1,4 @@
-import { takeUpLot } from '../../../../../data/media/lots'
+import { takeUpLot } from '../../../../../data/media'
 import { lotParamsSchema, takeUpLotSchema } from '../../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 

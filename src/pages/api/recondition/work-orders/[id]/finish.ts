@@ -1,7 +1,7 @@
 import { orderParamsSchema } from '../../../../../messages/recondition/turnover'
 import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
-import { finishOrder } from '../../../../../server/recondition/finishOrder'
+import { finishOrder } from '../../../../../server/recondition'
 
 export const POST = defineEndpoint({
   params: orderParamsSchema,

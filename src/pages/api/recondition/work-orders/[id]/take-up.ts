@@ -1,4 +1,4 @@
-import { takeUpWorkOrder } from '../../../../../data/recondition/workOrders'
+import { takeUpWorkOrder } from '../../../../../data/recondition'
 import { orderParamsSchema } from '../../../../../messages/recondition/turnover'
 import { nothing } from '../../../../../messages/rules'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'

@@ -1,5 +1,5 @@
 import { correctionSchema, momentParamsSchema } from '../../../../../../messages/bench/tests'
-import { correct } from '../../../../../../server/bench/moments'
+import { correct } from '../../../../../../server/bench'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
 
 export const PUT = defineEndpoint({

@@ -1,5 +1,5 @@
 import { momentSchema, testParamsSchema } from '../../../../../../messages/bench/tests'
-import { keepMoment } from '../../../../../../server/bench/moments'
+import { keepMoment } from '../../../../../../server/bench'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({

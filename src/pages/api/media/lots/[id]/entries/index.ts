@@ -1,6 +1,6 @@
 import { lotParamsSchema, newEntrySchema } from '../../../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
-import { newEntry } from '../../../../../../server/media/newEntry'
+import { newEntry } from '../../../../../../server/media'
 
 export const POST = defineEndpoint({
   params: lotParamsSchema,

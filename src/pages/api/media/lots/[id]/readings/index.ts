@@ -1,7 +1,7 @@
 import { lotParamsSchema } from '../../../../../../messages/media/lots'
 import { newReadingSchema } from '../../../../../../messages/media/readings'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
-import { newReading } from '../../../../../../server/media/newReading'
+import { newReading } from '../../../../../../server/media'
 
 export const POST = defineEndpoint({
   params: lotParamsSchema,

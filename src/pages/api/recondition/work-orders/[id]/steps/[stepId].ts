@@ -1,8 +1,8 @@
-import { changeStep } from '../../../../../../data/recondition/workOrders'
-import { readSite } from '../../../../../../data/site/site'
+import { changeStep } from '../../../../../../data/recondition'
+import { readSite } from '../../../../../../data/site'
 import { stepBodySchema, stepParamsSchema } from '../../../../../../messages/recondition/turnover'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
-import { stepView } from '../../../../../../server/recondition/orderPage'
+import { stepView } from '../../../../../../server/recondition'
 
 export const PATCH = defineEndpoint({
   params: stepParamsSchema,

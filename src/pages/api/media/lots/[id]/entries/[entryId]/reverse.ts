@@ -1,4 +1,4 @@
-import { reverseEntry } from '../../../../../../../data/media/lots'
+import { reverseEntry } from '../../../../../../../data/media'
 import { entryParamsSchema, reverseSchema } from '../../../../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../../../../server/defineEndpoint'
 

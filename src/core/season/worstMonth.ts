@@ -1,0 +1,53 @@
+import { growingMonths } from './growingYear'
+import { referenceEvapotranspiration } from './referenceEvapotranspiration'
+
+/** Means of one month at a site. */
+export interface MonthClimate {
+  readonly tMinC: number
+  readonly tMaxC: number
+  readonly rainMm: number
+}
+
+const MIDDLE_OF_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349]
+
+/**
+ * The month of a site in which the air takes most, and the mean temperature of its growing season.
+ * @returns `month` counted from 0
+ */
+export function worstMonth({
+  latitudeDeg,
+  climateByMonth,
+}: {
+  readonly latitudeDeg: number
+  /** Twelve, January first. */
+  readonly climateByMonth: readonly MonthClimate[]
+}) {
+  const months = climateByMonth.map(({ tMinC, tMaxC }, month) => ({
+    month,
+    tMinC,
+    tMaxC,
+    dayOfYear: MIDDLE_OF_MONTH[month] as number,
+    et0: referenceEvapotranspiration({
+      latitudeDeg,
+      dayOfYear: MIDDLE_OF_MONTH[month] as number,
+      tMinC,
+      tMaxC,
+    }),
+  }))
+  const worst = months.reduce((most, one) => (one.et0 > most.et0 ? one : most))
+  const season = growingMonths(latitudeDeg).map((month) => {
+    const { tMinC, tMaxC } = climateByMonth[month - 1] as MonthClimate
+    return (tMinC + tMaxC) / 2
+  })
+  const { month, tMinC, tMaxC, dayOfYear } = worst
+  return {
+    month,
+    place: {
+      latitudeDeg,
+      dayOfYear,
+      tMinC,
+      tMaxC,
+      seasonMeanTempC: season.reduce((sum, mean) => sum + mean, 0) / season.length,
+    },
+  }
+}

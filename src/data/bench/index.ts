@@ -1,0 +1,27 @@
+export { benchMoments, benchTests, sampleCalibrations } from './benchTables'
+export {
+  addMoment,
+  correctMoment,
+  finishTest,
+  keepDraft,
+  startTest,
+  throwTestAway,
+} from './benchTests'
+export { readKit, writeKit } from './kit'
+export { addCalibration, addPen, listPens, type Pen } from './pens'
+export {
+  type BenchTest,
+  listBenchTests,
+  listTestsOf,
+  readBenchTest,
+  readRunBefore,
+  readSet,
+  type StoredTest,
+} from './readBenchTests'
+export {
+  addSampleCalibration,
+  listCalibrationsOf,
+  listCalibrationsOfLots,
+  type StoredCalibrationOfSample,
+} from './sampleCalibrations'
+export { readSampleNames, type Sample, sampleKey } from './samples'

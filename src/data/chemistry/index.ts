@@ -1,0 +1,1 @@
+export { listAmendments } from './amendments'

@@ -1,0 +1,8 @@
+export {
+  addContainers,
+  containersById,
+  listContainers,
+  requireContainers,
+  type StoredContainer,
+} from './containers'
+export { containers } from './tables'

@@ -1,0 +1,1 @@
+export { defaultAmendments, defaultCrops, defaultMaterials } from './readDefaults'

@@ -1,0 +1,2 @@
+export { CONTAINERS } from './scenario'
+export { seedDemo } from './seedDemo'

@@ -1,0 +1,31 @@
+export { findLotNames, findLots, type LotOrder, readLotNames } from './findLots'
+export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
+export {
+  addMeasurement,
+  appendLines,
+  createLot,
+  putAwayLot,
+  renameLot,
+  reverseEntry,
+  takeUpLot,
+} from './lots'
+export {
+  innings,
+  ledgerEntries,
+  lotContents,
+  lotPlaces,
+  lots,
+  type MeasuredQuantity,
+  measurements,
+} from './lotTables'
+export { listMaterials, materialsById, type StoredMaterial } from './materials'
+export { materials } from './materialTables'
+export {
+  type LedgerEntry,
+  type Lot,
+  type LotCard,
+  presentInnings,
+  readLot,
+  readLotCards,
+  readLotVersions,
+} from './readLots'

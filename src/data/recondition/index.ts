@@ -1,0 +1,18 @@
+export {
+  listWorkOrders,
+  type OrderRow,
+  readOpenOrder,
+  readOpenOrders,
+  readWorkOrder,
+  type WorkOrder,
+  type WorkOrderStep,
+} from './readWorkOrders'
+export { workOrderSteps, workOrders } from './tables'
+export {
+  changeStep,
+  createWorkOrder,
+  type Finish,
+  finishWorkOrder,
+  putAwayWorkOrder,
+  takeUpWorkOrder,
+} from './workOrders'

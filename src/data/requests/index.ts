@@ -1,0 +1,1 @@
+export { type Answered, forgetOldAnswers, keepAnswered, readAnswered } from './answeredRequests'

@@ -1,0 +1,2 @@
+export { listCrops } from './crops'
+export { listProblems } from './problems'

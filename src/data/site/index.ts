@@ -1,0 +1,1 @@
+export { readSite, type Site, writePlace, writeTapWater } from './site'

@@ -1,0 +1,129 @@
+import { useState } from 'react'
+import type { Problem } from '../../messages/problem'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { Caution, ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
+import { readQuantity } from '../../ui/readQuantity'
+import { useSite } from '../../ui/SiteContext'
+import { send } from '../../ui/send'
+import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { useMixDesign } from './DesignContext'
+import styles from './MixDesign.module.css'
+import { costOf } from './mixCost'
+
+const words = mixesWords.design
+
+/** So much of the mix: what to measure out in all, for each barrow and bucket, and the lot it becomes. */
+export function MixBatch() {
+  const { page, changed, components, answer } = useMixDesign()
+  const { site, format } = useSite()
+  const [litres, setLitres] = useState('40 L')
+  const [name, setName] = useState(page.name)
+  const [storeBin, setStoreBin] = useState('')
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const wanted = readQuantity(litres, 'volume', site.measures).value
+  if (!answer || components.length === 0) return null
+  const { barrowL, bucketL, cupL } = site.measures
+  const total = components.reduce((sum, { parts }) => sum + parts, 0)
+  const partLitres = wanted !== null && wanted > 0 ? wanted / answer.blend.volumeYield : 0
+  const amount = (one: number) => format.plain(format.litres(one))
+  const cost = costOf(components, page.materials, answer)
+  const { mix } = page
+
+  const makeLot = async () => {
+    if (!mix) return
+    const sent = await send<{ id: number }>('POST', `/api/mixes/${mix.id}/lots`, {
+      litres: wanted,
+      name,
+      storeBin,
+    })
+    if (sent.ok) window.location.assign(`/lots/${sent.data.id}`)
+    else setProblem(sent.problem)
+  }
+  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
+
+  return (
+    <section className={styles.batch} aria-labelledby="batch">
+      <h2 id="batch">{words.batch}</h2>
+      <div className={styles.setting}>
+        <QuantityField
+          label={words.batchLitres}
+          dimension="volume"
+          echoes="converted"
+          typed={litres}
+          value={litres}
+          error={errorOf('litres')}
+          onChange={(event) => setLitres(event.target.value)}
+        />
+        {mix && !changed && (
+          <>
+            <TextField
+              label={words.lotName}
+              value={name}
+              error={errorOf('name')}
+              onChange={(event) => setName(event.target.value)}
+            />
+            <TextField
+              label={words.storeBin}
+              value={storeBin}
+              error={errorOf('storeBin')}
+              onChange={(event) => setStoreBin(event.target.value)}
+            />
+          </>
+        )}
+      </div>
+      {partLitres > 0 && (
+        <>
+          <p>
+            {words.batchOut(amount(partLitres))}{' '}
+            {cost.perLitre !== null &&
+              wanted !== null &&
+              words.batchCost(format.money(cost.perLitre * wanted))}
+          </p>
+          <div className={styles.scroll}>
+            <table className={styles.seasons}>
+              <thead>
+                <tr>
+                  <th scope="col">{words.batchMaterial}</th>
+                  <th scope="col">{words.inAll}</th>
+                  <th scope="col">
+                    {words.perBarrow} ({amount(barrowL)})
+                  </th>
+                  <th scope="col">
+                    {words.perBucket} ({amount(bucketL)})
+                  </th>
+                  <th scope="col">
+                    {words.perCup} ({amount(cupL)})
+                  </th>
+                </tr>
+              </thead>
+              <tbody>
+                {components.map(({ material, parts }) => (
+                  <tr key={material.id}>
+                    <th scope="row">{material.name}</th>
+                    {[partLitres, barrowL, bucketL, cupL].map((batch) => (
+                      <td key={batch}>{amount((batch * parts) / total)}</td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </>
+      )}
+      <Caution lines={[{ short: words.dust }]} />
+      <ProblemNotice problem={problem} />
+      {mix && !changed ? (
+        <div className={styles.foot}>
+          <Button onClick={() => void makeLot()}>{words.makeLot}</Button>
+          <Button weight="quiet" onClick={() => window.print()}>
+            {words.card}
+          </Button>
+        </div>
+      ) : (
+        <p className={styles.note}>{words.batchSaveFirst}</p>
+      )}
+    </section>
+  )
+}

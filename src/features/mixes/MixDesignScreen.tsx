@@ -1,0 +1,84 @@
+import type { MixDesignPage } from '../../messages/mixes/mixViews'
+import type { SiteView } from '../../messages/site'
+import { Button } from '../../ui/Button'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider } from '../../ui/SiteContext'
+import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { useReady } from '../../ui/useReady'
+import { Adjusters } from './Adjusters'
+import { CheapestOffer } from './CheapestOffer'
+import { DesignProvider, useMixDesign } from './DesignContext'
+import { MixAdvice } from './MixAdvice'
+import { MixBatch } from './MixBatch'
+import styles from './MixDesign.module.css'
+import { MixFoot } from './MixFoot'
+import { MixInPot } from './MixInPot'
+import { MixParts } from './MixParts'
+import { MixSetting } from './MixSetting'
+import { MixTriangle } from './MixTriangle'
+import { RecipeCard } from './RecipeCard'
+import { useDesign } from './useDesign'
+
+const words = mixesWords.design
+
+/** A mix put together and seen at once: in this pot, in this place, with this watering. */
+export default function MixDesignScreen({
+  page,
+  site,
+}: {
+  readonly page: MixDesignPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <Designer page={page} />
+    </SiteProvider>
+  )
+}
+
+function Designer({ page }: { readonly page: MixDesignPage }) {
+  const ready = useReady()
+  const design = useDesign(page)
+  return (
+    <DesignProvider design={design}>
+      <fieldset disabled={!ready} className={`plain ${styles.onScreen}`}>
+        <DesignHead />
+        <ProblemNotice problem={design.problem} />
+        <MixSetting />
+        <div className={styles.advice}>
+          <MixAdvice />
+        </div>
+        <Adjusters />
+        <div className={styles.panels}>
+          <MixParts>
+            <CheapestOffer />
+          </MixParts>
+          <MixInPot />
+        </div>
+        <MixTriangle />
+        <MixFoot />
+        <MixBatch />
+      </fieldset>
+      <RecipeCard />
+    </DesignProvider>
+  )
+}
+
+function DesignHead() {
+  const { page, form, changed, save } = useMixDesign()
+  const { mix } = page
+  return (
+    <PageHead
+      title={form.watch('name') || words.untitled}
+      beside={
+        mix ? (changed ? words.changed(mix.version) : words.saved(mix.version)) : words.notSaved
+      }
+      actions={
+        <Button weight="main" onClick={save} disabled={mix !== null && !changed}>
+          {mix ? words.saveNext(mix.version + 1) : words.saveNew}
+        </Button>
+      }
+    />
+  )
+}

@@ -1,0 +1,102 @@
+import type { ReactNode } from 'react'
+import type { MixInPlace } from '../../core/mixes'
+import type { Wish } from '../../messages/mixes/mixViews'
+import { Band } from '../../ui/Band'
+import { WhyFigure } from '../../ui/Figure'
+import type { Amount } from '../../ui/format'
+import { useSite } from '../../ui/SiteContext'
+import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { why as whyWords } from '../../ui/texts/why'
+import styles from './MixDesign.module.css'
+import type { MixCost, MixWhyKey, ReadoutKey } from './mixWhy'
+
+const words = mixesWords.design
+
+/** What the mix does here, number by number, each against what is wanted. */
+export function MixReadouts({
+  answer: { capacity, dry, ph, ecSme, nitrogen },
+  wish,
+  cost,
+  month,
+  asked,
+  ask,
+}: {
+  readonly answer: MixInPlace
+  readonly wish: Wish | null
+  readonly cost: MixCost
+  readonly month: number
+  readonly asked: MixWhyKey | null
+  readonly ask: (key: MixWhyKey) => void
+}) {
+  const { format } = useSite()
+  const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
+  const percent = (share: number) => format.plain(format.percent(share))
+  const readout = (key: ReadoutKey, amount: Amount | null, note: ReactNode, band?: ReactNode) => (
+    <div className={styles.readout}>
+      <dt>{words.numbers[key]}</dt>
+      <dd>
+        {amount ? (
+          <WhyFigure
+            name={words.whyOf[key]}
+            pressed={asked === key}
+            onAsk={() => ask(key)}
+            amount={amount}
+            measuredOn={null}
+            large
+          />
+        ) : (
+          <span className={styles.none}>{whyWords.none}</span>
+        )}
+        {band}
+        <small>{note}</small>
+      </dd>
+    </div>
+  )
+  return (
+    <dl className={styles.readouts}>
+      {readout(
+        'air',
+        format.percent(capacity.airFraction),
+        wish && mixesWords.wanted(percent(wish.airMin), percent(wish.airMax)),
+        wish && (
+          <Band
+            value={capacity.airFraction}
+            low={wish.airMin}
+            high={wish.airMax}
+            from={0}
+            to={0.6}
+          />
+        ),
+      )}
+      {readout(
+        'days',
+        dry.days === null ? null : { number: format.number(dry.days, 1), unit: words.daysUnit },
+        dry.days === null ? words.forEver : words.inMonth(mixesWords.month(month)),
+      )}
+      {readout('water', format.litres(dry.usableLitres), words.inOne)}
+      {readout('weight', kg(dry.heftCapacityKg), words.thirsty(format.plain(kg(dry.heftRefillKg))))}
+      {readout(
+        'ph',
+        { number: format.number(ph, 1), unit: '' },
+        wish && mixesWords.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
+        wish && <Band value={ph} low={wish.pHLow} high={wish.pHHigh} from={3.5} to={8.5} />,
+      )}
+      {readout(
+        'ec',
+        { number: format.number(ecSme, 1), unit: 'dS/m' },
+        wish?.ecMaxSme ? words.most(`${format.number(wish.ecMaxSme, 1)} dS/m`) : null,
+      )}
+      {nitrogen &&
+        readout(
+          'nitrogen',
+          { number: format.number(nitrogen.tiedUpMgPerL), unit: 'mg/L' },
+          words.releases(`${format.number(nitrogen.releasedMgPerL)} mg/L`),
+        )}
+      {readout(
+        'cost',
+        cost.perLitre === null ? null : { number: format.money(cost.perLitre), unit: '' },
+        cost.missing.length > 0 ? words.noPrice(cost.missing.join(', ')) : null,
+      )}
+    </dl>
+  )
+}

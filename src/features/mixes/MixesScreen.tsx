@@ -1,0 +1,141 @@
+import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
+import type { SiteView } from '../../messages/site'
+import { Band } from '../../ui/Band'
+import { LinkButton } from '../../ui/Button'
+import { Figure } from '../../ui/Figure'
+import { ListBar } from '../../ui/list/ListBar'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
+import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { EmptyState } from '../../ui/States'
+import { list as listWords } from '../../ui/texts/list'
+import { mixes as mixesWords } from '../../ui/texts/mixes'
+import styles from './Mixes.module.css'
+
+const words = mixesWords
+
+/** All mixes that were written down, and where a new one may begin. */
+export default function MixesScreen({
+  page,
+  site,
+}: {
+  readonly page: MixesPage
+  readonly site: SiteView
+}) {
+  const isLong = page.asked.find || page.part.total > page.part.pageRows
+  return (
+    <SiteProvider site={site}>
+      <PageHead
+        title={words.title}
+        lead={words.lead}
+        actions={
+          <>
+            <LinkButton href="/mixes/layers">{words.bottom}</LinkButton>
+            <LinkButton href="/mixes/compare">{words.compare}</LinkButton>
+            <LinkButton weight="main" href="/mixes/design">
+              {words.newMix}
+            </LinkButton>
+          </>
+        }
+      />
+      {isLong && (
+        <ListBar
+          path="/mixes"
+          label={words.findMixes}
+          hint={words.findHint}
+          find={page.asked.find ?? ''}
+        />
+      )}
+      {page.mixes.length === 0 && page.asked.find ? (
+        <p>
+          {listWords.nothing} <a href="/mixes">{listWords.showAll}</a>
+        </p>
+      ) : page.mixes.length === 0 ? (
+        <EmptyState title={words.empty} next={words.emptyNext} />
+      ) : (
+        <ul className={styles.mixes}>
+          {page.mixes.map((mix) => (
+            <Row key={mix.id} mix={mix} />
+          ))}
+        </ul>
+      )}
+      <Pager
+        part={page.part}
+        addressOf={(to) => listAddress('/mixes', { ...page.asked, page: to })}
+      />
+      <section aria-labelledby="begin" className={styles.begin}>
+        <h2 id="begin">{words.begin}</h2>
+        <p className={styles.note}>{words.beginNote}</p>
+        <ul className={styles.groups}>
+          {page.groups.map(({ id }) => (
+            <li key={id}>
+              <a href={`/mixes/design?group=${id}`}>{words.groups[id].name}</a>
+              <span>{words.groups[id].why}</span>
+            </li>
+          ))}
+        </ul>
+        <p>
+          {words.beginElse} {words.bag}:{' '}
+          {page.bags.map(({ id, name }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <a href={`/mixes/design?bag=${id}`}>{name}</a>
+            </span>
+          ))}
+        </p>
+        <p>
+          {words.beginElse} {words.lot}:{' '}
+          {page.lots.map(({ id, name }, index) => (
+            <span key={id}>
+              {index > 0 && ', '}
+              <a href={`/mixes/design?lot=${id}`}>{name}</a>
+            </span>
+          ))}
+          {page.lotsTotal > page.lots.length && (
+            <>
+              {' '}
+              <a href="/lots">{words.moreLots(page.lotsTotal - page.lots.length)}</a>
+            </>
+          )}
+        </p>
+      </section>
+    </SiteProvider>
+  )
+}
+
+function Row({ mix }: { readonly mix: MixRow }) {
+  const { format } = useSite()
+  const what = mix.cropName ?? (mix.groupId ? words.groups[mix.groupId].name : null)
+  return (
+    <li className={styles.mix}>
+      <CoreSample strata={mix.strata} size="row" />
+      <div className={styles.name}>
+        <a href={`/mixes/design?mix=${mix.id}`}>{mix.name}</a>
+        <span>
+          {words.version(mix.version)} · {what && `${what} `}
+          {words.inPot(mix.containerName)}
+        </span>
+      </div>
+      <div className={styles.value}>
+        <span className={styles.label}>{words.columns.air}</span>
+        <Figure amount={format.percent(mix.air)} measuredOn={null} />
+        {mix.airMin !== null && (
+          <Band value={mix.air} low={mix.airMin} high={mix.airMax} from={0} to={0.6} />
+        )}
+      </div>
+      <div className={styles.value}>
+        <span className={styles.label}>{words.columns.days}</span>
+        {mix.days === null ? (
+          words.design.forEver
+        ) : (
+          <Figure
+            amount={{ number: format.number(mix.days, 1), unit: words.design.daysUnit }}
+            measuredOn={null}
+          />
+        )}
+      </div>
+    </li>
+  )
+}

@@ -1,0 +1,137 @@
+import type { Crop } from '../../core/chemistry'
+import { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
+import { AIR_UNCERTAINTY } from '../../core/media'
+import type { MixInPlace, PlaceForMix } from '../../core/mixes'
+import { type Why, whyInput } from '../../core/why'
+import type { Wish } from '../../messages/mixes/mixViews'
+
+/** Of the readouts, and of the years the mix is left to itself. */
+export type ReadoutKey = 'air' | 'water' | 'days' | 'weight' | 'ph' | 'ec' | 'nitrogen' | 'cost'
+export type MixWhyKey = ReadoutKey | 'seasons'
+
+/** What a batch costs, as far as prices are known. */
+export interface MixCost {
+  readonly perLitre: number | null
+  readonly total: number
+  readonly missing: readonly string[]
+}
+
+/** Why each number of the designer is what it is. */
+export function mixWhy(
+  key: MixWhyKey,
+  answer: MixInPlace,
+  {
+    wish,
+    crop,
+    place,
+    fillHeightCm,
+    cost,
+    partLitres,
+  }: {
+    readonly wish: Wish | null
+    readonly crop: Crop | null
+    readonly place: PlaceForMix
+    readonly fillHeightCm: number
+    readonly cost: MixCost
+    readonly partLitres: number
+  },
+): Why {
+  const { blend, capacity, dry, ph, buffer, freeLimeGPerL, ecSme, nitrogen } = answer
+  const around = (value: number, by: number) => [value - by, value + by] as const
+  switch (key) {
+    case 'air':
+      return {
+        rule: 'air',
+        source: 'capacity',
+        range: around(capacity.airFraction, AIR_UNCERTAINTY),
+        inputs: [
+          whyInput('porosity', blend.totalPorosity, 'share'),
+          whyInput('waterHeld', capacity.waterFraction, 'share'),
+          whyInput('fillHeight', fillHeightCm, 'cm'),
+          whyInput('volumeYield', blend.volumeYield, 'share'),
+          whyInput('airMin', wish?.airMin, 'share'),
+          whyInput('airMax', wish?.airMax, 'share'),
+        ],
+      }
+    case 'water':
+    case 'days':
+      return {
+        rule: 'mix.days',
+        source: 'drift',
+        ...(key === 'days' && dry.days !== null
+          ? { range: around(dry.days, dry.days / 3), rangeUnit: 'days' as const }
+          : {}),
+        inputs: [
+          whyInput('usableWater', dry.usableLitres, 'L'),
+          whyInput('waterLost', dry.lossLPerDay, 'L'),
+          whyInput('et0', dry.et0MmPerDay, 'mm/d'),
+          whyInput('cropFactor', crop?.kc ?? 1, 'text'),
+          whyInput('exposure', place.exposureFactor, 'text'),
+          whyInput('warmest', place.tMaxC, '°C'),
+          whyInput('coldest', place.tMinC, '°C'),
+        ],
+      }
+    case 'weight':
+      return {
+        rule: 'mix.weight',
+        source: 'packing',
+        inputs: [
+          whyInput('fillLitres', answer.fillLitres, 'L'),
+          whyInput('bulkDensity', blend.bulkDensity, 'kg/L'),
+          whyInput('waterHeld', capacity.waterFraction, 'share'),
+          whyInput('kgSaturated', dry.saturatedKg, 'kg'),
+          whyInput('kgPerM2', answer.saturatedKgPerM2, 'kg'),
+        ],
+      }
+    case 'ph':
+      return {
+        rule: 'ph.composition',
+        source: 'buffer',
+        range: around(ph, PH_UNCERTAINTY),
+        rangeUnit: 'pH',
+        inputs: [
+          whyInput('buffer', buffer, 'g/L/pH'),
+          whyInput('freeLime', freeLimeGPerL, 'g/L'),
+          whyInput('phLow', wish?.pHLow, 'pH'),
+          whyInput('phHigh', wish?.pHHigh, 'pH'),
+        ],
+      }
+    case 'ec':
+      return {
+        rule: 'ec.composition',
+        source: 'salts',
+        range: around(ecSme, RELATIVE_UNCERTAINTY * ecSme),
+        rangeUnit: 'dS/m',
+        inputs: [whyInput('ecCeiling', wish?.ecMaxSme, 'dS/m')],
+      }
+    case 'nitrogen':
+      return {
+        rule: 'mix.nitrogen',
+        source: 'nitrogen',
+        inputs: [
+          whyInput('nitrogenTiedUp', nitrogen?.tiedUpMgPerL, 'mg/L'),
+          whyInput('nitrogenReleased', nitrogen?.releasedMgPerL, 'mg/L'),
+        ],
+      }
+    case 'seasons':
+      return {
+        rule: 'seasons.air',
+        source: 'ageing',
+        inputs: [
+          whyInput('seasonTemp', place.seasonMeanTempC, '°C'),
+          whyInput('fillHeight', fillHeightCm, 'cm'),
+          whyInput('airMin', wish?.airMin, 'share'),
+        ],
+      }
+    case 'cost':
+      return {
+        rule: 'mix.cost',
+        source: 'prices',
+        inputs: [
+          whyInput('moneyIn', cost.total, 'per L'),
+          whyInput('measuredOut', partLitres, 'L'),
+          whyInput('mixMade', partLitres * blend.volumeYield, 'L'),
+        ],
+      }
+  }
+}

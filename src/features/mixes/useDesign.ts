@@ -1,0 +1,106 @@
+import { useMemo } from 'react'
+import { type UseFormReturn, useForm } from 'react-hook-form'
+import type { Crop } from '../../core/chemistry'
+import type { Component } from '../../core/media'
+import type { MixInPlace, PlaceForMix } from '../../core/mixes'
+import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
+import { useSite } from '../../ui/SiteContext'
+import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { useDraft } from '../../ui/useDraft'
+import type { Question } from '../../workers/jobs'
+import { useCore } from '../../workers/useCore'
+import {
+  componentsOf,
+  containerOf,
+  everyDaysOf,
+  type MixValues,
+  mixDefaults,
+  placeOf,
+  purposeOf,
+} from './mixValues'
+import { useSaveMix } from './useSaveMix'
+
+/** A mix under design: what was typed, what it stands for, and what was worked out of it. */
+export interface Design extends ReturnType<typeof useSaveMix> {
+  readonly page: MixDesignPage
+  readonly form: UseFormReturn<MixValues>
+  readonly changed: boolean
+  readonly throwAway: () => void
+  /** Of the form, all its rows of parts at once. */
+  readonly replaceParts: (parts: MixValues['parts']) => void
+  readonly components: readonly Component[]
+  /** null while its dimensions make no sense. */
+  readonly container: ReturnType<typeof containerOf>
+  readonly place: PlaceForMix
+  readonly crop: Crop | null
+  readonly wish: Wish | null
+  /** Name of the crop or group; null where the mix is for nothing in particular. */
+  readonly what: string | null
+  readonly limeHater: boolean
+  readonly mostCompost: number
+  readonly everyDays: number | null
+  /** null while there is nothing to work out. */
+  readonly question: Question<'mixInPlace'> | null
+  readonly answer: MixInPlace | null
+  readonly refusal: string | null
+  readonly progress: number | null
+  readonly stop: () => void
+}
+
+export function useDesign(page: MixDesignPage): Design {
+  const { site } = useSite()
+  const defaults = useMemo(() => mixDefaults(page), [page])
+  const form = useForm({ defaultValues: defaults })
+  const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
+  const values = form.watch()
+  const saving = useSaveMix(form, page, throwAway)
+  const materials = useMemo(
+    () => new Map(page.materials.map(({ material }) => [material.id, material])),
+    [page.materials],
+  )
+  const container = containerOf(values, page, site.measures)
+  const { group, ...purpose } = purposeOf(values, page)
+  const { crop } = purpose
+  const place = placeOf(values, page)
+  const components = componentsOf(values, materials, site.measures)
+  // Kept the same while nothing that matters has changed: typing a name asks nothing.
+  const key = JSON.stringify([
+    components.map(({ material, parts }) => [material.id, parts]),
+    container,
+    crop?.id,
+    place.exposureFactor,
+  ])
+  // The key stands for all that is used here.
+  const question = useMemo(
+    () =>
+      container && components.length > 0
+        ? { components, container, crop, place, humifiedFines: page.humifiedFines }
+        : null,
+    [key],
+  )
+  const core = useCore('mix', 'mixInPlace', question, page.first)
+  return {
+    ...saving,
+    ...purpose,
+    page,
+    form,
+    throwAway,
+    changed: JSON.stringify(values) !== JSON.stringify(defaults),
+    replaceParts: (parts) => form.setValue('parts', parts),
+    components,
+    container,
+    place,
+    what: crop?.name ?? (group ? mixesWords.groups[group.id].name : null),
+    everyDays: everyDaysOf(values),
+    question,
+    answer: question ? core.answer : null,
+    refusal: question ? core.refusal : null,
+    progress: core.progress,
+    stop: core.stop,
+  }
+}
+
+/** A draft belongs to what the design began with. */
+function draftOf({ madeFor, name, parts }: MixDesignPage): string {
+  return `mix/new/${madeFor.groupId ?? (name || parts[0]?.materialId || 'nothing')}`
+}

@@ -1,0 +1,110 @@
+import type { Crop } from '../../core/chemistry'
+import type { ContainerShape } from '../../core/containers'
+import type { Material } from '../../core/media'
+import type {
+  MixFor,
+  MixInPlace,
+  MixPart,
+  MixWish,
+  PlaceForMix,
+  PlantGroup,
+} from '../../core/mixes'
+import type { ListPart, ListQuery } from '../list'
+import type { Stratum } from '../media/lotViews'
+
+export type { MixFor, MixPart, PlantGroup }
+export type Wish = MixWish
+
+/** A material to mix with. */
+export interface MixMaterial {
+  readonly material: Material
+  /** null where no price was entered. */
+  readonly pricePerLitre: number | null
+  readonly stockLitres: number
+  /** Still in an old recipe, but put away: it cannot be added anew. */
+  readonly putAway: boolean
+}
+
+/** Containers of one size. */
+export interface MixContainer {
+  readonly name: string
+  readonly place: string
+  readonly count: number
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+}
+
+export interface MixRow {
+  readonly id: number
+  readonly name: string
+  readonly version: number
+  readonly strata: readonly Stratum[]
+  readonly air: number
+  readonly days: number | null
+  readonly containerName: string
+  /** What it is for: a crop, a group, or neither. */
+  readonly cropName: string | null
+  readonly groupId: PlantGroup['id'] | null
+  readonly airMin: number | null
+  readonly airMax: number | null
+}
+
+export interface MixesPage {
+  readonly asked: ListQuery
+  readonly part: ListPart
+  readonly mixes: readonly MixRow[]
+  readonly groups: readonly PlantGroup[]
+  readonly bags: readonly { readonly id: string; readonly name: string }[]
+  /** Some to begin from. */
+  readonly lots: readonly { readonly id: number; readonly name: string }[]
+  readonly lotsTotal: number
+}
+
+export interface MixDesignPage {
+  /** The recipe and the version it starts from; null for a new one. */
+  readonly mix: { readonly id: number; readonly version: number } | null
+  readonly versions: readonly {
+    readonly number: number
+    readonly on: string
+    readonly note: string | null
+  }[]
+  readonly name: string
+  readonly note: string
+  readonly parts: readonly MixPart[]
+  readonly madeFor: MixFor
+  readonly materials: readonly MixMaterial[]
+  readonly containers: readonly MixContainer[]
+  readonly crops: readonly Crop[]
+  readonly groups: readonly PlantGroup[]
+  /** The month in which most water is used. */
+  readonly place: Omit<PlaceForMix, 'exposureFactor'>
+  readonly month: number
+  /** Of the water from the tap. */
+  readonly alkalinityMgPerL: number
+  readonly humifiedFines: Material
+  /** Worked out with the page; null where nothing is measured out yet. */
+  readonly first: MixInPlace | null
+  /** Air in its pot by porosity tests of this version; null where it was not tested. */
+  readonly tested: {
+    readonly on: string
+    readonly air: number
+    readonly expectedAir: number
+  } | null
+}
+
+/** A mix to be watered: a recipe, or a bag as it is. */
+export interface MixToRun {
+  readonly key: string
+  readonly name: string
+  readonly parts: readonly MixPart[]
+}
+
+/** What stands ready to be compared. */
+export interface CompareMixesPage {
+  readonly mixes: readonly MixToRun[]
+  readonly containers: readonly MixContainer[]
+  readonly materials: readonly Material[]
+  /** Keys of the mixes and numbers of the pots that the address asks for. */
+  readonly chosenMixes: readonly string[]
+  readonly chosenPots: readonly number[]
+}

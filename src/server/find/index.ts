@@ -1,0 +1,1 @@
+export { findItems } from './findItems'

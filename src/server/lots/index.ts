@@ -1,0 +1,7 @@
+export { calibrationOfLot } from './calibrationOfLot'
+export { type LotFacts, strataOf, type Tables } from './lotFacts'
+export { lotRow } from './lotRow'
+export { potView } from './potView'
+export { readCardFacts, readLotFacts } from './readLotFacts'
+export { litresThatFit, MEASURED_TO, refuseTooMuch } from './requireRoom'
+export { summarizeAllLots, summarizeChangedLots } from './summarizeLots'

@@ -1,0 +1,7 @@
+export { lotPage } from './lotPage'
+export { lotsPage } from './lotsPage'
+export { materialsPage } from './materialsPage'
+export { newEntry } from './newEntry'
+export { newLot } from './newLot'
+export { newReading } from './newReading'
+export { potFrames } from './potFrames'

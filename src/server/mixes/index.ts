@@ -1,0 +1,5 @@
+export { comparePage } from './comparePage'
+export { mixDesignPage } from './mixDesignPage'
+export { mixesPage } from './mixesPage'
+export { partsToComponents } from './mixSetting'
+export { mixToLot, saveMix, saveNextVersion } from './saveMix'

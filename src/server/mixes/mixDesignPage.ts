@@ -1,0 +1,157 @@
+import { containerCapacity } from '../../core/media'
+import {
+  EXPOSURE_FACTORS,
+  groupById,
+  type MixFor,
+  type MixPart,
+  mixInPlace,
+  PLANT_GROUPS,
+} from '../../core/mixes'
+import { worstMonth } from '../../core/season'
+import { listCalibrationsOf } from '../../data/bench'
+import { listContainers } from '../../data/containers'
+import { NotFound } from '../../data/errors'
+import { listMaterials, materialsById, readLot } from '../../data/media'
+import { readMix } from '../../data/mixes'
+import { listCrops } from '../../data/season'
+import { readSite } from '../../data/site'
+import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/mixes/mixes'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import { partsToComponents, sizesOf } from './mixSetting'
+
+/** A batch to begin with, where nothing says how much. */
+const FIRST_LITRES = 10
+const USUAL_POT = {
+  name: '',
+  shape: { kind: 'round', topDiameterCm: 28, baseDiameterCm: 21, heightCm: 26 },
+  headspaceCm: 2.5,
+} as const
+
+/** All that the designer needs, with its first answer. */
+export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promise<MixDesignPage> {
+  const site = await readSite(db)
+  const all = await materialsById(db)
+  const listed = await listMaterials(db)
+  const crops = await listCrops(db)
+  const containers = sizesOf(await listContainers(db))
+  if (query.bag && !all.has(query.bag)) throw new NotFound('There is no such bag.')
+  const begin = await beginning(db, query, containers[0] ?? USUAL_POT)
+  const { month, place } = worstMonth(site)
+  const humifiedFines = all.get('humified-fines')
+  if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
+  const inUse: MixMaterial[] = listed.map(({ material, litres, pricePerLitre, hasPrice }) => ({
+    material,
+    pricePerLitre: hasPrice ? pricePerLitre : null,
+    stockLitres: litres,
+    putAway: false,
+  }))
+  const putAway = begin.parts.flatMap(({ materialId }): MixMaterial[] => {
+    const material = all.get(materialId)
+    const known = inUse.some(({ material: one }) => one.id === materialId)
+    return !known && material
+      ? [{ material, pricePerLitre: null, stockLitres: 0, putAway: true }]
+      : []
+  })
+  const { shape, headspaceCm } = begin.madeFor.container
+  const components = partsToComponents(begin.parts, all)
+  return {
+    ...begin,
+    versions: begin.versions.map(({ number, at, note }) => ({
+      number,
+      on: dayAt(site.timeZone, at),
+      note,
+    })),
+    materials: [...inUse, ...putAway],
+    containers,
+    crops,
+    groups: PLANT_GROUPS,
+    place,
+    month,
+    tested: begin.mix ? await testedMix(db, begin.mix.id, begin, site.timeZone) : null,
+    alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
+    humifiedFines,
+    first: components.some(({ parts }) => parts > 0)
+      ? mixInPlace({
+          components,
+          container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
+          crop: crops.find(({ id }) => id === begin.madeFor.cropId) ?? null,
+          place: { ...place, exposureFactor: EXPOSURE_FACTORS[begin.madeFor.exposure] },
+          humifiedFines,
+        })
+      : null,
+  }
+}
+
+/** What the newest tests of a recipe say of its newest version in its pot. */
+async function testedMix(
+  db: OpenDatabase,
+  mixId: number,
+  { versions, madeFor }: Beginning,
+  timeZone: string,
+): Promise<MixDesignPage['tested']> {
+  const written = versions[0]?.at
+  const found = (await listCalibrationsOf(db, { kind: 'mix', id: mixId }))[0]
+  if (!found || !written || found.at < written || !found.from.includes('porosity')) return null
+  const { shape, headspaceCm } = madeFor.container
+  const airOf = ({ curve }: typeof found.prior) =>
+    containerCapacity({ curve, shape, fillHeightCm: shape.heightCm - headspaceCm }).airFraction
+  return {
+    on: dayAt(timeZone, found.at),
+    air: airOf(found.measured),
+    expectedAir: airOf(found.prior),
+  }
+}
+
+type Beginning = Pick<MixDesignPage, 'mix' | 'name' | 'note' | 'parts' | 'madeFor'> & {
+  readonly versions: readonly { number: number; at: Date; note: string | null }[]
+}
+
+async function beginning(
+  db: OpenDatabase,
+  { mix, lot, group, bag }: DesignQuery,
+  pot: MixFor['container'] & { readonly name: string },
+): Promise<Beginning> {
+  const madeFor: MixFor = {
+    container: { shape: pot.shape, headspaceCm: pot.headspaceCm },
+    containerName: pot.name,
+    cropId: null,
+    groupId: null,
+    exposure: 'open',
+    everyDays: 2,
+  }
+  const fresh = { mix: null, versions: [], name: '', note: '', madeFor }
+  if (mix !== undefined) {
+    const { id, name, versions } = await readMix(db, mix)
+    const [newest] = versions
+    return {
+      mix: { id, version: newest.number },
+      versions,
+      name,
+      note: newest.note ?? '',
+      parts: newest.parts,
+      madeFor: newest.madeFor,
+    }
+  }
+  if (lot !== undefined) {
+    const { name, contents } = await readLot(db, lot)
+    return { ...fresh, name, parts: scaled(contents.components) }
+  }
+  if (group !== undefined) {
+    const found = groupById(group)
+    if (!found) throw new NotFound('There is no such plant group.')
+    const parts = found.starts.map(([materialId, litres]) => ({ materialId, litres }))
+    return { ...fresh, parts: scaled(parts), madeFor: { ...madeFor, groupId: found.id } }
+  }
+  return { ...fresh, parts: bag ? [{ materialId: bag, litres: FIRST_LITRES }] : [] }
+}
+
+/** To ten litres in all, in tenths. */
+function scaled(parts: readonly MixPart[]): MixPart[] {
+  const total = parts.reduce((sum, { litres }) => sum + litres, 0)
+  if (!(total > 0)) return []
+  return parts.map(({ materialId, litres }) => ({
+    materialId,
+    litres: Math.round((100 * litres) / total) / 10,
+  }))
+}

@@ -1,0 +1,97 @@
+import type { Crop } from '../../core/chemistry'
+import type { Material } from '../../core/media'
+import { EXPOSURE_FACTORS, groupById, mixInPlace, mixWish, PLANT_GROUPS } from '../../core/mixes'
+import { worstMonth } from '../../core/season'
+import { generationOf } from '../../data/kept'
+import { findLotNames, listMaterials, materialsById } from '../../data/media'
+import { findMixes, type Mix } from '../../data/mixes'
+import { listCrops } from '../../data/season'
+import { readSite } from '../../data/site'
+import type { ListQuery } from '../../messages/list'
+import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
+import type { OpenDatabase } from '../database'
+import { keepFor } from '../keepFor'
+import { partOf } from '../listPart'
+import { strataOf } from '../lots'
+import { partsToComponents } from './mixSetting'
+
+const MIX_ROWS = 24
+/** Lots that are offered to begin from; any other is found on its own page. */
+const MOST_LOTS = 20
+
+const keptRows = keepFor<number, MixRow>(500)
+
+/** A page of the recipes with what they do where they were designed for, and where a new one may begin. */
+export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promise<MixesPage> {
+  const site = await readSite(db)
+  const materials = await materialsById(db)
+  const crops = await listCrops(db)
+  const { place } = worstMonth(site)
+  const humifiedFines = materials.get('humified-fines')
+  if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
+  const setting = { materials, crops, place, humifiedFines }
+  const { rows, part } = await partOf(
+    asked.page,
+    (at) => findMixes(db, { find: asked.find ?? '', ...at }),
+    MIX_ROWS,
+  )
+  const lots = await findLotNames(db, '', MOST_LOTS, { withContents: true })
+  const mixes: MixRow[] = []
+  for (const mix of rows) mixes.push(mixRow(db, mix, setting))
+  return {
+    asked,
+    part,
+    mixes,
+    groups: PLANT_GROUPS,
+    bags: (await listMaterials(db))
+      .filter(({ material }) => material.group === 'bagged mix')
+      .map(({ material: { id, name } }) => ({ id, name })),
+    lots: lots.rows,
+    lotsTotal: lots.total,
+  }
+}
+
+interface Setting {
+  readonly materials: ReadonlyMap<string, Material>
+  readonly crops: readonly Crop[]
+  readonly place: ReturnType<typeof worstMonth>['place']
+  readonly humifiedFines: Material
+}
+
+function mixRow(
+  db: OpenDatabase,
+  { id, name, versions: [newest] }: Mix,
+  { materials, crops, place, humifiedFines }: Setting,
+): MixRow {
+  const stamp = `${name} ${newest.id} ${generationOf('materials', 'crops', 'site')}`
+  const kept = keptRows.read(db, id, stamp)
+  if (kept) return kept
+  const { number, parts, madeFor } = newest
+  const components = partsToComponents(parts, materials)
+  const crop = crops.find((one) => one.id === madeFor.cropId) ?? null
+  const group = groupById(madeFor.groupId)
+  const { shape, headspaceCm } = madeFor.container
+  const wish = mixWish({ crop, group })
+  const { capacity, dry } = mixInPlace({
+    components,
+    container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
+    crop,
+    place: { ...place, exposureFactor: EXPOSURE_FACTORS[madeFor.exposure] },
+    humifiedFines,
+  })
+  const row = {
+    id,
+    name,
+    version: number,
+    strata: strataOf(components),
+    air: capacity.airFraction,
+    days: dry.days,
+    containerName: madeFor.containerName,
+    cropName: crop?.name ?? null,
+    groupId: group?.id ?? null,
+    airMin: wish?.airMin ?? null,
+    airMax: wish?.airMax ?? null,
+  }
+  keptRows.write(db, id, stamp, row)
+  return row
+}

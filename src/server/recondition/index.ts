@@ -1,0 +1,6 @@
+export { type BuiltRecipe, buildRecipe, recipeInput, stockOf } from './buildRecipe'
+export { finishOrder } from './finishOrder'
+export { intakePage } from './intakePage'
+export { orderPage, stepView } from './orderPage'
+export { recipePage, scheduleOf } from './recipePage'
+export { turnoverPage } from './turnoverPage'
