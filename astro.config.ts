@@ -1,11 +1,29 @@
 import node from '@astrojs/node'
 import react from '@astrojs/react'
+import type { AstroIntegration } from 'astro'
 import { defineConfig } from 'astro/config'
 
+// The workshop shows every part in each state, for those who work on them and for tests: it is no page of the product.
+const withWorkshop = process.env.INNINGS_WORKSHOP === '1'
+const workshop: AstroIntegration = {
+  name: 'workshop',
+  hooks: {
+    'astro:config:setup': ({ injectRoute, command }) => {
+      if (!withWorkshop && command !== 'dev') return
+      injectRoute({ pattern: '/styleguide', entrypoint: './src/workshop/index.astro' })
+      injectRoute({
+        pattern: '/styleguide/screens/triage',
+        entrypoint: './src/workshop/screens/triage.astro',
+      })
+    },
+  },
+}
+
 export default defineConfig({
+  outDir: process.env.INNINGS_DIST ?? 'dist',
   output: 'server',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react()],
+  integrations: [react(), workshop],
   srcDir: './src',
   prefetch: { prefetchAll: true, defaultStrategy: 'hover' },
   image: { service: { entrypoint: 'astro/assets/services/noop' } },

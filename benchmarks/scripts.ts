@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
-import { startServer } from '../e2e/server'
+import { DIST, startServer } from '../e2e/server'
 import { MAIN_PAGES } from './mainPages'
 import type { Figure } from './measure'
 
@@ -58,7 +58,7 @@ function scriptsOf(html: string): { first: Set<string>; later: Set<string> } {
   const follow = (file: string, into: Set<string>) => {
     if (first.has(file) || into.has(file)) return
     into.add(file)
-    const text = readFileSync(path.join('dist', 'client', file), 'utf8')
+    const text = readFileSync(path.join(DIST, 'client', file), 'utf8')
     for (const [, next = ''] of text.matchAll(/(?:from|import)\s*"(\.\/[^"]+\.js)"/g)) {
       follow(path.posix.join('/_astro', next), into)
     }
@@ -72,7 +72,6 @@ function scriptsOf(html: string): { first: Set<string>; later: Set<string> } {
 
 function kilobytes(files: ReadonlySet<string>): number {
   let bytes = 0
-  for (const file of files)
-    bytes += gzipSync(readFileSync(path.join('dist', 'client', file))).length
+  for (const file of files) bytes += gzipSync(readFileSync(path.join(DIST, 'client', file))).length
   return bytes / 1000
 }

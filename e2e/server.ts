@@ -5,6 +5,8 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 
+/** Where the build is that is tried. */
+export const DIST = process.env.INNINGS_DIST ?? 'dist'
 export const NOW = '2026-11-02T10:00:00Z'
 export const TEMPLATE = path.join(tmpdir(), `innings-e2e-template-${process.ppid}`)
 
@@ -23,7 +25,7 @@ export interface Running {
 export async function startServer(
   folder: string,
   env: NodeJS.ProcessEnv = {},
-  script = 'dist/main.mjs',
+  script = `${DIST}/main.mjs`,
 ): Promise<Running> {
   const port = await freePort()
   const child = spawn(process.execPath, [script], {
@@ -64,7 +66,7 @@ export async function startServer(
 
 /** Starts the application on a copy of the demo garden, with the door by which its garden is put back. */
 export async function startResettable(): Promise<Running & { reset(): Promise<void> }> {
-  const running = await startServer(copyOfDemo(), {}, 'dist/testMain.mjs')
+  const running = await startServer(copyOfDemo(), {}, `${DIST}/testMain.mjs`)
   return {
     ...running,
     reset: async () => {

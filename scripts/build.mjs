@@ -1,7 +1,7 @@
 // Builds the pages and endpoints with Astro, then the processes around them: the server, the packing of copies, the
 // putting back of one, and the server of the interface tests.
 import { build } from 'esbuild'
-import { bin, root, run } from './setup.mjs'
+import { bin, dist, root, run } from './setup.mjs'
 
 const status = run(bin('astro'), ['build', '--silent'])
 if (status !== 0) process.exit(status)
@@ -9,12 +9,12 @@ if (status !== 0) process.exit(status)
 await build({
   entryPoints: {
     main: 'src/server/main.ts',
-    testMain: 'src/server/testMain.ts',
+    ...(process.env.INNINGS_WORKSHOP === '1' ? { testMain: 'src/server/testMain.ts' } : {}),
     packStill: 'src/server/storage/packStill.ts',
     restore: 'src/server/storage/restore.ts',
   },
   absWorkingDir: root,
-  outdir: 'dist',
+  outdir: dist,
   outExtension: { '.js': '.mjs' },
   bundle: true,
   packages: 'external',

@@ -7,6 +7,7 @@ const checks = [
   [bin('biome'), ['ci', '.', '--error-on-warnings']],
   [bin('astro'), ['check', '--minimumSeverity', 'warning']],
   [bin('tsc'), ['--noEmit']],
+  [bin('knip'), ['--no-progress']],
   [bin('depcruise'), ['src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err']],
 ]
 for (const [command, args] of checks) {

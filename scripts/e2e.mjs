@@ -1,4 +1,5 @@
 // The interface driven in a real browser, against the built application.
+import './withWorkshop.mjs'
 import { ensureChromium } from './chromium.mjs'
 import { bin, ensureBuilt, ensureInstalled, ensureNode, quietEnv, run } from './setup.mjs'
 

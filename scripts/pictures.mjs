@@ -1,11 +1,12 @@
 // Renews docs/screenshots from the demo garden, with a standing clock.
+import './withWorkshop.mjs'
 import { spawn } from 'node:child_process'
 import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { ensureChromium } from './chromium.mjs'
 import { CHROMIUM_FLAGS } from './chromiumFlags.mjs'
-import { ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
+import { dist, ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
 
 ensureNode()
 ensureInstalled()
@@ -33,7 +34,7 @@ const desk = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 
 const folder = mkdtempSync(path.join(tmpdir(), 'innings-pictures-'))
-const server = spawn(process.execPath, ['dist/main.mjs'], {
+const server = spawn(process.execPath, [`${dist}/main.mjs`], {
   cwd: root,
   env: {
     ...process.env,

@@ -1,9 +1,9 @@
 // `npm run restore`: lists the copies of a garden; with the name of one, puts it back.
 import path from 'node:path'
 import { pathToFileURL } from 'node:url'
-import { ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
+import { dist, ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
 
 ensureNode()
 ensureInstalled()
 ensureBuilt()
-await import(pathToFileURL(path.join(root, 'dist', 'restore.mjs')).href)
+await import(pathToFileURL(path.join(root, dist, 'restore.mjs')).href)

@@ -7,7 +7,10 @@ import { fileURLToPath } from 'node:url'
 
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..')
 const INSTALL_STAMP = path.join(root, 'node_modules', '.innings-install')
-const BUILD_STAMP = path.join(root, 'dist', '.innings-build')
+/** Tests and pictures are made from a build that holds the workshop as well; the product is built without it. */
+export const dist = process.env.INNINGS_WORKSHOP === '1' ? 'dist-workshop' : 'dist'
+process.env.INNINGS_DIST = dist
+const BUILD_STAMP = path.join(root, dist, '.innings-build')
 const BUILT_FROM = [
   'src',
   'public',
@@ -20,6 +23,7 @@ const BUILT_FROM = [
 /** Quiet tools: no telemetry, no update checks, no browser downloads. */
 export const quietEnv = {
   ...process.env,
+  INNINGS_DIST: dist,
   ASTRO_TELEMETRY_DISABLED: '1',
   ASTRO_DISABLE_UPDATE_CHECK: 'true',
   PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD: '1',

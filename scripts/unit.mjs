@@ -1,4 +1,5 @@
 // Collects *.test.ts and hands them to Node's own test runner, which does not expand globs on Node 20.
+import './withWorkshop.mjs'
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'

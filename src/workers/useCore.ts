@@ -36,9 +36,17 @@ export function useCore<Name extends JobName>(
 
   useEffect(() => {
     if (question === null) return
+    // A question that was overtaken can neither show an answer nor switch anything off.
+    let isPresent = true
     let share = 0
     const shown = setTimeout(() => setProgress(share), SHOWN_AFTER_MS)
     const watch = setInterval(() => setProgress((at) => (at === null ? at : share)), 100)
+    const end = () => {
+      clearTimeout(shown)
+      clearInterval(watch)
+      setProgress(null)
+      setWorking(false)
+    }
     setWorking(true)
     core
       .ask(topic, name, question, (at) => {
@@ -46,24 +54,23 @@ export function useCore<Name extends JobName>(
       })
       .then(
         (found) => {
+          if (!isPresent) return
           setAnswer(found)
           setRefusal(null)
+          end()
         },
         (error) => {
+          if (!isPresent) return
+          end()
           if (error instanceof TakenBack) return
           if (!(error instanceof DomainError)) throw error
           setRefusal(error.message)
         },
       )
-      .finally(() => {
-        clearTimeout(shown)
-        clearInterval(watch)
-        setProgress(null)
-        setWorking(false)
-      })
     return () => {
-      clearTimeout(shown)
-      clearInterval(watch)
+      isPresent = false
+      end()
+      core.takeBack(topic)
     }
   }, [topic, name, question])
 

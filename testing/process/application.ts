@@ -4,7 +4,7 @@ import { once } from 'node:events'
 import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { type Running, startServer } from '../../e2e/server'
+import { DIST, type Running, startServer } from '../../e2e/server'
 
 export { freePort, NOW, type Running } from '../../e2e/server'
 
@@ -47,7 +47,7 @@ export async function demoFolder(test: { after(work: () => void): void }): Promi
 
 /** Runs the application where it should not start; what it said, which has to be one line. */
 export async function refusedStart(env: NodeJS.ProcessEnv): Promise<string> {
-  const { code, said } = await runScript('dist/main.mjs', [], env)
+  const { code, said } = await runScript(`${DIST}/main.mjs`, [], env)
   assert.equal(code, 1, said)
   assert.equal(said.trim().split('\n').length, 1, said)
   assert.doesNotMatch(said, /\[object|^\s+at |undefined/m)
@@ -97,3 +97,5 @@ export const post = (
     headers: { 'content-type': 'application/json', ...headers },
     body: JSON.stringify(body),
   })
+
+export { DIST }

@@ -3,6 +3,7 @@ import { readdirSync, statSync, truncateSync } from 'node:fs'
 import path from 'node:path'
 import { test } from 'node:test'
 import {
+  DIST,
   demoFolder,
   newFolder,
   post,
@@ -14,7 +15,7 @@ import {
 } from './application'
 
 const restore = (folder: string, ...words: string[]) =>
-  runScript('dist/restore.mjs', words, { INNINGS_DATA: folder })
+  runScript(`${DIST}/restore.mjs`, words, { INNINGS_DATA: folder })
 
 async function newestCopy({ address }: Running): Promise<string | null> {
   const answer = await fetch(`${address}/api/health`)

@@ -17,6 +17,7 @@ import { createServer } from 'node:net'
 import path from 'node:path'
 import { test } from 'node:test'
 import {
+  DIST,
   demoFolder,
   freePort,
   newFolder,
@@ -125,7 +126,7 @@ test('a folder or a file in it without permission is named', async (t) => {
   if (process.getuid?.() !== 0) return t.skip('only root can become somebody else')
   const folder = await demoFolder(t)
   const asNobody = async () => {
-    const { code, said } = await runScript('dist/main.mjs', [], { INNINGS_DATA: folder }, [
+    const { code, said } = await runScript(`${DIST}/main.mjs`, [], { INNINGS_DATA: folder }, [
       'setpriv',
       '--reuid=65534',
       '--regid=65534',
@@ -148,7 +149,7 @@ test('a first start that is cut begins anew; one that is stopped stops cleanly',
   const folder = newFolder(t)
   const env = { ...process.env, INNINGS_DATA: folder, PORT: String(await freePort()) }
   for (const signal of ['SIGKILL', 'SIGTERM'] as const) {
-    const child = spawn(process.execPath, ['dist/main.mjs'], { env, stdio: 'ignore' })
+    const child = spawn(process.execPath, [`${DIST}/main.mjs`], { env, stdio: 'ignore' })
     await until(() => {
       const lock = path.join(folder, 'innings.lock')
       const owned = existsSync(lock) && readFileSync(lock, 'utf8').includes(`"pid":${child.pid},`)

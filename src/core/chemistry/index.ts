@@ -24,7 +24,15 @@ export {
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
 export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
 export { reacted } from './release'
-export { type BlendEc, blendEc, convertEc, type EcBand, type EcMethod, ecBand } from './salts'
+export {
+  type BlendEc,
+  blendEc,
+  convertEc,
+  EC_METHODS,
+  type EcBand,
+  type EcMethod,
+  ecBand,
+} from './salts'
 export { type SulfurDose, type SulfurReason, sulfurDose, sulfurEffect } from './sulfurDose'
 export type { Amendment, AmendmentKind, Crop, CropKind, Dose } from './tables'
 export { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from './uncertainty'

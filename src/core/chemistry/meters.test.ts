@@ -4,9 +4,8 @@ import fc from 'fast-check'
 import { close } from '../../../testing/tables'
 import { DomainError } from '../errors'
 import { ecAt25 } from './ecAt25'
-import { convertEc, type EcMethod, ecBand } from './salts'
+import { convertEc, EC_METHODS, ecBand } from './salts'
 
-const METHODS: readonly EcMethod[] = ['1:5', '1:2', 'SME', 'pourThrough']
 const refused = (code: string) => (error: unknown) =>
   error instanceof DomainError && error.code === code
 
@@ -38,8 +37,8 @@ test('the same reading is in the same band by every method', () => {
   fc.assert(
     fc.property(
       fc.double({ min: 0, max: 8, noNaN: true }),
-      fc.constantFrom(...METHODS),
-      fc.constantFrom(...METHODS),
+      fc.constantFrom(...EC_METHODS),
+      fc.constantFrom(...EC_METHODS),
       (value, from, to) => {
         const there = convertEc({ value, from, to })
         const back = convertEc({ value: there, from: to, to: from })

@@ -4,13 +4,14 @@ import { resolveYield } from './blendPh'
 import { temperatureFactor } from './release'
 import type { Dose } from './tables'
 
-export type EcMethod = '1:5' | '1:2' | 'SME' | 'pourThrough'
+/** Ways to read the salts of a medium. */
+export const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
+export type EcMethod = (typeof EC_METHODS)[number]
 
-const METHODS: readonly EcMethod[] = ['1:5', '1:2', 'SME', 'pourThrough']
 const DILUTIONS: readonly EcMethod[] = ['1:5', '1:2']
 
 /** The same salt level read by each method, dS/m at 25 °C (Warncke 1986; Cavins et al. 2000; EN 13038). */
-const KNOTS: Readonly<Record<EcMethod, readonly number[]>> = {
+const SAME_SALTS: Readonly<Record<EcMethod, readonly number[]>> = {
   '1:5': [0, 0.12, 0.35, 0.65, 0.9, 1.1],
   '1:2': [0, 0.25, 0.75, 1.25, 1.75, 2.25],
   SME: [0, 0.75, 2.0, 3.5, 5.0, 6.0],
@@ -36,11 +37,11 @@ export function convertEc({
 }): number {
   requireNumber('The conductivity', value, { min: 0 })
   requireNumber('The conductivity of the water', waterEc, { min: 0 })
-  requireOneOf('The method', from, METHODS)
-  requireOneOf('The method', to, METHODS)
+  requireOneOf('The method', from, EC_METHODS)
+  requireOneOf('The method', to, EC_METHODS)
   const own = DILUTIONS.includes(from) ? Math.max(0, value - waterEc) : value
-  const x = KNOTS[from]
-  const y = KNOTS[to]
+  const x = SAME_SALTS[from]
+  const y = SAME_SALTS[to]
   let piece = 1
   while (piece < x.length - 1 && own > (x[piece] as number)) piece++
   const [x0, x1] = [x[piece - 1] as number, x[piece] as number]
@@ -53,8 +54,16 @@ export type EcBand = 'very low' | 'low' | 'normal' | 'high' | 'very high' | 'ext
 
 const BANDS: readonly EcBand[] = ['very low', 'low', 'normal', 'high', 'very high', 'extreme']
 
+/** Where each band begins by each method, dS/m at 25 °C: what plants bear, not how readings compare (Cavins et al. 2000). */
+const BAND_STARTS: Readonly<Record<EcMethod, readonly number[]>> = {
+  '1:5': [0, 0.12, 0.35, 0.65, 0.9, 1.1],
+  '1:2': [0, 0.25, 0.75, 1.25, 1.75, 2.25],
+  SME: [0, 0.75, 2.0, 3.5, 5.0, 6.0],
+  pourThrough: [0, 1.0, 2.6, 4.6, 6.5, 7.8],
+}
+
 /**
- * The band a conductivity falls into; a value on a knot belongs to the band that starts there.
+ * The band a conductivity falls into; a value on a bound belongs to the band that starts there.
  * @param value dS/m at 25 °C, as read by the method
  * @param waterEc of the water used, taken off first for the dilution methods
  * @throws DomainError for a negative value or an unknown method
@@ -70,9 +79,9 @@ export function ecBand({
 }): EcBand {
   requireNumber('The conductivity', value, { min: 0 })
   requireNumber('The conductivity of the water', waterEc, { min: 0 })
-  requireOneOf('The method', method, METHODS)
+  requireOneOf('The method', method, EC_METHODS)
   const own = DILUTIONS.includes(method) ? Math.max(0, value - waterEc) : value
-  const reached = KNOTS[method].filter((knot) => own >= knot - 1e-9).length
+  const reached = BAND_STARTS[method].filter((start) => own >= start - 1e-9).length
   return BANDS[Math.max(1, reached) - 1] as EcBand
 }
 

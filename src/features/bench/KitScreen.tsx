@@ -1,7 +1,6 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useForm } from 'react-hook-form'
 import type { KitPage } from '../../messages/bench/benchViews'
-import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -9,13 +8,13 @@ import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
-import { KIT_FIELDS, type KitField, kitBody, kitDefaults } from './kitValues'
+import { KIT_FIELDS, kitBody, kitDefaults } from './kitValues'
 
 const words = benchWords.kitScreen
 
@@ -45,15 +44,13 @@ function Kit({ page }: { readonly page: KitPage }) {
   const defaults = useMemo(() => kitDefaults(page.kit), [page.kit])
   const form = useForm({ defaultValues: defaults })
   const forget = useDraft('bench/kit', form, defaults)
-  const [problem, setProblem] = useState<Problem | null>(null)
-  const errorOf = (field: KitField) =>
-    problem?.fields.find((one) => one.field === `kit.${field.path}`)?.message
+  const { problem, errorOf, deliver } = useSend()
   const save = form.handleSubmit(async (values) => {
-    const answer = await send('PUT', '/api/bench/kit', {
+    const answer = await deliver('PUT', '/api/bench/kit', {
       kit: kitBody(values, site.measures),
       version: page.version,
     })
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer) return
     forget()
     showToastOnNextPage({ text: words.saved })
     window.location.assign('/bench')
@@ -72,7 +69,7 @@ function Kit({ page }: { readonly page: KitPage }) {
                     key={field.path}
                     label={field.label}
                     inputMode="decimal"
-                    error={errorOf(field)}
+                    error={errorOf(`kit.${field.path}`)}
                     {...form.register(field.name)}
                   />
                 ) : (
@@ -82,7 +79,7 @@ function Kit({ page }: { readonly page: KitPage }) {
                     dimension={field.kind === 'cm' ? 'length' : 'volume'}
                     echoes="converted"
                     typed={form.watch(field.name) ?? ''}
-                    error={errorOf(field)}
+                    error={errorOf(`kit.${field.path}`)}
                     {...form.register(field.name)}
                   />
                 ),

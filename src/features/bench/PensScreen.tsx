@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import type { PensPage, PenView } from '../../messages/bench/benchViews'
-import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { FilterChips } from '../../ui/Chips'
@@ -9,11 +8,11 @@ import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
-import { send } from '../../ui/send'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { penDoubts } from '../../ui/texts/benchVerdicts'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 import { TapWater } from './TapWater'
@@ -79,10 +78,9 @@ function Calibrate({ penId }: { readonly penId: number }) {
   const [buffers, setBuffers] = useState<(typeof BUFFERS)[number][]>(['4.01', '7'])
   const [millivolts, setMillivolts] = useState<Readonly<Record<string, string>>>({})
   const [tempC, setTempC] = useState('20')
-  const [problem, setProblem] = useState<Problem | null>(null)
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
+  const { problem, errorOf, deliver } = useSend()
   const save = async () => {
-    const answer = await send('POST', `/api/bench/pens/${penId}/calibrations`, {
+    const answer = await deliver('POST', `/api/bench/pens/${penId}/calibrations`, {
       tempC: readNumber(tempC),
       buffers: buffers.map((ph) => ({
         ph: Number(ph),
@@ -92,7 +90,7 @@ function Calibrate({ penId }: { readonly penId: number }) {
             : (readNumber(millivolts[ph] ?? '') ?? 'no number'),
       })),
     })
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer) return
     showToastOnNextPage({ text: words.kept })
     window.location.reload()
   }
@@ -139,10 +137,10 @@ function Calibrate({ penId }: { readonly penId: number }) {
 function AddPen() {
   const ready = useReady()
   const [name, setName] = useState('')
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
   const save = async () => {
-    const answer = await send('POST', '/api/bench/pens', { name })
-    if (!answer.ok) return setProblem(answer.problem)
+    const answer = await deliver('POST', '/api/bench/pens', { name })
+    if (!answer) return
     showToastOnNextPage({ text: words.added(name.trim()) })
     window.location.reload()
   }

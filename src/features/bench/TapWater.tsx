@@ -1,13 +1,12 @@
 import { useState } from 'react'
 import type { PensPage } from '../../messages/bench/benchViews'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
-import { send } from '../../ui/send'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 
@@ -20,11 +19,11 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>(
     Object.fromEntries(FIELDS.map((name) => [name, String(tapWater[name])])),
   )
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const save = async () => {
     const values = Object.fromEntries(FIELDS.map((name) => [name, readNumber(typed[name] ?? '')]))
-    const answer = await send('PUT', '/api/bench/water', { ...values, version: siteVersion })
-    if (!answer.ok) return setProblem(answer.problem)
+    const answer = await deliver('PUT', '/api/bench/water', { ...values, version: siteVersion })
+    if (!answer) return
     showToastOnNextPage({ text: words.kept })
     window.location.reload()
   }
@@ -41,7 +40,7 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
               label={words[name]}
               inputMode="decimal"
               value={typed[name] ?? ''}
-              error={problem?.fields.find(({ field }) => field === name)?.message}
+              error={errorOf(name)}
               onChange={(event) => setTyped({ ...typed, [name]: event.target.value })}
             />
           ))}

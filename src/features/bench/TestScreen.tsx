@@ -1,17 +1,16 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useForm } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
-import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
 import { Caution, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
 import { type BenchValues, benchBody, waterBody } from './benchBody'
@@ -65,7 +64,7 @@ function Running({ page }: { readonly page: TestPage }) {
   const ready = useReady()
   const clock = useTestClock(page)
   const plan = clockPlan(page.kind, page.kit, page.expected)
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
   const defaults = useMemo(
     (): BenchValues => ({
       ...benchDefaults(page.kind, page.kit, {
@@ -85,20 +84,20 @@ function Running({ page }: { readonly page: TestPage }) {
   const errorOf = (field: string) => fieldErrors(problem, field)
 
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
-    const answer = await send('POST', `/api/bench/tests/${page.id}/finish`, {
+    const answer = await deliver('POST', `/api/bench/tests/${page.id}/finish`, {
       observation: benchBody(page.kind, values, site.measures),
       water: waterBody(page.kind, values),
       place,
       judge,
       note,
     })
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer) return
     forget()
     window.location.reload()
   })
   const throwAway = async () => {
-    const answer = await send('POST', `/api/bench/tests/${page.id}/throw-away`, {})
-    if (!answer.ok) return setProblem(answer.problem)
+    const answer = await deliver('POST', `/api/bench/tests/${page.id}/throw-away`, {})
+    if (!answer) return
     forget()
     showToastOnNextPage({
       text: words.thrownAway(name),

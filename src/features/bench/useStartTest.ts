@@ -1,16 +1,12 @@
-import { useState } from 'react'
 import type { StartBody } from '../../messages/bench/tests'
-import type { Problem } from '../../messages/problem'
-import { send } from '../../ui/send'
+import { useSend } from '../../ui/useSend'
 
 /** Begins a test and goes to its screen. */
 export function useStartTest() {
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
   const begin = (body: StartBody) => {
-    setProblem(null)
-    void send<{ id: number }>('POST', '/api/bench/tests', body).then((answer) => {
-      if (answer.ok) window.location.assign(`/bench/tests/${answer.data.id}`)
-      else setProblem(answer.problem)
+    void deliver<{ id: number }>('POST', '/api/bench/tests', body).then((answer) => {
+      if (answer) window.location.assign(`/bench/tests/${answer.data.id}`)
     })
   }
   return { problem, begin }

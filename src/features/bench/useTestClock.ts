@@ -6,7 +6,7 @@ import { send } from '../../ui/send'
 import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
 
 const ASK_MS = 3000
-const NO_ANSWER = 0
+const isRefusal = ({ status }: Problem) => status >= 400 && status < 500
 
 export interface TestClock {
   readonly moments: readonly MomentView[]
@@ -49,7 +49,8 @@ export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock
     for (let first = queue.current[0]; first; first = queue.current[0]) {
       const sent: Tap = first
       const answer = await send<TestState>('POST', `/api/bench/tests/${id}/moments`, sent)
-      if (!answer.ok && answer.problem.status === NO_ANSWER) break
+      // Only a refusal ends a tap: what failed on the way or in the server is tried again.
+      if (!answer.ok && !isRefusal(answer.problem)) break
       keep(queue.current.filter((one) => one.id !== sent.id))
       if (answer.ok) setState(answer.data)
       else setProblem(answer.problem)

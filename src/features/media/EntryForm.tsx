@@ -1,17 +1,16 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useForm } from 'react-hook-form'
 import type { HandKind, LotPage } from '../../messages/media/lots'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { common as commonWords } from '../../ui/texts/common'
 import { media as mediaWords } from '../../ui/texts/media'
 import { useDraft } from '../../ui/useDraft'
+import { useSend } from '../../ui/useSend'
 import styles from './LotScreen.module.css'
 
 interface Values {
@@ -27,7 +26,7 @@ const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: 
 export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => void }) {
   const { site } = useSite()
   const words = mediaWords.page
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const form = useForm<Values>({ defaultValues: DEFAULTS })
   const throwAway = useDraft(
     `entry/${page.id}`,
@@ -35,7 +34,6 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
     useMemo(() => DEFAULTS, []),
   )
   const values = form.watch()
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
 
   const save = form.handleSubmit(async ({ kind, litres, materialId, note }) => {
     const amount = readQuantity(litres, 'volume', site.measures)
@@ -43,16 +41,13 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
       form.setFocus('litres')
       return
     }
-    const answer = await send('POST', `/api/media/lots/${page.id}/entries`, {
+    const answer = await deliver('POST', `/api/media/lots/${page.id}/entries`, {
       kind,
       litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
       note,
       ...(kind === 'topped-up' && materialId ? { materialId } : {}),
     })
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
+    if (!answer) return
     throwAway()
     window.location.reload()
   })

@@ -1,12 +1,11 @@
 import { useState } from 'react'
 import type { LedgerRow, LotPage } from '../../messages/media/lots'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { media as mediaWords } from '../../ui/texts/media'
 import { why as whyWords } from '../../ui/texts/why'
+import { useSend } from '../../ui/useSend'
 import { EntryForm } from './EntryForm'
 import styles from './LotScreen.module.css'
 
@@ -14,12 +13,15 @@ import styles from './LotScreen.module.css'
 export function Ledger({ page }: { page: LotPage }) {
   const words = mediaWords.page
   const [adding, setAdding] = useState(false)
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
 
   const reverse = async (entry: LedgerRow) => {
-    const answer = await send('POST', `/api/media/lots/${page.id}/entries/${entry.id}/reverse`, {})
-    if (answer.ok) window.location.reload()
-    else setProblem(answer.problem)
+    const answer = await deliver(
+      'POST',
+      `/api/media/lots/${page.id}/entries/${entry.id}/reverse`,
+      {},
+    )
+    if (answer) window.location.reload()
   }
 
   return (

@@ -1,29 +1,27 @@
-import { useState } from 'react'
 import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
-import { send } from '../../ui/send'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
 import styles from './LotScreen.module.css'
 
 const words = mediaWords.page
 
 /** Another name for a lot, or putting it away; either can be undone on the page that follows. */
 export function LotChanges({ page }: { readonly page: LotPage }) {
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const form = useForm({ defaultValues: { name: page.name } })
   const address = `/api/media/lots/${page.id}`
 
   const rename = form.handleSubmit(async ({ name }) => {
-    const answer = await send<{ version: number }>('PATCH', address, {
+    const answer = await deliver<{ version: number }>('PATCH', address, {
       name,
       version: page.version,
     })
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer) return
     showToastOnNextPage({
       text: words.renamed(name.trim()),
       undo: {
@@ -35,8 +33,8 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
     window.location.reload()
   })
   const putAway = async () => {
-    const answer = await send<{ containerIds: number[] }>('POST', `${address}/put-away`, {})
-    if (!answer.ok) return setProblem(answer.problem)
+    const answer = await deliver<{ containerIds: number[] }>('POST', `${address}/put-away`, {})
+    if (!answer) return
     showToastOnNextPage({
       text: words.putAwayDone(page.name),
       undo: { method: 'POST', address: `${address}/take-up`, body: answer.data },
@@ -48,11 +46,7 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
     <details className={styles.changes}>
       <summary>{words.changeIt}</summary>
       <form className={styles.entry} onSubmit={rename} noValidate>
-        <TextField
-          label={words.rename}
-          error={problem?.fields.find(({ field }) => field === 'name')?.message}
-          {...form.register('name')}
-        />
+        <TextField label={words.rename} error={errorOf('name')} {...form.register('name')} />
         <div className={styles.wide}>
           <Button type="submit">{words.saveName}</Button>
         </div>

@@ -1,8 +1,7 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useFieldArray, useForm } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
 import type { LotPage, NewLotAnswer } from '../../messages/media/lots'
-import type { Problem } from '../../messages/problem'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
@@ -10,10 +9,10 @@ import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
+import { useSend } from '../../ui/useSend'
 import styles from './NewLotScreen.module.css'
 import { bodyOf, DEFAULT_LOT, LENGTHS_OF, type LotValues, shapeOf } from './newLotValues'
 
@@ -36,7 +35,7 @@ export default function NewLotScreen({
 function NewLot({ materials }: { materials: Materials }) {
   const { site, format } = useSite()
   const words = mediaWords.create
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const form = useForm<LotValues>({ defaultValues: DEFAULT_LOT })
   const throwAway = useDraft(
     'new-lot',
@@ -45,16 +44,12 @@ function NewLot({ materials }: { materials: Materials }) {
   )
   const parts = useFieldArray({ control: form.control, name: 'components' })
   const values = form.watch()
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
   const lengths = LENGTHS_OF[values.kind]
 
   const saveWith = async (typed: LotValues, rest?: 'store') => {
     const body = { ...bodyOf(typed, site.measures), ...(rest ? { rest } : {}) }
-    const answer = await send<NewLotAnswer>('POST', '/api/media/lots', body)
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
+    const answer = await deliver<NewLotAnswer>('POST', '/api/media/lots', body)
+    if (!answer) return
     throwAway()
     const { id, restId } = answer.data
     if (restId !== null) showToastOnNextPage({ text: words.restKept(typed.name) })

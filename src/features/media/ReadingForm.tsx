@@ -1,16 +1,15 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
 import type { ReadingAnswer } from '../../messages/media/readings'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
+import { useSend } from '../../ui/useSend'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
 
@@ -19,7 +18,7 @@ const words = mediaWords.chemistry.reading
 /** Writes down what a meter showed or how jars turned out. */
 export function ReadingForm({ page }: { readonly page: LotPage }) {
   const { format } = useSite()
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const form = useForm<ReadingValues>({ defaultValues: READING_DEFAULTS })
   const throwAway = useDraft(
     `reading/${page.id}`,
@@ -27,16 +26,15 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
     useMemo(() => READING_DEFAULTS, []),
   )
   const values = form.watch()
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
 
   const save = form.handleSubmit(async (typed) => {
     showToast(null)
-    const answer = await send<ReadingAnswer>(
+    const answer = await deliver<ReadingAnswer>(
       'POST',
       `/api/media/lots/${page.id}/readings`,
       readingBody(typed),
     )
-    if (!answer.ok) return setProblem(answer.problem)
+    if (!answer) return
     throwAway()
     const { quantity, value, gPerL, weeks } = answer.data
     const amount = format.number(value, 2)

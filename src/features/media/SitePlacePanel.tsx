@@ -1,13 +1,12 @@
 import { useState } from 'react'
-import type { Problem } from '../../messages/problem'
 import type { SitePlace } from '../../messages/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
-import { send } from '../../ui/send'
 import { site as words } from '../../ui/texts/site'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
 import styles from './SitePlacePanel.module.css'
 
 /**
@@ -46,26 +45,20 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
   const [place, setPlace] = useState(kept)
   // Arrow keys go through a list's entries one by one: what they pass is not yet chosen.
   const [pointed, setPointed] = useState(kept.timeZone)
-  const [problem, setProblem] = useState<Problem | null>(null)
-  const [busy, setBusy] = useState(false)
+  const { problem, deliver, isSending } = useSend()
   const browsers = ready ? Intl.DateTimeFormat().resolvedOptions().timeZone : place.timeZone
 
   const keep = async (change: Partial<SitePlace>) => {
     const next = { ...place, ...change }
     setPlace(next)
-    setBusy(true)
-    const answer = await send('PUT', '/api/site/place', next)
-    setBusy(false)
-    if (!answer.ok) {
-      setPlace(kept)
-      return setProblem(answer.problem)
-    }
+    const answer = await deliver('PUT', '/api/site/place', next)
+    if (!answer) return setPlace(kept)
     showToastOnNextPage({ text: words.kept(next.timeZone, next.southern) })
     window.location.reload()
   }
 
   return (
-    <fieldset disabled={!ready || busy} className="plain">
+    <fieldset disabled={!ready || isSending} className="plain">
       <ProblemNotice problem={problem} />
       {browsers !== place.timeZone && (
         <p className={styles.offer}>

@@ -1,13 +1,12 @@
 import { useState } from 'react'
-import type { Problem } from '../../messages/problem'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Caution, ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { useSend } from '../../ui/useSend'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { costOf } from './mixCost'
@@ -21,7 +20,7 @@ export function MixBatch() {
   const [litres, setLitres] = useState('40 L')
   const [name, setName] = useState(page.name)
   const [storeBin, setStoreBin] = useState('')
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const wanted = readQuantity(litres, 'volume', site.measures).value
   if (!answer || components.length === 0) return null
   const { barrowL, bucketL, cupL } = site.measures
@@ -33,15 +32,13 @@ export function MixBatch() {
 
   const makeLot = async () => {
     if (!mix) return
-    const sent = await send<{ id: number }>('POST', `/api/mixes/${mix.id}/lots`, {
+    const sent = await deliver<{ id: number }>('POST', `/api/mixes/${mix.id}/lots`, {
       litres: wanted,
       name,
       storeBin,
     })
-    if (sent.ok) window.location.assign(`/lots/${sent.data.id}`)
-    else setProblem(sent.problem)
+    if (sent) window.location.assign(`/lots/${sent.data.id}`)
   }
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
 
   return (
     <section className={styles.batch} aria-labelledby="batch">

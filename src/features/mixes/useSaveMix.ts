@@ -1,11 +1,9 @@
-import { useState } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
-import type { Problem } from '../../messages/problem'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
 import { type MixValues, mixBody } from './mixValues'
 
 const words = mixesWords.design
@@ -17,21 +15,18 @@ export function useSaveMix(
   throwAway: () => void,
 ) {
   const { site } = useSite()
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, errorOf, deliver } = useSend()
   const { mix } = page
 
   const save = form.handleSubmit(async (values) => {
     const body = mixBody(values, page, site.measures)
     const answer = mix
-      ? await send<{ version: number }>('POST', `/api/mixes/${mix.id}/versions`, {
+      ? await deliver<{ version: number }>('POST', `/api/mixes/${mix.id}/versions`, {
           ...body,
           after: mix.version,
         })
-      : await send<{ id: number }>('POST', '/api/mixes', body)
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
+      : await deliver<{ id: number }>('POST', '/api/mixes', body)
+    if (!answer) return
     throwAway()
     const { data } = answer
     showToastOnNextPage({
@@ -42,11 +37,8 @@ export function useSaveMix(
 
   const putAway = async () => {
     if (!mix) return
-    const answer = await send('POST', `/api/mixes/${mix.id}/put-away`, {})
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
+    const answer = await deliver('POST', `/api/mixes/${mix.id}/put-away`, {})
+    if (!answer) return
     throwAway()
     showToastOnNextPage({
       text: words.putAwayToast(page.name),
@@ -54,8 +46,6 @@ export function useSaveMix(
     })
     window.location.assign('/mixes')
   }
-
-  const errorOf = (field: string) => problem?.fields.find((one) => one.field === field)?.message
 
   return { problem, errorOf, save, putAway }
 }

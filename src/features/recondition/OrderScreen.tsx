@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import type { Problem } from '../../messages/problem'
 import type { OrderPage, OrderStepView } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
@@ -7,8 +6,8 @@ import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { useSend } from '../../ui/useSend'
 import styles from './OrderScreen.module.css'
 import { OrderStep } from './OrderStep'
 import { TurnoverSteps } from './TurnoverSteps'
@@ -30,7 +29,7 @@ function Order({ page }: { page: OrderPage }) {
   const [state, setState] = useState(page.state)
   const [finishedOn, setFinishedOn] = useState(page.finishedOn)
   const [leftover, setLeftover] = useState<number | null>(null)
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
   const { site } = useSite()
   const address = `/api/recondition/work-orders/${page.id}`
   const open = state === 'open'
@@ -39,31 +38,24 @@ function Order({ page }: { page: OrderPage }) {
     setSteps((all) => all.map((step) => (step.id === changed.id ? changed : step)))
 
   const change = async (step: OrderStepView, what: object) => {
-    const answer = await send<OrderStepView>('PATCH', `${address}/steps/${step.id}`, {
-      version: step.version,
-      ...what,
-    })
-    if (answer.ok) {
-      put(answer.data)
-      setProblem(null)
-      return
-    }
-    setProblem(answer.problem)
-    const current = answer.problem.current?.step
-    if (answer.problem.code === 'stale' && current) put(current as OrderStepView)
+    const answer = await deliver<OrderStepView>(
+      'PATCH',
+      `${address}/steps/${step.id}`,
+      { version: step.version, ...what },
+      ({ code, current }) => {
+        if (code === 'stale' && current?.step) put(current.step as OrderStepView)
+      },
+    )
+    if (answer) put(answer.data)
   }
 
   const decide = async (what: 'finish' | 'put-away' | 'take-up') => {
-    const answer = await send<{ leftoverLotId: number | null } | null>(
+    const answer = await deliver<{ leftoverLotId: number | null } | null>(
       'POST',
       `${address}/${what}`,
       {},
     )
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
-    setProblem(null)
+    if (!answer) return
     if (what === 'finish') {
       setLeftover(answer.data?.leftoverLotId ?? null)
       setFinishedOn(site.today)

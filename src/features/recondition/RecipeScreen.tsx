@@ -1,13 +1,12 @@
 import { useState } from 'react'
-import type { Problem } from '../../messages/problem'
 import type { RecipePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { useSend } from '../../ui/useSend'
 import { AmountsTable } from './AmountsTable'
 import { intakeAddress } from './answers'
 import { Checks, Findings } from './Findings'
@@ -37,16 +36,17 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
   const words = reconditionWords.recipe
   const { recipe, lot } = page
   const [asked, setAsked] = useState<Asked | null>(null)
-  const [problem, setProblem] = useState<Problem | null>(null)
+  const { problem, deliver } = useSend()
   const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
   const litres = (value: number) => format.plain(format.litres(value))
 
   const make = async () => {
-    const answer = await send<{ id: number }>('POST', '/api/recondition/work-orders', page.answers)
-    if (!answer.ok) {
-      setProblem(answer.problem)
-      return
-    }
+    const answer = await deliver<{ id: number }>(
+      'POST',
+      '/api/recondition/work-orders',
+      page.answers,
+    )
+    if (!answer) return
     localStorage.removeItem(`draft/turnover/${lot.id}`)
     window.location.assign(`/turnover/orders/${answer.data.id}`)
   }

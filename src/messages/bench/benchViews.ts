@@ -13,7 +13,6 @@ import type {
   TestKit,
   TestWater,
 } from '../../core/bench'
-import type { EcMethod } from '../../core/chemistry'
 import type { ListPart } from '../list'
 import type { Stratum } from '../media/lotViews'
 
@@ -227,5 +226,3 @@ export interface KitPage {
   readonly kit: TestKit
   readonly version: number
 }
-
-export const EC_METHODS: readonly EcMethod[] = ['1:2', '1:5', 'SME', 'pourThrough']

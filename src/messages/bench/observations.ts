@@ -8,9 +8,9 @@ import {
   type TestKind,
   type TestWater,
 } from '../../core/bench'
+import { EC_METHODS } from '../../core/chemistry'
 import { day, id, key, line, lines } from '../rules'
 
-const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
 const missing = (what: string) => ({
   'number.base': what,
   'any.required': what,

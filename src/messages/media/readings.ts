@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { EcMethod } from '../../core/chemistry'
+import { EC_METHODS, type EcMethod } from '../../core/chemistry'
 import { key } from '../rules'
 
 /** How a pH was read. */
@@ -23,7 +23,6 @@ export type NewReading =
       readonly points: readonly { readonly gPerL: number; readonly ph: number }[]
     }
 
-const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
 const missing = (what: string) => ({ 'number.base': what, 'any.required': what })
 
 const phSchema = Joi.object({

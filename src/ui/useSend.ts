@@ -1,0 +1,54 @@
+import { useCallback, useRef, useState } from 'react'
+import type { Problem } from '../messages/problem'
+import { type SendMethod, send } from './send'
+
+export interface Sending {
+  /** What was refused, or that no answer came; null once it was taken. */
+  readonly problem: Problem | null
+  /** The sentence for a field, by its name in the message. */
+  readonly errorOf: (field: string) => string | undefined
+  readonly isSending: boolean
+  /**
+   * Sends a decision. What was typed is never touched: it stands there still when it is refused.
+   * @returns what was answered; null where it was refused, and then `problem` says why
+   */
+  readonly deliver: <Data>(
+    method: SendMethod,
+    address: string,
+    body: unknown,
+    onRefused?: (problem: Problem) => void,
+  ) => Promise<{ readonly data: Data } | null>
+}
+
+/** What every form does with what was typed: it is sent, and what comes back stands at its field. */
+export function useSend(): Sending {
+  const [problem, setProblem] = useState<Problem | null>(null)
+  const [open, setOpen] = useState(0)
+  const newest = useRef(0)
+  const deliver: Sending['deliver'] = useCallback(
+    async <Data>(
+      method: SendMethod,
+      address: string,
+      body: unknown,
+      onRefused?: (refused: Problem) => void,
+    ) => {
+      newest.current += 1
+      const mine = newest.current
+      setOpen((count) => count + 1)
+      const answer = await send<Data>(method, address, body)
+      setOpen((count) => count - 1)
+      // An answer that was overtaken says nothing about what stands in the form now.
+      if (mine === newest.current) setProblem(answer.ok ? null : answer.problem)
+      if (answer.ok) return { data: answer.data }
+      onRefused?.(answer.problem)
+      return null
+    },
+    [],
+  )
+  return {
+    problem,
+    errorOf: (field) => problem?.fields.find((one) => one.field === field)?.message,
+    isSending: open > 0,
+    deliver,
+  }
+}
