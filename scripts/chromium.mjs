@@ -1,9 +1,13 @@
-// Finds Debian's Chromium, or installs it where this user may.
+// Finds Debian's Chromium, its headless shell before the whole browser, or installs it where this user may.
 import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { fail } from './setup.mjs'
 
-const USUAL = ['/usr/bin/chromium', '/usr/bin/chromium-browser']
+const USUAL = [
+  '/usr/bin/chromium-headless-shell',
+  '/usr/bin/chromium',
+  '/usr/bin/chromium-browser',
+]
 
 export function ensureChromium() {
   const given = process.env.CHROMIUM
@@ -24,6 +28,7 @@ function install() {
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     })
   apt('update', '-qq')
-  apt('install', '-y', '-qq', '--no-install-recommends', 'chromium')
+  const install = (name) => apt('install', '-y', '-qq', '--no-install-recommends', name)
+  if (install('chromium-headless-shell').status !== 0) install('chromium')
   return USUAL.find((file) => existsSync(file))
 }

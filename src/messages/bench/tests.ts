@@ -12,6 +12,13 @@ import { id, key, line, moment, typed, version } from '../rules'
 export type { FinishBody } from './observations'
 export { finishSchema } from './observations'
 
+/** Lots and mixes are known by their numbers, materials by their keys. */
+const sampleId = Joi.when('kind', {
+  is: 'material',
+  then: key('The sample').required(),
+  otherwise: id('The sample').required(),
+})
+
 export interface StartBody {
   readonly kind: TestKind
   readonly sample: { readonly kind: SampleKind; readonly id: number | string }
@@ -28,11 +35,7 @@ export const startSchema = Joi.object<StartBody>({
     .messages({ 'any.only': 'There is no such test' }),
   sample: Joi.object({
     kind: Joi.string().valid('lot', 'mix', 'material').required(),
-    id: Joi.when('kind', {
-      is: 'material',
-      then: key('The sample').required(),
-      otherwise: id('The sample').required(),
-    }),
+    id: sampleId,
   })
     .required()
     .label('The sample')
@@ -222,8 +225,8 @@ export const benchQuerySchema = Joi.object<BenchQuery>({
 
 export const sampleParamsSchema = Joi.object<{
   readonly kind: SampleKind
-  readonly id: string
+  readonly id: number | string
 }>({
   kind: Joi.string().valid('lot', 'mix', 'material').required().label('The sample'),
-  id: key('The sample').required(),
+  id: sampleId,
 })
