@@ -1,3 +1,5 @@
+import type { WhyInputName, WhyRule, WhySource } from './whyKeys'
+
 /** The unit a number of the arithmetic is in; how it is written is for the screens. */
 export type WhyUnit =
   | 'L'
@@ -18,20 +20,20 @@ export type WhyUnit =
   | 'text'
   | 'per L'
 
-/** One input of a number's arithmetic; `name` is looked up in the catalogue of texts. */
+/** One input of a number's arithmetic. */
 export interface WhyInput {
-  readonly name: string
+  /** Known to the words of the interface, or called as a grower calls it. */
+  readonly name: WhyInputName | { readonly called: string }
   readonly value: number | string | null
   readonly unit: WhyUnit
 }
 
 /** Where a number comes from: the rule that decided it, its inputs, its source and how sure it is. */
 export interface Why {
-  /** A key of the catalogue. */
-  readonly rule: string
+  readonly rule: WhyRule
   readonly inputs: readonly WhyInput[]
-  /** Which published work the formula comes from, a key of the catalogue. */
-  readonly source: string
+  /** Which published work the formula comes from. */
+  readonly source: WhySource
   /** Likely lowest and highest value. */
   readonly range?: readonly [number, number]
   /** Of the range; a share where left out. */
@@ -42,7 +44,7 @@ export interface Why {
 
 /** One input; a number that is not finite is told as nothing. */
 export function whyInput(
-  name: string,
+  name: WhyInput['name'],
   value: WhyInput['value'] | undefined,
   unit: WhyUnit,
 ): WhyInput {

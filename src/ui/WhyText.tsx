@@ -50,7 +50,7 @@ export function WhyText({
           <caption className="visually-hidden">{whyWords.inputs}</caption>
           <tbody>
             {inputs.map((input) => (
-              <tr key={input.name}>
+              <tr key={inputName(input)}>
                 <td>{inputName(input)}</td>
                 <td>{whyValue(input.value, input.unit, format)}</td>
               </tr>

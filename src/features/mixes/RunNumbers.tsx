@@ -1,5 +1,6 @@
 import { useState } from 'react'
 import { type Why, whyInput } from '../../core/why'
+import type { WhyRule } from '../../core/whyKeys'
 import { AskWhy } from '../../ui/AskWhy'
 import { elapsed } from '../../ui/elapsed'
 import { Figure } from '../../ui/Figure'
@@ -17,7 +18,7 @@ interface Row {
   readonly name: string
   readonly of: (run: MixRun) => Amount
   /** The rule behind it, and what of each pot it depends on. */
-  readonly rule: string
+  readonly rule: WhyRule
   readonly source: 'capacity' | 'drainage'
   readonly dependsOn: (run: MixRun, format: Format) => string
 }
@@ -130,6 +131,8 @@ function whyOf(
   return {
     rule,
     source,
-    inputs: answers.map((run, i) => whyInput(fills[i]?.name ?? '', dependsOn(run, format), 'text')),
+    inputs: answers.map((run, i) =>
+      whyInput({ called: fills[i]?.name ?? '' }, dependsOn(run, format), 'text'),
+    ),
   }
 }

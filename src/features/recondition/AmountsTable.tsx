@@ -1,4 +1,5 @@
 import type { RecipeDose, RecipePart } from '../../core/recondition'
+import type { Why } from '../../core/why'
 import type { RecipePage } from '../../messages/recondition/turnover'
 import { WhyFigure } from '../../ui/Figure'
 import { grainOf } from '../../ui/pictures/grains'
@@ -47,7 +48,7 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           why="dose.acidity"
           load={loaded ? first.doses.find(({ id }) => id === acidity?.id)?.text : undefined}
           caution={acidity ? names[acidity.id]?.caution : null}
-          reason={whyWords.rule(recipe.why['dose.acidity']?.rule ?? '')}
+          reason={reasonOf(recipe.why['dose.acidity'])}
           asking={asking}
         />
         <DoseRow
@@ -56,7 +57,7 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           why="dose.fertilizer"
           load={loaded ? first.doses.find(({ id }) => id === fertilizer?.id)?.text : undefined}
           caution={fertilizer ? names[fertilizer.id]?.caution : null}
-          reason={whyWords.rule(recipe.why['dose.fertilizer']?.rule ?? '')}
+          reason={reasonOf(recipe.why['dose.fertilizer'])}
           asking={asking}
         />
       </tbody>
@@ -180,4 +181,8 @@ function Swatch({ grain }: { grain: ReturnType<typeof grainOf> }) {
       <rect x={0.5} y={0.5} width={23} height={23} rx={2} fill={`url(#grain-${grain})`} />
     </svg>
   )
+}
+
+function reasonOf(why: Why | undefined): string {
+  return why ? whyWords.rule(why.rule) : ''
 }

@@ -1,6 +1,7 @@
 import { blendEc, blendPh, PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
 import { AIR_UNCERTAINTY, blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
 import { type Why, whyInput } from '../../core/why'
+import type { WhyRule } from '../../core/whyKeys'
 import type { LotWhyKey } from '../../messages/media/lots'
 import type { LotFacts } from '../lots'
 
@@ -118,7 +119,7 @@ function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>): Why {
 }
 
 /** Read in its own pot, tested in another and worked out for this one, or estimated. */
-function airRule({ air, hydraulics }: LotFacts): string {
+function airRule({ air, hydraulics }: LotFacts): WhyRule {
   if (!air?.measuredOn) return 'air'
   return hydraulics?.testedOn === air.measuredOn ? 'air.tested' : 'air.measured'
 }

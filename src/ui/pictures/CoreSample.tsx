@@ -1,6 +1,6 @@
 import type { Stratum } from '../../messages/media/lots'
 import { useSite } from '../SiteContext'
-import { media as mediaWords } from '../texts/media'
+import { pictures as pictureWords } from '../texts/pictures'
 import styles from './CoreSample.module.css'
 import { byGrain, grainOf } from './grains'
 
@@ -40,7 +40,7 @@ export function CoreSample({
       height={height + 2}
       viewBox={`0 0 ${width + scale} ${height + 2}`}
       role="img"
-      aria-label={mediaWords.coreLabel(label)}
+      aria-label={pictureWords.coreLabel(label)}
     >
       {byGrain(strata).map((stratum) => {
         const top = y

@@ -1,5 +1,5 @@
 import type { InningsMark } from '../../messages/media/lots'
-import { media as mediaWords } from '../texts/media'
+import { pictures as pictureWords } from '../texts/pictures'
 import styles from './InningsStrip.module.css'
 
 /** One notch a season: the crop's first two letters and how it went; the open one dashed. */
@@ -11,10 +11,10 @@ export function InningsStrip({
   nextOpen?: boolean
 }) {
   return (
-    <ol className={styles.strip} aria-label={mediaWords.inningsLabel(innings.length)}>
+    <ol className={styles.strip} aria-label={pictureWords.inningsLabel(innings.length)}>
       {innings.map((one) => {
         const outcome = one.open ? styles.open : one.outcome ? styles[one.outcome] : ''
-        const words = mediaWords.inningsWords(one)
+        const words = pictureWords.inningsWords(one)
         return (
           <li key={one.number} className={`${styles.notch} ${outcome}`} title={words}>
             <span aria-hidden="true">{(one.cropName ?? '··').slice(0, 2)}</span>
@@ -23,8 +23,8 @@ export function InningsStrip({
         )
       })}
       {nextOpen && (
-        <li className={`${styles.notch} ${styles.open}`} title={mediaWords.nextInnings}>
-          <span className="visually-hidden">{mediaWords.nextInnings}</span>
+        <li className={`${styles.notch} ${styles.open}`} title={pictureWords.nextInnings}>
+          <span className="visually-hidden">{pictureWords.nextInnings}</span>
         </li>
       )}
     </ol>

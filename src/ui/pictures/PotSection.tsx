@@ -1,7 +1,7 @@
 import { useId } from 'react'
 import type { PotView } from '../../messages/media/lots'
 import { useSite } from '../SiteContext'
-import { media as mediaWords } from '../texts/media'
+import { pictures as pictureWords } from '../texts/pictures'
 import { Drops, Filler, Levels, Seam, Sprout, Walls } from './PotParts'
 import styles from './PotSection.module.css'
 import { drainedWetness, layersOf, WaterBands, type Wetness } from './PotWater'
@@ -60,7 +60,7 @@ export function PotSection({
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={mediaWords.potLabel(
+      aria-label={pictureWords.potLabel(
         format.plain(format.percent(pot.airFraction)),
         format.plain(format.cm(surfaceCm)),
         format.plain(format.cm(pot.lowAirDepthCm)),

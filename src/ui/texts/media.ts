@@ -1,5 +1,5 @@
 import type { LedgerKind } from '../../core/media'
-import type { HandKind, InningsMark, LotState } from '../../messages/media/lots'
+import type { HandKind, LotState } from '../../messages/media/lots'
 import { chemistry } from './chemistry'
 import { common } from './common'
 
@@ -36,8 +36,6 @@ const states: Readonly<Record<LotState, { mark: string; word: string }>> = {
   empty: { mark: '□', word: 'Empty' },
 }
 
-const outcomes = { well: 'did well', fair: 'was fair', poor: 'did poorly' } as const
-
 export const media = {
   lots: 'Lots',
   lotNumber: common.lotNumber,
@@ -72,13 +70,6 @@ export const media = {
     now: 'Now',
   },
   ofRoom: (room: string) => `of ${room}`,
-  coreLabel: (parts: string) => `Core sample: ${parts}`,
-  potLabel: (air: string, surface: string, lowAir: string) =>
-    `The pot cut open: filled to ${surface}, ${air} air after draining, less than 10 % air up to ${lowAir}`,
-  inningsLabel: (count: number) => `${count} innings so far`,
-  inningsWords: ({ number, cropName, season, outcome, open }: InningsMark) =>
-    `Innings ${number}, ${season}: ${cropName ?? 'nothing planted'}${open ? ', growing now' : outcome ? ` ${outcomes[outcome]}` : ''}`,
-  nextInnings: 'the next innings, still open',
   states,
   emptyTitle: 'No lots yet',
   emptyNext:

@@ -1,5 +1,8 @@
+import type { WhyInput } from '../../core/why'
+import type { WhyInputName, WhyRule, WhySource } from '../../core/whyKeys'
+
 /** The sentence behind each rule of the recipe solver. */
-const rules: Readonly<Record<string, string>> = {
+const rules: Readonly<Record<WhyRule, string>> = {
   lot: 'As much of your old mix as the recipe needs, less what is lost with roots and lumps. What is not needed is left over.',
   'compost.school': 'The share you chose; salt, lime, nitrogen and air allow it.',
   'compost.salt': 'Lowered from your share until the salts fit the crop, but not below a tenth.',
@@ -107,7 +110,7 @@ const rules: Readonly<Record<string, string>> = {
 }
 
 /** What an input of the arithmetic is called. */
-const inputs: Readonly<Record<string, string>> = {
+const inputs: Readonly<Record<WhyInputName, string>> = {
   lotLitres: 'old mix found',
   cleaningLoss: 'lost in cleaning',
   usable: 'old mix that can be used',
@@ -193,7 +196,7 @@ const inputs: Readonly<Record<string, string>> = {
   rootDepth: 'depth of the crop’s roots',
 }
 
-const sources: Readonly<Record<string, string>> = {
+const sources: Readonly<Record<WhySource, string>> = {
   ledger: 'your ledger',
   school: 'your choice, limited by the crop’s bounds',
   capacity:
@@ -221,7 +224,7 @@ export const why = {
   range: (low: string, high: string) =>
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
   none: '—',
-  rule: (key: string) => rules[key] ?? key,
-  input: (key: string) => inputs[key] ?? key,
-  sourceOf: (key: string) => sources[key] ?? key,
+  rule: (key: WhyRule) => rules[key],
+  input: (name: WhyInput['name']) => (typeof name === 'string' ? inputs[name] : name.called),
+  sourceOf: (key: WhySource) => sources[key],
 } as const
