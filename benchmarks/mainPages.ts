@@ -13,7 +13,7 @@ const ASKED = Object.entries({ ...answers, pots: pots.join(',') })
   .map(([name, value]) => `${name}=${value}`)
   .join('&')
 
-/** Every page a grower opens. A new area adds its own; `benchmarks/mainPages.test.ts` compares them with the routes. */
+/** Every page a grower opens. A new area adds its own; A test compares them with the routes. */
 export const MAIN_PAGES: readonly MainPage[] = [
   {
     name: 'lots',

@@ -3,11 +3,7 @@ import { spawnSync } from 'node:child_process'
 import { existsSync } from 'node:fs'
 import { fail } from './setup.mjs'
 
-const USUAL = [
-  '/usr/bin/chromium-headless-shell',
-  '/usr/bin/chromium',
-  '/usr/bin/chromium-browser',
-]
+const USUAL = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium', '/usr/bin/chromium-browser']
 
 export function ensureChromium() {
   const given = process.env.CHROMIUM

@@ -1,0 +1,62 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { demoDatabase, NOW } from '../../../testing/database'
+import { listCalibrationsOfLots } from '../../data/bench'
+import { addMeasurement, appendLines, findLots, readLot } from '../../data/media'
+import { readSite } from '../../data/site'
+import { lotsPage } from '../media/lotsPage'
+import { readTables } from '../tables'
+import { cardFacts } from './lotFacts'
+import { readCardFacts } from './readLotFacts'
+import { summarizeAllLots, summarizeChangedLots } from './summarizeLots'
+
+let garden: Awaited<ReturnType<typeof demoDatabase>>
+before(async () => {
+  garden = await demoDatabase()
+})
+after(() => garden.close())
+
+const rowOf = async (id: number) => (await lotsPage(garden.db)).lots.find((row) => row.id === id)
+
+test('a list sorted by a measured number moves a lot with its newest reading', async () => {
+  const first = async () => (await lotsPage(garden.db, { order: 'ph.down' })).lots[0]?.id
+  assert.notEqual(await first(), 2)
+  const reading = { quantity: 'ph', value: 8.9, method: '1:2 extract', readAs: null } as const
+  await addMeasurement(garden.db, 2, { ...reading, at: NOW })
+  await summarizeChangedLots(garden.db)
+  assert.equal(await first(), 2)
+  assert.equal((await rowOf(2))?.ph?.value, 8.9, 'and what was kept of it is worked out anew')
+})
+
+test('a lot that changed its state is found under the new one', async () => {
+  const empty = () => findLots(garden.db, { states: ['empty'], offset: 0, limit: 50 })
+  assert.ok(!(await empty()).ids.includes(6))
+  const { contents } = await readLot(garden.db, 6)
+  const components = contents.components.map((one) => ({ ...one, litres: -one.litres }))
+  const line = { litres: -contents.litres, components, doses: [], note: null }
+  await appendLines(garden.db, 6, [{ kind: 'emptied', ...line }], NOW)
+  await summarizeChangedLots(garden.db)
+  assert.ok((await empty()).ids.includes(6))
+  assert.equal((await rowOf(6))?.state, 'empty')
+})
+
+test('facts that are kept are the facts worked out anew', async () => {
+  const tables = await readTables(garden.db, (await readSite(garden.db)).timeZone)
+  const ids = [1, 2, 3, 4, 5]
+  const once = await readCardFacts(garden.db, tables, ids)
+  const again = await readCardFacts(garden.db, tables, ids)
+  assert.equal(again[0], once[0], 'nothing changed: nothing is worked out')
+  const calibrations = await listCalibrationsOfLots(garden.db, ids)
+  for (const { lot, air, ph, strata } of again) {
+    const fresh = cardFacts(lot, tables, calibrations)
+    assert.deepEqual([fresh.air, fresh.ph, fresh.strata], [air, ph, strata])
+  }
+  assert.deepEqual(await readCardFacts(garden.db, tables, [4711]), [])
+})
+
+test('the round over all lots changes nothing where nothing has changed, and stops when told', async () => {
+  const before = await lotsPage(garden.db, { order: 'air' })
+  await summarizeAllLots(garden.db, () => false)
+  assert.deepEqual(await lotsPage(garden.db, { order: 'air' }), before)
+  await summarizeAllLots(garden.db, () => true)
+})
