@@ -1,7 +1,7 @@
 import type { ListPart } from '../messages/list'
 
 /** Rows of one page of a list. */
-export const PAGE_ROWS = 50
+export const PAGE_ROWS = 30
 
 /**
  * Fetches the part of a list that is asked for; where the list has become shorter, its last page.

@@ -39,6 +39,8 @@ async function main(): Promise<void> {
   if (stopping) return
   logInto(placesIn(config.dataFolder).logs)
   process.env.ASTRO_NODE_AUTOSTART = 'disabled'
+  // React looks here, and draws three times as slowly while it checks itself.
+  process.env.NODE_ENV ??= 'production'
   const entry = new URL('./server/entry.mjs', import.meta.url).href
   const { handler } = (await import(entry)) as { handler: Handler }
   server = createServer(

@@ -1,24 +1,17 @@
 import { type Dose, leach } from '../chemistry'
-import { requireShape } from '../containers'
-import { DomainError } from '../errors'
 import { type Component, componentShares } from '../media'
-import { requireNumber, requireObject, requireOneOf } from '../validate'
 import { phAfterDoses, planAcidity } from './acidity'
 import { AggregateSearch, tallerByCm } from './aggregateShare'
 import type { BatchSources } from './batch'
+import { checkRecipeInput } from './checkRecipeInput'
 import { checkRecipe } from './checks'
 import { aggregateCandidates, pickCompost, pickFresh } from './chooseMaterials'
 import { planFeeding } from './feeding'
 import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
 import { lotComponents } from './lotComponents'
 import { predictMix } from './predict'
-import {
-  DEFAULT_COMPOST_SHARE,
-  DEFAULT_LIMITS,
-  type Recipe,
-  type RecipeInput,
-  type RecipeLimits,
-} from './recipeTypes'
+import { predictRounded } from './predictRounded'
+import { DEFAULT_COMPOST_SHARE, type Recipe, type RecipeInput } from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
 import { explainRecipe } from './why'
 
@@ -30,7 +23,7 @@ import { explainRecipe } from './why'
  *   `out-of-range` for impossible amounts
  */
 export function solveRecipe(input: RecipeInput): Recipe {
-  const limits = checkInput(input)
+  const limits = checkRecipeInput(input)
   const { crop, container, litresWanted, season } = input
   const old = oldMix(input)
   const usableLitres = input.lot
@@ -91,7 +84,17 @@ export function solveRecipe(input: RecipeInput): Recipe {
   })
   const roundedComponents = componentsAsMeasured(parts, old, input)
   const roundedTotal = parts.reduce((sum, part) => sum + part.rounded.litres, 0)
-  const predictedRounded = roundedTotal > 0 ? predictRounded() : predicted
+  const predictedRounded =
+    roundedTotal > 0
+      ? predictRounded({
+          components: roundedComponents,
+          roundedTotal,
+          doses: recipeDoses,
+          input,
+          limits,
+          cost,
+        })
+      : predicted
   const leachLitres = leachingLitres()
   const lotPart = parts.find((part) => part.role === 'lot')
   const outcome = phAfterDoses(batch.components, batch.volumeYield, acidityDoses)
@@ -134,34 +137,6 @@ export function solveRecipe(input: RecipeInput): Recipe {
       air.tier === 'short' ? tallerByCm(batch, container, crop.airMinPercent / 100) : null,
   }
 
-  function predictRounded() {
-    const roundedBatch = predictMix({
-      components: roundedComponents,
-      doses: [],
-      crop,
-      container,
-      season,
-      cost,
-      settledLitres,
-    })
-    const roundedMix = roundedTotal * roundedBatch.volumeYield
-    const roundedDoses = recipeDoses.flatMap((dose) => {
-      const amendment = input.stock.amendments.find(
-        (row) => row.amendment.id === dose.id,
-      )?.amendment
-      return amendment ? [{ amendment, gPerL: dose.rounded.grams / roundedMix }] : []
-    })
-    return predictMix({
-      components: roundedComponents,
-      doses: roundedDoses,
-      crop,
-      container,
-      season,
-      cost,
-      settledLitres: roundedMix * (1 - limits.settlingShare),
-    })
-  }
-
   function leachingLitres(): number {
     const waterEc = season?.waterEc ?? 0
     if (predicted.ecSme <= crop.ecMaxSme || waterEc >= crop.ecMaxSme) return 0
@@ -185,44 +160,6 @@ export function solveRecipe(input: RecipeInput): Recipe {
     }
     return search.curve(plain, stock)
   }
-}
-
-function checkInput(input: RecipeInput): RecipeLimits {
-  requireObject('The recipe', input)
-  requireNumber('The litres wanted', input.litresWanted, { above: 0, max: 100_000 })
-  requireObject('The container', input.container)
-  requireShape(input.container.shape)
-  requireNumber('The fill height in cm', input.container.fillHeightCm, {
-    above: 0,
-    max: input.container.shape.heightCm,
-  })
-  requireObject('The crop', input.crop)
-  requireObject('The school', input.school)
-  requireOneOf('The kind of feed', input.school.feed, ['organic', 'coated', 'soluble'] as const)
-  requireNumber('The compost share', input.school.compostShare ?? DEFAULT_COMPOST_SHARE, {
-    min: 0,
-    max: 0.9,
-  })
-  requireObject('The stock', input.stock)
-  const limits: RecipeLimits = { ...DEFAULT_LIMITS, ...input.limits }
-  requireNumber('The settling share', limits.settlingShare, { min: 0, below: 0.9 })
-  requireNumber('The share lost in cleaning', limits.cleaningLossShare, { min: 0, below: 1 })
-  for (const key of ['maxCompostShare', 'maxAggregateShare', 'maxFreshShare'] as const) {
-    requireNumber(`The limit ${key}`, limits[key], { min: 0, max: 0.95 })
-  }
-  if (!input.lot && !input.base) {
-    throw new DomainError('too-few', 'Choose a lot to recondition, or a base to start from.')
-  }
-  if (input.lot) {
-    requireNumber('The litres of the lot', input.lot.litres, { min: 0, max: 100_000 })
-    const verdict = input.lot.triage?.verdict
-    if (verdict === 'compost' || verdict === 'discard') {
-      throw new DomainError('bad-argument', 'This lot was given up: it gets no recipe.', {
-        verdict,
-      })
-    }
-  }
-  return limits
 }
 
 function oldMix({ lot, base }: RecipeInput): Component[] {

@@ -1,0 +1,53 @@
+import { requireShape } from '../containers'
+import { DomainError } from '../errors'
+import { requireNumber, requireObject, requireOneOf } from '../validate'
+import {
+  DEFAULT_COMPOST_SHARE,
+  DEFAULT_LIMITS,
+  type RecipeInput,
+  type RecipeLimits,
+} from './recipeTypes'
+
+/**
+ * Checks what a recipe is asked for.
+ * @returns the limits, with the usual ones where none are set
+ * @throws DomainError `bad-argument` for a lot given up by triage, `too-few` with neither lot nor base,
+ *   `out-of-range` for impossible amounts
+ */
+export function checkRecipeInput(input: RecipeInput): RecipeLimits {
+  requireObject('The recipe', input)
+  requireNumber('The litres wanted', input.litresWanted, { above: 0, max: 100_000 })
+  requireObject('The container', input.container)
+  requireShape(input.container.shape)
+  requireNumber('The fill height in cm', input.container.fillHeightCm, {
+    above: 0,
+    max: input.container.shape.heightCm,
+  })
+  requireObject('The crop', input.crop)
+  requireObject('The school', input.school)
+  requireOneOf('The kind of feed', input.school.feed, ['organic', 'coated', 'soluble'] as const)
+  requireNumber('The compost share', input.school.compostShare ?? DEFAULT_COMPOST_SHARE, {
+    min: 0,
+    max: 0.9,
+  })
+  requireObject('The stock', input.stock)
+  const limits: RecipeLimits = { ...DEFAULT_LIMITS, ...input.limits }
+  requireNumber('The settling share', limits.settlingShare, { min: 0, below: 0.9 })
+  requireNumber('The share lost in cleaning', limits.cleaningLossShare, { min: 0, below: 1 })
+  for (const key of ['maxCompostShare', 'maxAggregateShare', 'maxFreshShare'] as const) {
+    requireNumber(`The limit ${key}`, limits[key], { min: 0, max: 0.95 })
+  }
+  if (!input.lot && !input.base) {
+    throw new DomainError('too-few', 'Choose a lot to recondition, or a base to start from.')
+  }
+  if (input.lot) {
+    requireNumber('The litres of the lot', input.lot.litres, { min: 0, max: 100_000 })
+    const verdict = input.lot.triage?.verdict
+    if (verdict === 'compost' || verdict === 'discard') {
+      throw new DomainError('bad-argument', 'This lot was given up: it gets no recipe.', {
+        verdict,
+      })
+    }
+  }
+  return limits
+}

@@ -1,0 +1,38 @@
+import type { Component } from '../media'
+import { predictMix } from './predict'
+import type { Prediction, Recipe, RecipeInput, RecipeLimits } from './recipeTypes'
+
+/**
+ * What the mix will be when it is measured out in the household measures the recipe is written in.
+ * @param components as measured out, parts in litres
+ * @param roundedTotal of all parts, L, above 0
+ */
+export function predictRounded({
+  components,
+  roundedTotal,
+  doses,
+  input: { crop, container, season, stock },
+  limits,
+  cost,
+}: {
+  readonly components: readonly Component[]
+  readonly roundedTotal: number
+  readonly doses: Recipe['doses']
+  readonly input: RecipeInput
+  readonly limits: RecipeLimits
+  readonly cost: number
+}): Prediction {
+  const setting = { components, crop, container, season, cost }
+  // The doses are grams for the whole batch, so its volume has to be known first.
+  const { volumeYield } = predictMix({ ...setting, doses: [], settledLitres: 1 })
+  const roundedMix = roundedTotal * volumeYield
+  const roundedDoses = doses.flatMap((dose) => {
+    const amendment = stock.amendments.find((row) => row.amendment.id === dose.id)?.amendment
+    return amendment ? [{ amendment, gPerL: dose.rounded.grams / roundedMix }] : []
+  })
+  return predictMix({
+    ...setting,
+    doses: roundedDoses,
+    settledLitres: roundedMix * (1 - limits.settlingShare),
+  })
+}
