@@ -1,4 +1,6 @@
-import { BALLS, DROPS, SIGHTS, SMELLS } from '../../core/bench'
+// Past the front door, which would bring the distribution functions along: 60 kB of scripts.
+import { SIGHTS, SMELLS } from '../../core/bench/lookChips'
+import { BALLS, DROPS } from '../../core/bench/squeezeTest'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
 import { bench as benchWords } from '../../ui/texts/bench'
 
