@@ -29,7 +29,16 @@ export default defineConfig({
   image: { service: { entrypoint: 'astro/assets/services/noop' } },
   devToolbar: { enabled: false },
   security: { checkOrigin: false },
-  vite: { build: { chunkSizeWarningLimit: 900 }, ssr: { external: ['@electric-sql/pglite'] } },
+  vite: {
+    build: {
+      chunkSizeWarningLimit: 900,
+      rollupOptions: {
+        // The core is pure: what a page does not use of it is left out, tables worked out at the start included.
+        treeshake: { moduleSideEffects: (file) => !/\/src\/core\//.test(file) },
+      },
+    },
+    ssr: { external: ['@electric-sql/pglite'] },
+  },
   experimental: {
     csp: {
       directives: [

@@ -1,7 +1,4 @@
-import { useMemo, useState } from 'react'
-import { useForm } from 'react-hook-form'
-import { litresAtLevel } from '../../core/recondition'
-import type { IntakeAnswers, IntakePage } from '../../messages/recondition/turnover'
+import type { IntakePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Choice, SelectField } from '../../ui/Field'
@@ -10,27 +7,12 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { QuantityField } from '../../ui/QuantityField'
-import { readQuantity } from '../../ui/readQuantity'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
-import { useDraft } from '../../ui/useDraft'
-import { recipeAddress } from './answers'
 import styles from './IntakeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
-
-interface Values {
-  drop: string
-  roots: IntakeAnswers['roots']
-  side: IntakeAnswers['side']
-  crop: string
-  pots: string[]
-  litres: string
-  share: string
-  feed: IntakeAnswers['feed']
-}
-
-type Given = Partial<IntakeAnswers>
+import { type Given, useIntake } from './useIntake'
 
 /** What was found in a tired lot, and what it is wanted for. */
 export default function IntakeScreen({
@@ -49,80 +31,10 @@ export default function IntakeScreen({
   )
 }
 
-function defaultsOf(page: IntakePage, given: Given): Values {
-  const own = page.pots.filter((pot) => pot.own).map(({ id }) => id)
-  const drop = given.drop ?? page.lot.expectedDropCm
-  return {
-    drop: drop === null || drop === undefined ? '' : `${Math.round(drop * 10) / 10} cm`,
-    roots: given.roots ?? 'fine',
-    side: given.side ?? 'no',
-    crop: given.crop ?? '',
-    pots: (given.pots ?? own).map(String),
-    litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',
-    share: String(given.share ?? 0.3),
-    feed: given.feed ?? 'organic',
-  }
-}
-
 function Intake({ page, given }: { page: IntakePage; given: Given }) {
-  const { site, format } = useSite()
+  const { format } = useSite()
   const words = reconditionWords.intake
-  const defaults = useMemo(() => defaultsOf(page, given), [page, given])
-  const form = useForm<Values>({ defaultValues: defaults })
-  const throwAway = useDraft(`turnover/${page.lot.id}`, form, defaults)
-  const [tried, setTried] = useState(false)
-  const values = form.watch()
-  const found = litresFound(page, values.drop, site)
-  const crop = page.crops.find(({ id }) => id === values.crop)
-  const last = page.crops.find(({ id }) => id === page.lot.lastCropId)
-  const chosen = page.pots.filter(({ id }) => asList(values.pots).includes(String(id)))
-  const room = chosen.reduce((sum, { litres }) => sum + litres, 0)
-  const drop = readQuantity(values.drop, 'length', site.measures)
-  const litres = readQuantity(values.litres, 'volume', site.measures)
-  const missing = {
-    crop: tried && !crop ? words.chooseCrop : undefined,
-    pots: tried && chosen.length === 0 ? words.choosePot : undefined,
-    drop: found !== null && !(found > 0) ? words.nothingLeft : undefined,
-    litres:
-      litres.value !== null && litres.value > room * 1.001
-        ? words.tooMuch(
-            format.plain(format.litres(litres.value)),
-            format.plain(format.litres(room)),
-          )
-        : litres.value === 0
-          ? words.nothingWanted
-          : undefined,
-  }
-
-  const go = form.handleSubmit(() => {
-    setTried(true)
-    const wrong = !crop || chosen.length === 0 || drop.problem || litres.problem
-    if (wrong || missing.drop || missing.litres) {
-      const first =
-        drop.problem || missing.drop
-          ? 'drop'
-          : !crop
-            ? 'crop'
-            : litres.problem || missing.litres
-              ? 'litres'
-              : 'pots'
-      form.setFocus(first)
-      return
-    }
-    window.location.assign(
-      recipeAddress({
-        lot: page.lot.id,
-        drop: drop.value ?? 0,
-        roots: values.roots,
-        side: values.side,
-        crop: values.crop,
-        pots: chosen.map(({ id }) => id),
-        litres: litres.value,
-        share: Number(values.share),
-        feed: values.feed,
-      }),
-    )
-  })
+  const { form, throwAway, values, found, crop, last, room, missing, go } = useIntake(page, given)
 
   return (
     <>
@@ -270,21 +182,5 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
         </div>
       </form>
     </>
-  )
-}
-
-/** A lone checkbox arrives as one value, several as a list. */
-function asList(value: readonly string[] | string | false): readonly string[] {
-  if (!value) return []
-  return typeof value === 'string' ? [value] : value
-}
-
-function litresFound(page: IntakePage, drop: string, site: SiteView): number | null {
-  const own = page.pots.filter((pot) => pot.own)
-  const read = readQuantity(drop, 'length', site.measures)
-  if (own.length === 0 || read.problem) return null
-  return own.reduce(
-    (sum, { shape, headspaceCm }) => sum + litresAtLevel(shape, headspaceCm, read.value ?? 0),
-    0,
   )
 }

@@ -1,0 +1,70 @@
+import { expect, expectAccessible, expectNoSideways, lookingTest as test } from './garden'
+
+test('a lot is found in the list by any word, and back undoes it', async ({ page }) => {
+  await page.goto('/lots')
+  await page.getByRole('searchbox', { name: 'Find' }).fill('north tub')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/find=north\+tub/)
+  await expect(page.getByText(/^1 lot ·/)).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Camellia tub' })).toBeVisible()
+  await page.goBack()
+  await expect(page.getByText(/^8 lots ·/)).toBeVisible()
+
+  await page.getByRole('searchbox', { name: 'Find' }).fill('100 % zeppelin_')
+  await page.keyboard.press('Enter')
+  await expect(page.getByText('Nothing fits what you asked for.')).toBeVisible()
+  await expectAccessible(page)
+  await page.getByRole('link', { name: 'Show all' }).click()
+  await expect(page.getByText(/^8 lots ·/)).toBeVisible()
+})
+
+test('lots are narrowed to a state and sorted, and the address keeps it', async ({ page }) => {
+  await page.goto('/lots?order=air')
+  await page.getByLabel('Which').selectOption('Turn over')
+  await page.getByRole('button', { name: 'Show' }).click()
+  await expect(page).toHaveURL(/order=air/)
+  await expect(page).toHaveURL(/state=turn-over/)
+  const states = page.getByRole('row').filter({ hasText: /Growing|Store/ })
+  await expect(states).toHaveCount(0)
+  await page.reload()
+  await expect(page.getByLabel('Which')).toHaveValue('turn-over')
+})
+
+test('a heading sorts upwards, then downwards, and says so @desk', async ({ page }) => {
+  await page.goto('/lots')
+  const heading = page.getByRole('columnheader', { name: 'pH' })
+  await heading.getByRole('link').click()
+  await expect(heading).toHaveAttribute('aria-sort', 'ascending')
+  await expect(page.getByRole('row').nth(1)).toContainText('6.0')
+  await heading.getByRole('link').click()
+  await expect(heading).toHaveAttribute('aria-sort', 'descending')
+  await expect(page.getByRole('row').nth(1)).toContainText('7.2')
+})
+
+test('columns that are not wanted go, and the page stays within its width', async ({ page }) => {
+  await page.goto('/lots')
+  await page.getByText('Columns', { exact: true }).click()
+  await page.getByRole('checkbox', { name: 'Innings' }).uncheck()
+  await page.getByRole('checkbox', { name: 'pH' }).uncheck()
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Show' }).click()
+  await expect(page.getByText('7.2')).toHaveCount(0)
+  await expect(page.getByRole('link', { name: 'Camellia tub' })).toBeVisible()
+  await expectNoSideways(page)
+})
+
+test('an address that asks for what is not there is told in a sentence', async ({ page }) => {
+  for (const address of [
+    '/lots?order=smell',
+    '/lots?page=0',
+    '/lots?columns=all',
+    '/turnover?page=x',
+  ]) {
+    const answer = await page.goto(address)
+    expect(answer?.status(), address).toBe(400)
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  }
+  const past = await page.goto('/lots?page=900')
+  expect(past?.status()).toBe(200)
+  await expect(page.getByRole('link', { name: 'Camellia tub' })).toBeVisible()
+})
