@@ -9,13 +9,22 @@ const Context = createContext<{ site: SiteView; format: Format } | null>(null)
 /**
  * Gives every part of an island the site's way of writing numbers and days. Until the page's script has taken over,
  * controls are held back: what is typed or pressed before would be lost.
+ * @param isStill a page without a script of its own: its forms go to an address, and can be used from the first byte
  */
-export function SiteProvider({ site, children }: { site: SiteView; children: ReactNode }) {
+export function SiteProvider({
+  site,
+  isStill = false,
+  children,
+}: {
+  site: SiteView
+  isStill?: boolean
+  children: ReactNode
+}) {
   const value = useMemo(() => ({ site, format: formatFor(site) }), [site])
   const ready = useReady()
   return (
     <Context.Provider value={value}>
-      <fieldset className={styles.stage} disabled={!ready} role="presentation">
+      <fieldset className={styles.stage} disabled={!ready && !isStill} role="presentation">
         {children}
       </fieldset>
     </Context.Provider>

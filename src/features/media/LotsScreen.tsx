@@ -33,7 +33,7 @@ const SORTED = ['name', 'litres', 'innings', 'air', 'ph'] as const
 /** All lots, read by their pictures. */
 export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
   return (
-    <SiteProvider site={site}>
+    <SiteProvider site={site} isStill>
       {isEmpty(page) ? <NoLots page={page} /> : <LotsTable page={page} />}
     </SiteProvider>
   )

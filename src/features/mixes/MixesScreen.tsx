@@ -26,7 +26,7 @@ export default function MixesScreen({
 }) {
   const isLong = page.asked.find || page.part.total > page.part.pageRows
   return (
-    <SiteProvider site={site}>
+    <SiteProvider site={site} isStill>
       <PageHead
         title={words.title}
         lead={words.lead}

@@ -19,7 +19,7 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
   const words = reconditionWords
   const { open, openTotal, finished, asked } = page
   return (
-    <SiteProvider site={site}>
+    <SiteProvider site={site} isStill>
       <PageHead title={words.turnover} lead={words.list.lead} />
       {open.length > 0 && (
         <Orders title={words.list.under} orders={open}>
