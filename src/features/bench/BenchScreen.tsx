@@ -13,6 +13,7 @@ import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { SampleChooser } from './SampleChooser'
+import { keyOf } from './useSampleSearch'
 import { useStartTest } from './useStartTest'
 
 const words = benchWords
@@ -67,9 +68,7 @@ function OnTheGo({ page: { running, runningTotal } }: { readonly page: BenchPage
 
 function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
   const ready = useReady()
-  const [found, setFound] = useState(
-    samples.listed.find(({ kind, id }) => `${kind}:${id}` === chosen) ?? null,
-  )
+  const [found, setFound] = useState(samples.listed.find((one) => keyOf(one) === chosen) ?? null)
   const [missing, setMissing] = useState(false)
   const { problem, begin } = useStartTest()
   return (
@@ -82,9 +81,9 @@ function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
             label={words.onWhat}
             none={words.chooseSample}
             samples={samples}
-            value={found ? `${found.kind}:${found.id}` : ''}
+            chosen={found}
             error={missing && !found ? words.chooseFirst : undefined}
-            onChoose={(_, sample) => setFound(sample)}
+            onChoose={setFound}
           />
         </div>
         <div className={styles.groups}>

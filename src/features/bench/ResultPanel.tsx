@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { BenchVerdict, TestPage } from '../../messages/bench/benchViews'
+import type { BenchVerdict, SampleChoice, TestPage } from '../../messages/bench/benchViews'
 import { Button, LinkButton } from '../../ui/Button'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
@@ -116,7 +116,7 @@ function NextRuns({
 }: {
   readonly page: TestPage
 }) {
-  const [beside, setBeside] = useState('')
+  const [beside, setBeside] = useState<SampleChoice | null>(null)
   const start = useStartTest()
   if (isReference) return null
   return (
@@ -132,10 +132,10 @@ function NextRuns({
         label={words.beside}
         none={words.besideChoose}
         samples={samples}
-        value={beside}
+        chosen={beside}
         error={start.problem?.detail}
-        onChoose={(key, chosen) => {
-          setBeside(key)
+        onChoose={(chosen) => {
+          setBeside(chosen)
           if (!chosen) return
           start.begin({
             kind,

@@ -2,7 +2,7 @@ import type { SampleChoice, SampleChoices } from '../../messages/bench/benchView
 import { SelectField, TextField } from '../../ui/Field'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
-import { useSampleSearch } from './useSampleSearch'
+import { keyOf, useSampleSearch, withChosen } from './useSampleSearch'
 
 const KINDS = ['lot', 'mix', 'material'] as const
 
@@ -11,7 +11,7 @@ export function SampleChooser({
   label,
   none,
   samples,
-  value,
+  chosen,
   error,
   onChoose,
 }: {
@@ -19,13 +19,13 @@ export function SampleChooser({
   /** What stands there while nothing is chosen. */
   readonly none: string
   readonly samples: SampleChoices
-  /** `kind:id` of what is chosen, empty for nothing. */
-  readonly value: string
+  readonly chosen: SampleChoice | null
   readonly error?: string | undefined
-  readonly onChoose: (value: string, sample: SampleChoice | null) => void
+  readonly onChoose: (sample: SampleChoice | null) => void
 }) {
   const { find, setFind, choices, failed } = useSampleSearch(samples)
-  const { listed, lotsTotal, mixesTotal } = choices
+  const { lotsTotal, mixesTotal } = choices
+  const listed = withChosen(choices.listed, chosen)
   return (
     <div className={styles.chooser}>
       {!samples.isWhole && (
@@ -40,21 +40,20 @@ export function SampleChooser({
       )}
       <SelectField
         label={label}
-        value={value}
+        value={chosen ? keyOf(chosen) : ''}
         error={error}
-        onChange={(event) => {
-          const key = event.target.value
-          onChoose(key, listed.find(({ kind, id }) => `${kind}:${id}` === key) ?? null)
-        }}
+        onChange={(event) =>
+          onChoose(listed.find((one) => keyOf(one) === event.target.value) ?? null)
+        }
       >
         <option value="">{none}</option>
         {KINDS.map((kind) => (
           <optgroup key={kind} label={benchWords.sampleGroups[kind]}>
             {listed
               .filter((one) => one.kind === kind)
-              .map(({ id, name }) => (
-                <option key={id} value={`${kind}:${id}`}>
-                  {name}
+              .map((one) => (
+                <option key={one.id} value={keyOf(one)}>
+                  {one.name}
                 </option>
               ))}
           </optgroup>

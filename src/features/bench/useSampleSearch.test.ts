@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
 import { catchRequests, renderHook } from '../../../testing/renderHook'
 import type { SampleChoices } from '../../messages/bench/benchViews'
-import { useSampleSearch } from './useSampleSearch'
+import { useSampleSearch, withChosen } from './useSampleSearch'
 
 const choices = (...names: readonly string[]): SampleChoices => ({
   listed: names.map((name, id) => ({ kind: 'lot', id, name })),
@@ -39,4 +39,13 @@ test('a broken connection is told, and what was there stays', async () => {
   await search.act(() => network.made[0]?.answer(0))
   assert.equal(search.now().failed, true)
   assert.deepEqual(named(search.now()), ['Tub'])
+})
+
+test('what is chosen stays in the list when another search leaves it out', () => {
+  const { listed } = choices('Tub', 'Trough')
+  const chosen = { kind: 'lot', id: 77, name: 'Camellia' } as const
+  assert.deepEqual(withChosen(listed, chosen), [chosen, ...listed])
+  assert.equal(withChosen(listed, listed[1] ?? null), listed)
+  assert.equal(withChosen(listed, null), listed)
+  assert.equal(withChosen(listed, { ...chosen, kind: 'mix', id: 0 }).length, 3, 'a mix of that id')
 })
