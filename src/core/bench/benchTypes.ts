@@ -1,4 +1,5 @@
 import type { ContainerShape } from '../containers'
+import type { VerdictKey } from './verdictKeys'
 
 /** Columns, cups and volumes of the bench, defined once, so that tests compare. */
 export interface TestKit {
@@ -51,7 +52,7 @@ export interface BenchValue {
 
 /** What it means; the sentence stands in the catalogue of texts under the id. */
 export interface BenchVerdict {
-  readonly id: string
+  readonly id: VerdictKey
   readonly tone: 'ok' | 'act' | 'stop'
   readonly told: Readonly<Record<string, number | string | null>>
 }

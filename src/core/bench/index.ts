@@ -48,6 +48,12 @@ export {
 } from './heatRecord'
 export { type Look, lookOver, SIGHTS, type Sight, SMELLS, type Smell } from './lookChips'
 export { type MeterObservation, type MeterReading, meterReading } from './meterReading'
+export {
+  type Observation,
+  type Observations,
+  SEEDLING_SIGNS,
+  type SeedlingSign,
+} from './observations'
 export { type Derived, derive, type TestContext } from './outcomes/derive'
 export { expectedOf } from './outcomes/expectedOf'
 export { type LearnableRun, learn } from './outcomes/learn'
@@ -74,5 +80,6 @@ export { type Sieve, sieveTest } from './sieveTest'
 export { type Spread, spreadOf } from './spread'
 export { BALLS, type Ball, DROPS, type Drops, type Squeeze, squeezeTest } from './squeezeTest'
 export { type SampleKind, TEST_KINDS, type TestKind } from './testKinds'
+export { VERDICT_KEYS, type VerdictKey } from './verdictKeys'
 export { type WeedCount, type WeedTray, weedCount, weedsInAll } from './weedCount'
 export { LONGEST_DROP_S, type Wetting, wettingTest } from './wettingTest'

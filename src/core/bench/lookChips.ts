@@ -19,7 +19,7 @@ export interface Look {
   /** Manure or compost that is not done: let it stand. */
   readonly ammonia: boolean
   /** Animals to look up before it is used again. */
-  readonly pests: readonly Sight[]
+  readonly pests: readonly ('gnats' | 'grubs')[]
 }
 
 /** What a smell and a look mean for the next use. */

@@ -5,6 +5,7 @@ import type {
   BufferReading,
   CalibrationDoubt,
   Hydraulics,
+  Observation,
   TestKind,
   TestKit,
   TestWater,
@@ -69,7 +70,7 @@ export const benchTests = pgTable(
     expected: jsonb('expected').$type<BenchExpected>(),
     /** What was typed so far, as typed: tests that take weeks are filled in on more than one device. */
     draft: jsonb('draft').$type<Readonly<Record<string, string | readonly string[]>>>(),
-    observation: jsonb('observation').$type<Readonly<Record<string, unknown>>>(),
+    observation: jsonb('observation').$type<Observation>(),
     outcome: jsonb('outcome').$type<BenchOutcome>(),
     version: version(),
   },

@@ -1,5 +1,12 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
-import type { BenchExpected, BenchOutcome, TestKind, TestKit, TestWater } from '../../core/bench'
+import type {
+  BenchExpected,
+  BenchOutcome,
+  Observation,
+  TestKind,
+  TestKit,
+  TestWater,
+} from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { tellLotChanged } from '../media/lots'
@@ -92,7 +99,7 @@ export async function finishTest(
     at,
     ...words
   }: {
-    readonly observation: Readonly<Record<string, unknown>>
+    readonly observation: Observation
     readonly outcome: BenchOutcome
     readonly place: string
     readonly judge: string

@@ -1,4 +1,4 @@
-import type { TestKind } from '../../core/bench'
+import type { Observation, TestKind } from '../../core/bench'
 
 /** A test of the made-up garden, as it was observed. */
 export interface DemoTest {
@@ -11,7 +11,7 @@ export interface DemoTest {
   readonly pen?: number
   readonly judge?: string
   /** null while it is still on the go. */
-  readonly observation: Readonly<Record<string, unknown>> | null
+  readonly observation: Observation | null
   /** Another run of the test before it in the list. */
   readonly repeats?: boolean
 }
@@ -37,7 +37,8 @@ export const PENS = [
 ] as const
 
 const YEAR = 365
-const porosity = (drainedMl: number, addedMl = 700) => ({
+const porosity = (drainedMl: number, addedMl = 700): Observation => ({
+  kind: 'porosity',
   volumeMl: 1000,
   addedMl,
   drainedMl,
@@ -45,7 +46,9 @@ const porosity = (drainedMl: number, addedMl = 700) => ({
   startMassG: null,
   dryMassG: null,
 })
-const meter = (ph: number, ecDsPerM: number, tempC = 18) => ({
+const meter = (ph: number, ecDsPerM: number, tempC = 18): Observation => ({
+  kind: 'phEc',
+  penId: null,
   method: '1:2',
   ph,
   ecDsPerM,
@@ -59,7 +62,15 @@ const drain = (
   stoppedS: number,
   drainedMl: number,
   stoodOnTop = false,
-) => ({ pouredMl: 700, drainedMl, stoodOnTop, firstDripS, markS, stoppedS })
+): Observation => ({
+  kind: 'drain',
+  pouredMl: 700,
+  drainedMl,
+  stoodOnTop,
+  firstDripS,
+  markS,
+  stoppedS,
+})
 
 /** Oldest first. */
 export const BENCH: readonly DemoTest[] = [
@@ -132,14 +143,14 @@ export const BENCH: readonly DemoTest[] = [
     kind: 'squeeze',
     innings: 2,
     daysAgo: 15,
-    observation: { ball: 'crumbles', drops: 'none' },
+    observation: { kind: 'squeeze', ball: 'crumbles', drops: 'none' },
   },
   {
     lot: 'Bean sacks, south wall',
     kind: 'look',
     innings: 2,
     daysAgo: 15,
-    observation: { smell: 'earthy', sights: ['worms'] },
+    observation: { kind: 'look', smell: 'earthy', sights: ['worms'] },
   },
   // The grow bags' tests disagree with what they should be made of.
   {
@@ -171,7 +182,7 @@ export const BENCH: readonly DemoTest[] = [
     kind: 'wetting',
     innings: 1,
     daysAgo: 13,
-    observation: { dropsS: [4, 9, 14, 15, 38], runsDownSide: false, gapMm: 1 },
+    observation: { kind: 'wetting', dropsS: [4, 9, 14, 15, 38], runsDownSide: false, gapMm: 1 },
   },
   // A pH by a pen nobody calibrated.
   {
@@ -187,7 +198,7 @@ export const BENCH: readonly DemoTest[] = [
     kind: 'sieve',
     innings: 3,
     daysAgo: 12,
-    observation: { litresIn: 10, litresOut: 8.8, woodyLitres: 0.3 },
+    observation: { kind: 'sieve', litresIn: 10, litresOut: 8.8, woodyLitres: 0.3 },
   },
   { lot: 'Camellia tub', kind: 'jar', innings: 4, daysAgo: 9, observation: null },
 ]

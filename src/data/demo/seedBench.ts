@@ -87,12 +87,8 @@ async function seedTest(
   })
   if (!observation) return id
   const penId = pen === undefined ? null : (garden.pens[pen]?.id ?? null)
-  const kept = kind === 'phEc' ? { ...observation, penId } : observation
-  const derived = derive(
-    kind,
-    kept,
-    contextOf(lot, garden, { prior, expected, penId, innings, at }),
-  )
+  const kept = observation.kind === 'phEc' ? { ...observation, penId } : observation
+  const derived = derive(kept, contextOf(lot, garden, { prior, expected, penId, innings, at }))
   const others = (await listTestsOf(db, sample)).filter(
     (one) => one.endedAt !== null && one.innings === innings,
   )

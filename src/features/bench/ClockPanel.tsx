@@ -11,7 +11,7 @@ import type { TestClock } from './useTestClock'
 
 const words = benchWords.clock
 /** What the observation of the last run calls a moment. */
-const LAST_NAMES: Readonly<Record<string, string>> = {
+const LAST_NAMES: Readonly<Record<string, 'firstDripS' | 'markS' | 'stoppedS'>> = {
   drip: 'firstDripS',
   mark: 'markS',
   stopped: 'stoppedS',
@@ -38,8 +38,11 @@ export function ClockPanel({
   const last = moments.at(-1)
   const seconds = (at: string) => (startMs === null ? 0 : (Date.parse(at) - startMs) / 1000)
   const lastTime = (key: string): string | null => {
-    const value = page.last?.observation[LAST_NAMES[key] ?? '']
-    return typeof value === 'number' ? words.last(elapsed(value)) : null
+    const observed = page.last?.observation
+    if (observed?.kind !== 'drain' && observed?.kind !== 'layers') return null
+    const name = LAST_NAMES[key]
+    const value = name === undefined ? null : observed[name]
+    return value === null ? null : words.last(elapsed(value))
   }
   return (
     <div className={styles.clock}>

@@ -3,7 +3,7 @@ import type { UseFormReturn } from 'react-hook-form'
 // Past the front door, which would bring the distribution functions along: 60 kB of scripts.
 import { heatRecord } from '../../core/bench/heatRecord'
 import { DomainError } from '../../core/errors'
-import type { HeatProblem, TestPage } from '../../messages/bench/benchViews'
+import type { HeatProblem, TestPage, VerdictKey } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
@@ -199,10 +199,10 @@ function HeatVerdict({
       missing: record.missingMinutes,
       peak: record.peakC,
     }
-    const say = (id: string) => benchVerdict({ id, tone: 'ok', told }, format)
+    const say = (id: VerdictKey) => benchVerdict({ id, tone: 'ok', told }, format)
     return (
       <>
-        {dose && (
+        {dose && record.verdict !== 'no dose' && (
           <Notice tone={record.verdict === 'done' ? 'ok' : 'act'}>
             {say(`heat.${record.verdict}`)}
           </Notice>

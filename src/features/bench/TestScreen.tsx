@@ -1,4 +1,4 @@
-import { useMemo } from 'react'
+import { useMemo, useRef } from 'react'
 import { useForm } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
@@ -13,7 +13,7 @@ import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
-import { type BenchValues, benchBody, waterBody } from './benchBody'
+import { type BenchBody, type BenchValues, benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
 import { ClockPanel } from './ClockPanel'
 import { clockPlan } from './clockPlan'
@@ -81,11 +81,15 @@ function Running({ page }: { readonly page: TestPage }) {
   const form = useForm<BenchValues>({ defaultValues: defaults })
   const forget = useSharedDraft(page.id, form)
   const name = words.tests[page.kind].name
-  const errorOf = (field: string) => fieldErrors(problem, field)
+  // By what was sent last: rows that were left empty are not in it, so that the next one stands in their place.
+  const sent = useRef<BenchBody['fieldAt']>(new Map())
+  const errorOf = (field: string) => fieldErrors(problem, sent.current, field)
 
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
+    const { observation, fieldAt } = benchBody(page.kind, values, site.measures)
+    sent.current = fieldAt
     const answer = await deliver('POST', `/api/bench/tests/${page.id}/finish`, {
-      observation: benchBody(page.kind, values, site.measures),
+      observation,
       water: waterBody(page.kind, values),
       place,
       judge,

@@ -1,3 +1,4 @@
+import type { Observations } from '../../core/bench'
 import type { Dimension, HouseholdMeasures } from '../../core/units'
 import type { TestKind } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
@@ -7,6 +8,7 @@ import {
   benchFields,
   COUNTS,
   DROPS_TIMED,
+  HEIGHTS,
   JARS,
   SEEDLING_SHARES,
   WITH_WATER,
@@ -14,6 +16,22 @@ import {
 import { readClockTime } from './clockPlan'
 
 export type BenchValues = Record<string, string | string[]>
+
+/** An answer before it was looked at: null where nothing can be read, or as it was typed. */
+type AsTyped<Answers> = {
+  readonly [Key in keyof Answers]: Answers[Key] extends readonly (infer Row extends object)[]
+    ? readonly AsTyped<Row>[]
+    : unknown
+}
+
+/** Reads a field of the form, and keeps under which path its answer is sent. */
+type Read = (name: string, path?: string) => unknown
+
+export interface BenchBody<Kind extends TestKind = TestKind> {
+  readonly observation: { readonly kind: Kind } & AsTyped<Observations[Kind]>
+  /** Field of the form by the path of its answer in the observation. */
+  readonly fieldAt: ReadonlyMap<string, string>
+}
 
 const DIMENSIONS: Readonly<Partial<Record<BenchField['kind'], Dimension>>> = {
   millilitres: 'volume',
@@ -26,14 +44,19 @@ const DIMENSIONS: Readonly<Partial<Record<BenchField['kind'], Dimension>>> = {
  * What is sent of a form: each answer in its unit. What is no amount arrives as null, so that the server names its field;
  * rows without an answer at the end are left out.
  */
-export function benchBody(
-  kind: TestKind,
+export function benchBody<Kind extends TestKind>(
+  kind: Kind,
   values: BenchValues,
   measures: HouseholdMeasures,
-): Record<string, unknown> {
-  const read: Record<string, unknown> = { kind }
-  for (const field of benchFields[kind]) read[field.name] = readField(field, values, measures)
-  return rowsOf(kind, read)
+): BenchBody<Kind> {
+  const fieldAt = new Map<string, string>()
+  const fields = new Map(benchFields[kind].map((field) => [field.name, field]))
+  const read: Read = (name, path = name) => {
+    fieldAt.set(path, name)
+    const field = fields.get(name)
+    return field ? readField(field, values, measures) : null
+  }
+  return { observation: { kind, ...observed[kind](read, fieldAt) }, fieldAt }
 }
 
 /** Water used for a test, as typed; null for tests without. */
@@ -80,66 +103,125 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   }
 }
 
-/** Answers that stand in rows of the form, as lists. */
-function rowsOf(kind: TestKind, read: Record<string, unknown>): Record<string, unknown> {
-  const list = <Row>(count: number, row: (i: number) => Row) =>
-    Array.from({ length: count }, (_, i) => row(i))
-  const given = (value: unknown) => value !== null && value !== undefined && value !== ''
-  switch (kind) {
-    case 'palm': {
-      const feels = read.feels as string[]
-      return {
-        kind,
-        // Nothing tapped is no answer.
-        threads: feels.length === 0 ? null : feels.includes('threads'),
-        grit: feels.includes('grit'),
-        stain: feels.includes('stain'),
-      }
+const drained = (read: Read): AsTyped<Observations['drain']> => ({
+  pouredMl: read('pouredMl'),
+  drainedMl: read('drainedMl'),
+  stoodOnTop: read('stoodOnTop'),
+  firstDripS: read('firstDripS'),
+  markS: read('markS'),
+  stoppedS: read('stoppedS'),
+})
+const rows = (count: number) => Array.from({ length: count }, (_, row) => row)
+
+/** Each test's answers from its form. */
+const observed: {
+  readonly [Kind in TestKind]: (
+    read: Read,
+    fieldAt: Map<string, string>,
+  ) => AsTyped<Observations[Kind]>
+} = {
+  drain: drained,
+  layers: (read) => ({
+    ...drained(read),
+    bottomMaterialId: read('bottomMaterialId'),
+    bottomCm: read('bottomCm'),
+    wetZoneCm: read('wetZoneCm'),
+  }),
+  porosity: (read) => ({
+    volumeMl: read('volumeMl'),
+    startMoisture: read('startMoisture'),
+    addedMl: read('addedMl'),
+    drainedMl: read('drainedMl'),
+    startMassG: read('startMassG'),
+    dryMassG: read('dryMassG'),
+  }),
+  squeeze: (read) => ({ ball: read('ball'), drops: read('drops') }),
+  palm: (read) => {
+    const feels = read('feels', 'threads')
+    const felt = Array.isArray(feels) ? feels : []
+    return {
+      // Nothing tapped is no answer.
+      threads: felt.length === 0 ? null : felt.includes('threads'),
+      grit: felt.includes('grit'),
+      stain: felt.includes('stain'),
     }
-    case 'wetting':
-      return {
-        kind,
-        dropsS: list(DROPS_TIMED, (i) => read[`drop${i}`]).filter(given),
-        runsDownSide: read.runsDownSide,
-        gapMm: read.gapMm,
-      }
-    case 'settling': {
-      const heights = list(4, (i) => read[`height${i}`])
-      return { kind, heightsCm: heights.slice(0, Math.max(2, lastGiven(heights) + 1)) }
+  },
+  wetting: (read, fieldAt) => {
+    fieldAt.set('dropsS', 'drop0')
+    return {
+      dropsS: rows(DROPS_TIMED)
+        .filter((row) => isGiven(read(`drop${row}`)))
+        .map((row, at) => read(`drop${row}`, `dropsS.${at}`)),
+      runsDownSide: read('runsDownSide'),
+      gapMm: read('gapMm'),
     }
-    case 'jar': {
-      const { amendmentId, target, days } = read
-      const jars = list(JARS, (i) => ({ gPerL: read[`dose${i}`], ph: read[`ph${i}`] }))
-      const count = Math.max(3, lastGiven(jars.map(({ ph }) => ph)) + 1)
-      return { kind, amendmentId, target, days, points: jars.slice(0, count) }
+  },
+  settling: (read, fieldAt) => {
+    fieldAt.set('heightsCm', 'height0')
+    const heights = rows(HEIGHTS).map((row) => read(`height${row}`, `heightsCm.${row}`))
+    return { heightsCm: heights.slice(0, Math.max(2, lastGiven(heights) + 1)) }
+  },
+  phEc: (read) => ({
+    method: read('method'),
+    ph: read('ph'),
+    penId: read('penId'),
+    ecDsPerM: read('ecDsPerM'),
+    tempC: read('tempC'),
+    compensated: read('compensated'),
+    waterEcDsPerM: read('waterEcDsPerM'),
+  }),
+  jar: (read, fieldAt) => {
+    fieldAt.set('points', 'ph0')
+    const points = rows(JARS).map((row) => ({
+      gPerL: read(`dose${row}`, `points.${row}.gPerL`),
+      ph: read(`ph${row}`, `points.${row}.ph`),
+    }))
+    const count = Math.max(3, lastGiven(points.map(({ ph }) => ph)) + 1)
+    return {
+      amendmentId: read('amendmentId'),
+      target: read('target'),
+      days: read('days'),
+      points: points.slice(0, count),
     }
-    case 'seedling':
-      return {
-        kind,
-        signs: read.signs,
-        pots: SEEDLING_SHARES.map((sharePercent) => ({
-          sharePercent,
-          sown: read[`sown${sharePercent}`],
-          sprouted: read[`sprouted${sharePercent}`],
-          heightMm: read[`heightMm${sharePercent}`],
-        })).filter(({ sown, sprouted }) => given(sown) || given(sprouted)),
-      }
-    case 'weeds':
-      return {
-        kind,
-        areaCm2: read.areaCm2,
-        counts: list(COUNTS, (i) => ({ on: read[`day${i}`], count: read[`count${i}`] })).filter(
-          ({ count }, i) => i === 0 || given(count),
-        ),
-        untreatedAreaCm2: read.untreatedAreaCm2,
-        untreatedCount: read.untreatedCount,
-      }
-    case 'heat':
-      return { ...read, readings: [] }
-    default:
-      return read
-  }
+  },
+  seedling: (read, fieldAt) => {
+    fieldAt.set('pots', `sown${SEEDLING_SHARES[0]}`)
+    return {
+      signs: read('signs'),
+      pots: SEEDLING_SHARES.filter(
+        (share) => isGiven(read(`sown${share}`)) || isGiven(read(`sprouted${share}`)),
+      ).map((share, at) => ({
+        sharePercent: share,
+        sown: read(`sown${share}`, `pots.${at}.sown`),
+        sprouted: read(`sprouted${share}`, `pots.${at}.sprouted`),
+        heightMm: read(`heightMm${share}`, `pots.${at}.heightMm`),
+      })),
+    }
+  },
+  weeds: (read, fieldAt) => {
+    fieldAt.set('counts', 'count0')
+    return {
+      areaCm2: read('areaCm2'),
+      counts: rows(COUNTS)
+        .filter((row) => row === 0 || isGiven(read(`count${row}`)))
+        .map((row, at) => ({
+          on: read(`day${row}`, `counts.${at}.on`),
+          count: read(`count${row}`, `counts.${at}.count`),
+        })),
+      untreatedAreaCm2: read('untreatedAreaCm2'),
+      untreatedCount: read('untreatedCount'),
+    }
+  },
+  heat: (read) => ({ problemId: read('problemId'), readings: [] }),
+  sieve: (read) => ({
+    litresIn: read('litresIn'),
+    litresOut: read('litresOut'),
+    woodyLitres: read('woodyLitres'),
+  }),
+  look: (read) => ({ smell: read('smell'), sights: read('sights') }),
 }
+
+const isGiven = (value: unknown) => value !== null && value !== undefined && value !== ''
 
 function lastGiven(values: readonly unknown[]): number {
   return values.findLastIndex((value) => value !== null && value !== '')

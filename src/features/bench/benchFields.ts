@@ -62,6 +62,8 @@ const drain: readonly BenchField[] = [
 export const JARS = 5
 export const DROPS_TIMED = 5
 export const COUNTS = 4
+/** After filling, after watering, and twice later. */
+export const HEIGHTS = words.heights.length
 export const SEEDLING_SHARES = [0, 25, 50, 75, 100] as const
 
 /** The answers of each test, in the order in which they are known. */

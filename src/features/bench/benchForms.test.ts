@@ -1,12 +1,12 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { DEFAULT_KIT, TEST_KINDS } from '../../core/bench'
+import { DEFAULT_KIT, TEST_KINDS, type TestKind } from '../../core/bench'
 import { DEFAULT_MEASURES } from '../../core/units'
 import { finishSchema } from '../../messages/bench/observations'
 import { kitSchema } from '../../messages/bench/tests'
 import type { Problem } from '../../messages/problem'
 import { formatFor } from '../../ui/format'
-import { benchBody, waterBody } from './benchBody'
+import { type BenchValues, benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
 import { changeText } from './changeText'
 import { fieldErrors } from './fieldErrors'
@@ -18,8 +18,10 @@ const start = (kind: (typeof TEST_KINDS)[number]) =>
     today: '2026-11-02',
     tapWater: { ecDsPerM: 0.6, alkalinityMgPerL: 210 },
   })
-const body = (kind: (typeof TEST_KINDS)[number], typed: Record<string, string | string[]>) =>
+const sent = <Kind extends TestKind>(kind: Kind, typed: BenchValues) =>
   benchBody(kind, { ...start(kind), ...typed }, DEFAULT_MEASURES)
+const body = <Kind extends TestKind>(kind: Kind, typed: BenchValues) =>
+  sent(kind, typed).observation
 const refused = (observation: unknown): string[] =>
   finishSchema
     .validate(
@@ -66,8 +68,8 @@ test('amounts arrive in the unit of the test, whatever they were typed in', () =
     grit: true,
     stain: true,
   })
-  assert.equal((body('jar', TYPED.jar).points as unknown[]).length, 3)
-  assert.equal((body('seedling', TYPED.seedling).pots as unknown[]).length, 2)
+  assert.equal(body('jar', TYPED.jar).points.length, 3)
+  assert.equal(body('seedling', TYPED.seedling).pots.length, 2)
 })
 
 test('the water used stands beside tests with water, and what is no number is refused', () => {
@@ -111,12 +113,18 @@ test('what is missing or no amount is refused at its field, and the form finds i
     detail: '',
     fields: [{ field, message: 'wrong' }],
   })
-  assert.equal(fieldErrors(problem('observation.points.1.ph'), 'ph1'), 'wrong')
-  assert.equal(fieldErrors(problem('observation.heightsCm.2'), 'height2'), 'wrong')
-  assert.equal(fieldErrors(problem('observation.dropsS'), 'drop0'), 'wrong')
-  assert.equal(fieldErrors(problem('drainedMl'), 'drainedMl'), 'wrong')
-  assert.equal(fieldErrors(problem('observation.ph'), 'drainedMl'), undefined)
-  assert.equal(fieldErrors(null, 'ph'), undefined)
+  const told = (kind: TestKind, path: string, field: string) =>
+    fieldErrors(problem(path), sent(kind, TYPED[kind]).fieldAt, field)
+  assert.equal(told('jar', 'observation.points.1.ph', 'ph1'), 'wrong')
+  assert.equal(told('settling', 'observation.heightsCm.2', 'height2'), 'wrong')
+  assert.equal(told('wetting', 'observation.dropsS', 'drop0'), 'wrong')
+  assert.equal(told('palm', 'observation.threads', 'feels'), 'wrong')
+  assert.equal(told('drain', 'drainedMl', 'drainedMl'), 'wrong')
+  assert.equal(told('drain', 'observation.markS', 'drainedMl'), undefined)
+  // Rows that were left empty are not sent: the pots of half the doubtful mix are the second row then.
+  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted50'), 'wrong')
+  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted25'), undefined)
+  assert.equal(fieldErrors(null, new Map(), 'ph'), undefined)
 })
 
 test('the kit comes back from its form as it was, minutes and millilitres in their units', () => {

@@ -1,29 +1,16 @@
 import type { Problem } from '../../messages/problem'
+import type { BenchBody } from './benchBody'
 
-/** How the form's answers are called where they arrive. */
-function arrivesAs(name: string): string[] {
-  const row = /^([a-zA-Z]+?)(\d+)$/.exec(name)
-  const known: Readonly<Record<string, (i: string) => string>> = {
-    drop: (i) => `dropsS.${i}`,
-    height: (i) => `heightsCm.${i}`,
-    dose: (i) => `points.${i}.gPerL`,
-    ph: (i) => `points.${i}.ph`,
-    day: (i) => `counts.${i}.on`,
-    count: (i) => `counts.${i}.count`,
-  }
-  const [, word = '', index = ''] = row ?? []
-  const first: Readonly<Record<string, string>> = {
-    drop0: 'dropsS',
-    height0: 'heightsCm',
-    feels: 'threads',
-  }
-  return [name, first[name] ?? name, ...(known[word] ? [known[word](index)] : [])]
-}
+const INSIDE = 'observation.'
 
-/** What was refused of one answer of a test's form. */
-export function fieldErrors(problem: Problem | null, name: string): string | undefined {
-  const names = arrivesAs(name)
-  return problem?.fields.find(({ field }) =>
-    names.some((one) => field === one || field === `observation.${one}`),
-  )?.message
+/** What was refused of an answer of a test's form; a worked-out refusal names the answer without its observation. */
+export function fieldErrors(
+  problem: Problem | null,
+  fieldAt: BenchBody['fieldAt'],
+  name: string,
+): string | undefined {
+  return problem?.fields.find(({ field }) => {
+    const path = field.startsWith(INSIDE) ? field.slice(INSIDE.length) : field
+    return (fieldAt.get(path) ?? path) === name
+  })?.message
 }

@@ -7,11 +7,13 @@ import type {
   CalibrationDoubt,
   ChangeOverInnings,
   HeatProblem,
+  Observation,
   PenTrust,
   SampleKind,
   TestKind,
   TestKit,
   TestWater,
+  VerdictKey,
 } from '../../core/bench'
 import type { ListPart } from '../list'
 import type { Stratum } from '../media/lotViews'
@@ -24,9 +26,11 @@ export type {
   BenchVerdict,
   CalibrationDoubt,
   HeatProblem,
+  Observation,
   SampleKind,
   TestKind,
   TestKit,
+  VerdictKey,
 }
 
 export interface SampleView {
@@ -152,11 +156,11 @@ export interface TestPage extends TestState {
   readonly expected: BenchExpected | null
   /** What was typed so far, on whatever device. */
   readonly draft: Readonly<Record<string, string | readonly string[]>> | null
-  readonly observation: Readonly<Record<string, unknown>> | null
+  readonly observation: Observation | null
   readonly outcome: BenchOutcome | null
   /** The run before, of the same sample and kind, for "last time". */
   readonly last: {
-    readonly observation: Readonly<Record<string, unknown>>
+    readonly observation: Observation
     readonly on: string
   } | null
   readonly runs: readonly RunView[]

@@ -2,6 +2,9 @@ import Joi from 'joi'
 import {
   BALLS,
   DROPS,
+  type Observation,
+  type Observations,
+  SEEDLING_SIGNS,
   SIGHTS,
   SMELLS,
   TEST_KINDS,
@@ -39,7 +42,10 @@ const drain = {
   stoppedS: seconds('The end of dripping'),
 }
 
-const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
+/** A rule for each answer of each test, and for nothing else. */
+const schemas: {
+  readonly [Kind in TestKind]: Readonly<Record<keyof Observations[Kind], Joi.Schema>>
+} = {
   drain,
   layers: {
     ...drain,
@@ -137,7 +143,7 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
       .label('The pots')
       .messages({ 'array.min': 'Count at least one row of pots' }),
     signs: Joi.array()
-      .items(Joi.string().valid('cupped', 'twisted', 'pale', 'scorched', 'mould', 'smell'))
+      .items(Joi.string().valid(...SEEDLING_SIGNS))
       .max(10)
       .unique()
       .required(),
@@ -192,7 +198,7 @@ const schemas: Readonly<Record<TestKind, Joi.PartialSchemaMap>> = {
 
 /** One test's observation, and who judged it where. */
 export interface FinishBody {
-  readonly observation: Readonly<Record<string, unknown>> & { readonly kind: TestKind }
+  readonly observation: Observation
   readonly place: string
   readonly judge: string
   readonly note: string

@@ -28,8 +28,7 @@ import { type SampleFacts, sampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000
 
-function bottomOf(id: unknown, materials: ReadonlyMap<string, Material>): TestContext['bottom'] {
-  if (typeof id !== 'string') return null
+function bottomOf(id: string, materials: ReadonlyMap<string, Material>): TestContext['bottom'] {
   const material = materials.get(id)
   if (!material) {
     const message = 'There is no such material in the list.'
@@ -45,28 +44,33 @@ function bottomOf(id: unknown, materials: ReadonlyMap<string, Material>): TestCo
 export async function finishBenchTest(
   db: OpenDatabase,
   id: number,
-  { observation: { kind, ...entered }, ...words }: FinishBody,
+  { observation: entered, ...words }: FinishBody,
   at: Date,
 ): Promise<BenchOutcome> {
   const test = await readBenchTest(db, id)
-  if (kind !== test.kind) {
+  if (entered.kind !== test.kind) {
     throw new Refused(422, 'not-valid', 'These are the answers of another test.')
   }
   const tables = await readTables(db, (await readSite(db)).timeZone)
   const facts = await sampleFacts(db, tables, test.sample)
-  const observation = withClock(kind, entered, test.moments)
+  const observation = withClock(entered, test.moments)
   const context: TestContext = {
     kit: test.kit,
     expected: test.expected,
     prior: facts.prior,
     pot: facts.pot,
     crop: facts.crop,
-    bottom: bottomOf(observation.bottomMaterialId, tables.materials),
-    penCalibration: await penCalibrationOf(db, observation.penId, at),
-    amendment: tables.amendments.get(String(observation.amendmentId)) ?? null,
-    problem: await problemOf(db, observation.problemId),
+    bottom:
+      observation.kind === 'layers'
+        ? bottomOf(observation.bottomMaterialId, tables.materials)
+        : null,
+    penCalibration:
+      observation.kind === 'phEc' ? await penCalibrationOf(db, observation.penId, at) : null,
+    amendment:
+      observation.kind === 'jar' ? (tables.amendments.get(observation.amendmentId) ?? null) : null,
+    problem: observation.kind === 'heat' ? await problemOf(db, observation.problemId) : null,
   }
-  const derived = derive(kind, observation, context)
+  const derived = derive(observation, context)
   const learnt = await learnFrom(db, derived, test, facts)
   const { outcome } = derived
   await finishTest(db, id, { observation, outcome, at, ...words }, async (tx) => {
@@ -114,10 +118,10 @@ async function keepMeasurements(
 
 async function penCalibrationOf(
   db: OpenDatabase,
-  penId: unknown,
+  penId: number | null,
   at: Date,
 ): Promise<PenCalibration | null> {
-  if (typeof penId !== 'number') return null
+  if (penId === null) return null
   const pen = (await listPens(db)).find((one) => one.id === penId)
   if (!pen) {
     const message = 'There is no such pen: choose one from the list, or none.'
@@ -129,8 +133,11 @@ async function penCalibrationOf(
   return { buffers, tempC, daysAgo: (at.getTime() - last.at.getTime()) / DAY_MS }
 }
 
-async function problemOf(db: OpenDatabase, problemId: unknown): Promise<TestContext['problem']> {
-  if (typeof problemId !== 'string') return null
+async function problemOf(
+  db: OpenDatabase,
+  problemId: string | null,
+): Promise<TestContext['problem']> {
+  if (problemId === null) return null
   const found = (await listProblems(db)).find(({ id }) => id === problemId)
   if (!found) {
     const message = 'There is no such problem in the list.'

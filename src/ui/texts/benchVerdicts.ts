@@ -1,4 +1,4 @@
-import type { BenchVerdict } from '../../messages/bench/benchViews'
+import type { BenchVerdict, VerdictKey } from '../../messages/bench/benchViews'
 import type { Format } from '../format'
 
 type Told = BenchVerdict['told']
@@ -30,7 +30,7 @@ export function penDoubts(list: readonly string[]): string {
 }
 
 /** What a test means, in a sentence each. */
-const sentences: Readonly<Record<string, Sentence>> = {
+const sentences: Readonly<Record<VerdictKey, Sentence>> = {
   'drain.as expected': (told, format) =>
     `${format.number(number(told, 'markMl'))} mL ran out after ${secondsText(number(told, 'seconds'), format)}; its recipe lets expect about ${secondsText(number(told, 'expected'), format)}. That fits.`,
   'drain.slower': (told, format) =>
@@ -132,5 +132,5 @@ const sentences: Readonly<Record<string, Sentence>> = {
 }
 
 export function benchVerdict({ id, told }: BenchVerdict, format: Format): string {
-  return sentences[id]?.(told, format) ?? id
+  return sentences[id](told, format)
 }

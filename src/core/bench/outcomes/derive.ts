@@ -9,6 +9,7 @@ import type {
 } from '../benchTypes'
 import type { DrainMade, PorosityMade } from '../calibrateSample'
 import type { Hydraulics } from '../columnRun'
+import type { Observation, Observations } from '../observations'
 import type { PenCalibration } from '../penTrust'
 import type { TestKind } from '../testKinds'
 import { chemistryDerivations } from './deriveChemistry'
@@ -39,10 +40,12 @@ export interface Derived {
   readonly drain?: DrainMade
 }
 
-/** Turns the observation of one kind of test into what it came to. */
-export type Derivation = (observation: never, context: TestContext) => Derived
+/** Turns what was observed in each kind of test into what it came to. */
+export type Derivations = {
+  readonly [Kind in TestKind]: (observed: Observations[Kind], context: TestContext) => Derived
+}
 
-const derivations: Readonly<Record<TestKind, Derivation>> = {
+const derivations: Derivations = {
   ...waterDerivations,
   ...handDerivations,
   ...chemistryDerivations,
@@ -51,13 +54,12 @@ const derivations: Readonly<Record<TestKind, Derivation>> = {
 
 /**
  * What a test's observation came to: values, verdicts and what its sample learns.
- * @param observation of that kind, its shape checked before
+ * @param observation its shape checked before
  * @throws DomainError for what cannot be, with the field in its details
  */
-export function derive(
-  kind: TestKind,
-  observation: Readonly<Record<string, unknown>>,
+export function derive<Kind extends TestKind>(
+  observation: Observation<Kind>,
   context: TestContext,
 ): Derived {
-  return derivations[kind](observation as never, context)
+  return derivations[observation.kind](observation, context)
 }

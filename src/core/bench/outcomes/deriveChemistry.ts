@@ -1,27 +1,12 @@
-import { type EcMethod, type Jar, jarTest } from '../../chemistry'
+import { jarTest } from '../../chemistry'
 import { DomainError } from '../../errors'
 import type { BenchVerdict } from '../benchTypes'
 import { meterReading } from '../meterReading'
-import type { Derived, TestContext } from './derive'
-
-interface MeterEntered {
-  readonly method: EcMethod
-  readonly ph: number | null
-  readonly ecDsPerM: number | null
-  readonly tempC: number
-  readonly compensated: boolean
-  readonly waterEcDsPerM: number
-}
-
-interface JarEntered {
-  readonly target: number
-  readonly days: number
-  readonly points: readonly Jar[]
-}
+import type { Derivations } from './derive'
 
 /** Acidity, salts and what lime does. */
-export const chemistryDerivations = {
-  phEc: (entered: MeterEntered, { penCalibration, crop }: TestContext): Derived => {
+export const chemistryDerivations: Pick<Derivations, 'phEc' | 'jar'> = {
+  phEc: (entered, { penCalibration, crop }) => {
     const reading = meterReading({ ...entered, calibration: penCalibration })
     const { ph, trust, ecAt25, ecBy, band } = reading
     const verdicts: BenchVerdict[] = []
@@ -84,7 +69,7 @@ export const chemistryDerivations = {
     }
   },
 
-  jar: ({ points, target, days }: JarEntered, { amendment }: TestContext): Derived => {
+  jar: ({ points, target, days }, { amendment }) => {
     if (!amendment) {
       throw new DomainError('bad-argument', 'That product is not in the list.', {
         field: 'amendmentId',

@@ -2,21 +2,11 @@ import type { BenchVerdict } from '../benchTypes'
 import { heatRecord } from '../heatRecord'
 import { seedlingRecord } from '../seedlingRecord'
 import { weedCount, weedsInAll } from '../weedCount'
-import type { Derived, TestContext } from './derive'
-
-interface WeedsEntered {
-  readonly areaCm2: number
-  readonly counts: readonly { readonly count: number }[]
-  readonly untreatedAreaCm2: number | null
-  readonly untreatedCount: number | null
-}
+import type { Derivations } from './derive'
 
 /** What grows in it, and what heat does to that. */
-export const growthDerivations = {
-  seedling: ({
-    pots,
-    signs,
-  }: Parameters<typeof seedlingRecord>[0] & { readonly signs: readonly string[] }): Derived => {
+export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'> = {
+  seedling: ({ pots, signs }) => {
     const record = seedlingRecord({ pots })
     const verdicts: BenchVerdict[] = record.controlFailed
       ? [{ id: 'seedling.void', tone: 'stop', told: {} }]
@@ -36,7 +26,7 @@ export const growthDerivations = {
     }
   },
 
-  weeds: ({ areaCm2, counts, untreatedAreaCm2, untreatedCount }: WeedsEntered): Derived => {
+  weeds: ({ areaCm2, counts, untreatedAreaCm2, untreatedCount }) => {
     const { per100Cm2, interval, ratio } = weedCount({
       tray: { areaCm2, count: weedsInAll(counts) },
       untreated:
@@ -70,10 +60,7 @@ export const growthDerivations = {
     }
   },
 
-  heat: (
-    { readings }: Pick<Parameters<typeof heatRecord>[0], 'readings'>,
-    { problem }: TestContext,
-  ): Derived => {
+  heat: ({ readings }, { problem }) => {
     const dose =
       problem && problem.tempC !== null && problem.minutes !== null
         ? { tempC: problem.tempC, minutes: problem.minutes }
@@ -81,7 +68,7 @@ export const growthDerivations = {
     const record = heatRecord({ readings, dose })
     const minutes = (name: string, value: number) => ({ name, value, unit: 'min' }) as const
     const verdicts: BenchVerdict[] = []
-    if (dose && problem) {
+    if (dose && problem && record.verdict !== 'no dose') {
       verdicts.push({
         id: `heat.${record.verdict}`,
         tone: record.verdict === 'done' ? 'ok' : 'act',

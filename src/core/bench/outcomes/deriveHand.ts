@@ -1,13 +1,13 @@
 import type { BenchVerdict } from '../benchTypes'
-import { lookOver, type Sight, type Smell } from '../lookChips'
+import { lookOver } from '../lookChips'
 import { palmTest } from '../palmTest'
 import { sieveTest } from '../sieveTest'
 import { squeezeTest } from '../squeezeTest'
-import type { Derived } from './derive'
+import type { Derivations } from './derive'
 
 /** Tests made with hands, eyes and nose. */
-export const handDerivations = {
-  squeeze: (entered: Parameters<typeof squeezeTest>[0]): Derived => {
+export const handDerivations: Pick<Derivations, 'squeeze' | 'palm' | 'sieve' | 'look'> = {
+  squeeze: (entered) => {
     const { moisture, manyFines, dryDays } = squeezeTest(entered)
     return {
       outcome: {
@@ -24,7 +24,7 @@ export const handDerivations = {
     }
   },
 
-  palm: (entered: Parameters<typeof palmTest>[0]): Derived => {
+  palm: (entered) => {
     const { mostly, lacks } = palmTest(entered)
     return {
       outcome: {
@@ -37,7 +37,7 @@ export const handDerivations = {
     }
   },
 
-  sieve: (entered: Parameters<typeof sieveTest>[0]): Derived => {
+  sieve: (entered) => {
     const { lossShare, woodyShare } = sieveTest(entered)
     return {
       outcome: {
@@ -50,7 +50,7 @@ export const handDerivations = {
     }
   },
 
-  look: (entered: { readonly smell: Smell | null; readonly sights: readonly Sight[] }): Derived => {
+  look: (entered) => {
     const { airless, ammonia, pests } = lookOver(entered)
     return {
       outcome: {
@@ -68,6 +68,6 @@ export const handDerivations = {
   },
 }
 
-function said(id: string): BenchVerdict {
+function said(id: BenchVerdict['id']): BenchVerdict {
   return { id, tone: 'act', told: {} }
 }

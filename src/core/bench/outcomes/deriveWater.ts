@@ -5,23 +5,18 @@ import { airAgainstExpected, timeAgainstExpected } from '../againstExpected'
 import type { BenchValue, BenchVerdict } from '../benchTypes'
 import { filled } from '../columnRun'
 import { type DrainObservation, drainReadings } from '../drainReadings'
-import { type PorosityObservation, porosityReadings } from '../porosityReadings'
+import type { Observations } from '../observations'
+import { porosityReadings } from '../porosityReadings'
 import { settlingTest } from '../settlingTest'
 import { wettingTest } from '../wettingTest'
-import type { Derived, TestContext } from './derive'
-
-interface DrainEntered extends Omit<DrainObservation, 'endS' | 'markMl'> {
-  readonly stoodOnTop: boolean
-}
-
-interface LayersEntered extends DrainEntered {
-  readonly bottomCm: number
-  readonly wetZoneCm: number
-}
+import type { Derivations, TestContext } from './derive'
 
 /** Tests in which water is poured, taken up or let out. */
-export const waterDerivations = {
-  drain: (entered: DrainEntered, context: TestContext): Derived => {
+export const waterDerivations: Pick<
+  Derivations,
+  'drain' | 'layers' | 'porosity' | 'wetting' | 'settling'
+> = {
+  drain: (entered, context) => {
     const { kit } = context
     const { observation, values, stalled } = drained(entered, context)
     return {
@@ -37,7 +32,7 @@ export const waterDerivations = {
     }
   },
 
-  layers: (entered: LayersEntered, context: TestContext): Derived => {
+  layers: (entered, context) => {
     const { values } = drained(entered, context)
     const { wetZoneCm, bottomCm } = entered
     const expected = expectedWetZone(context, bottomCm)
@@ -54,7 +49,7 @@ export const waterDerivations = {
     }
   },
 
-  porosity: (entered: PorosityObservation, { kit, expected, crop }: TestContext): Derived => {
+  porosity: (entered, { kit, expected, crop }) => {
     requireRoom(kit, entered.volumeMl)
     const readings = porosityReadings(entered)
     const { totalPorosity, airFraction, waterFraction, bulkDensity, drainedKgPerL } = readings
@@ -92,7 +87,7 @@ export const waterDerivations = {
     }
   },
 
-  wetting: (entered: Parameters<typeof wettingTest>[0]): Derived => {
+  wetting: (entered) => {
     const { medianS, repellence, soakFromBelow } = wettingTest(entered)
     return {
       outcome: {
@@ -109,10 +104,7 @@ export const waterDerivations = {
     }
   },
 
-  settling: (
-    { heightsCm }: { readonly heightsCm: readonly number[] },
-    { pot, kit }: TestContext,
-  ): Derived => {
+  settling: ({ heightsCm }, { pot, kit }) => {
     const { settledShare, topUpLitres, fillFactor } = settlingTest({
       shape: pot?.shape ?? kit.columnShape,
       heightsCm,
@@ -163,12 +155,12 @@ function requireRoom({ porosityShape: shape }: TestContext['kit'], volumeMl: num
   }
 }
 
-function said(id: string, tone: BenchVerdict['tone']): BenchVerdict {
+function said(id: BenchVerdict['id'], tone: BenchVerdict['tone']): BenchVerdict {
   return { id, tone, told: {} }
 }
 
 function drained(
-  { pouredMl, firstDripS, markS, stoppedS, drainedMl }: DrainEntered,
+  { pouredMl, firstDripS, markS, stoppedS, drainedMl }: Observations['drain'],
   { kit }: TestContext,
 ): { observation: DrainObservation; values: BenchValue[]; stalled: boolean } {
   filled({ shape: kit.columnShape, mixLitres: kit.mixLitres })

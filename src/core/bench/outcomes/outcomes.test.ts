@@ -2,6 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { close, crop, material } from '../../../../testing/tables'
 import { DEFAULT_KIT } from '../defaultKit'
+import type { Observation } from '../observations'
 import { derive, type TestContext } from './derive'
 import { expectedOf } from './expectedOf'
 import { type LearnableRun, learn } from './learn'
@@ -21,13 +22,13 @@ const context: TestContext = {
   amendment: null,
   problem: null,
 }
-const verdicts = (
-  kind: Parameters<typeof derive>[0],
-  observation: object,
-  more: Partial<TestContext> = {},
-) =>
-  derive(kind, observation as never, { ...context, ...more }).outcome.verdicts.map(({ id }) => id)
-const drain = (markS: number | null, more = {}) => ({
+const verdicts = (observation: Observation, more: Partial<TestContext> = {}) =>
+  derive(observation, { ...context, ...more }).outcome.verdicts.map(({ id }) => id)
+const drain = (
+  markS: number | null,
+  more: Partial<Observation<'drain'>> = {},
+): Observation<'drain'> => ({
+  kind: 'drain',
   pouredMl: 700,
   firstDripS: markS === null ? null : 20,
   markS,
@@ -40,12 +41,12 @@ const drain = (markS: number | null, more = {}) => ({
 test('a drain test is held against what the recipe lets expect', () => {
   const markS = expected?.markS ?? 0
   assert.ok(markS > 20)
-  assert.deepEqual(verdicts('drain', drain(markS * 1.2)), ['drain.as expected'])
-  assert.deepEqual(verdicts('drain', drain(markS * 3)), ['drain.slower'])
-  assert.deepEqual(verdicts('drain', drain(markS / 3, { firstDripS: 1 })), ['drain.faster'])
-  assert.deepEqual(verdicts('drain', drain(null)), ['drain.stalled'])
-  assert.deepEqual(verdicts('drain', drain(null, { drainedMl: 600 })), ['drain.untimed'])
-  assert.deepEqual(verdicts('drain', drain(markS, { stoodOnTop: true })), [
+  assert.deepEqual(verdicts(drain(markS * 1.2)), ['drain.as expected'])
+  assert.deepEqual(verdicts(drain(markS * 3)), ['drain.slower'])
+  assert.deepEqual(verdicts(drain(markS / 3, { firstDripS: 1 })), ['drain.faster'])
+  assert.deepEqual(verdicts(drain(null)), ['drain.stalled'])
+  assert.deepEqual(verdicts(drain(null, { drainedMl: 600 })), ['drain.untimed'])
+  assert.deepEqual(verdicts(drain(markS, { stoodOnTop: true })), [
     'drain.as expected',
     'drain.stood',
   ])
@@ -54,8 +55,7 @@ test('a drain test is held against what the recipe lets expect', () => {
 test('a layer demonstration is told beside the model of the same fill', () => {
   const gravel = material('gravel')
   const { outcome } = derive(
-    'layers',
-    { ...drain(60), bottomCm: 4, wetZoneCm: 6, bottomMaterialId: 'gravel' } as never,
+    { ...drain(60), kind: 'layers', bottomCm: 4, wetZoneCm: 6, bottomMaterialId: 'gravel' },
     { ...context, bottom: { curve: gravel.curve, ksCmPerS: gravel.ksCmPerS } },
   )
   const expectedCm = outcome.values.find(({ name }) => name === 'wetZoneExpected')?.value ?? 0
@@ -65,7 +65,9 @@ test('a layer demonstration is told beside the model of the same fill', () => {
 })
 
 test('salts above what the crop bears, and a pH outside its band, are told', () => {
-  const reading = {
+  const reading: Observation<'phEc'> = {
+    kind: 'phEc',
+    penId: null,
     method: 'SME',
     ph: 7.2,
     ecDsPerM: 6,
@@ -81,20 +83,21 @@ test('salts above what the crop bears, and a pH outside its band, are told', () 
       { ph: 7, millivolts: 0 },
     ],
   }
-  assert.deepEqual(verdicts('phEc', reading, { crop: crop('strawberry'), penCalibration }), [
+  assert.deepEqual(verdicts(reading, { crop: crop('strawberry'), penCalibration }), [
     'ph.high',
     'ec.high',
   ])
-  assert.deepEqual(verdicts('phEc', reading), ['pen.uncertain', 'ec.band'])
+  assert.deepEqual(verdicts(reading), ['pen.uncertain', 'ec.band'])
 })
 
 test('cupped leaves point to weedkiller, a failed control makes it void', () => {
-  const pots = [{ sharePercent: 0, sown: 10, sprouted: 9, heightMm: null }]
-  assert.deepEqual(verdicts('seedling', { pots, signs: ['cupped'] }), [
+  const control = { sharePercent: 0, sown: 10, sprouted: 9, heightMm: null }
+  const pots = [control]
+  assert.deepEqual(verdicts({ kind: 'seedling', pots, signs: ['cupped'] }), [
     'seedling.record',
     'seedling.weedkiller',
   ])
-  assert.deepEqual(verdicts('seedling', { pots: [{ ...pots[0], sprouted: 4 }], signs: [] }), [
+  assert.deepEqual(verdicts({ kind: 'seedling', pots: [{ ...control, sprouted: 4 }], signs: [] }), [
     'seedling.void',
   ])
 })
@@ -106,24 +109,30 @@ test('the times of the clock count before those that were typed', () => {
     { key: 'drip', at: at(33), value: null },
     { key: 'stands', at: at(40), value: null },
   ]
-  assert.deepEqual(withClock('drain', drain(90), moments), {
+  assert.deepEqual(withClock(drain(90), moments), {
     ...drain(90),
     firstDripS: 33,
     stoodOnTop: true,
   })
-  const heat = withClock('heat', { readings: [] }, [
+  const heat = withClock({ kind: 'heat', problemId: null, readings: [] }, [
     { key: 'temp', at: at(0), value: 40 },
     { key: 'temp', at: at(600), value: 62 },
   ])
-  assert.deepEqual(heat.readings, [
-    { minute: 0, tempC: 40 },
-    { minute: 10, tempC: 62 },
-  ])
-  assert.deepEqual(withClock('squeeze', { ball: 'none' }, moments), { ball: 'none' })
+  assert.deepEqual(heat, {
+    kind: 'heat',
+    problemId: null,
+    readings: [
+      { minute: 0, tempC: 40 },
+      { minute: 10, tempC: 62 },
+    ],
+  })
+  const squeeze = { kind: 'squeeze', ball: 'none', drops: 'none' } as const
+  assert.equal(withClock(squeeze, moments), squeeze)
 })
 
 test('a sample learns from the mean of its repeats, and from nothing where nothing tells', () => {
-  const porosity = (drainedMl: number) => ({
+  const porosity = (drainedMl: number): Observation<'porosity'> => ({
+    kind: 'porosity',
     volumeMl: 1000,
     addedMl: 700,
     drainedMl,
@@ -136,19 +145,19 @@ test('a sample learns from the mean of its repeats, and from nothing where nothi
     kind: 'porosity',
     setId: id === 1 ? null : 1,
     kit: DEFAULT_KIT,
-    outcome: derive('porosity', porosity(drainedMl) as never, context).outcome,
+    outcome: derive(porosity(drainedMl), context).outcome,
   })
-  const last = derive('porosity', porosity(140) as never, context)
+  const last = derive(porosity(140), context)
   const alone = learn(last, prior, { id: 3, kind: 'porosity', setId: null }, [])
   const repeated = learn(last, prior, { id: 3, kind: 'porosity', setId: 1 }, [
     run(2, 120),
     run(1, 100),
   ])
-  const meanOf = derive('porosity', porosity(120) as never, context)
+  const meanOf = derive(porosity(120), context)
   const mean = learn(meanOf, prior, { id: 9, kind: 'porosity', setId: null }, [])
   close(repeated?.curve.alpha ?? 0, mean?.curve.alpha ?? 1, 1e-9)
   assert.notEqual(alone?.curve.alpha, repeated?.curve.alpha)
   assert.deepEqual(repeated?.testIds, [3, 2, 1])
-  const squeeze = derive('squeeze', { ball: 'crumbles', drops: 'none' } as never, context)
+  const squeeze = derive({ kind: 'squeeze', ball: 'crumbles', drops: 'none' }, context)
   assert.equal(learn(squeeze, prior, { id: 4, kind: 'squeeze', setId: null }, [run(1, 100)]), null)
 })

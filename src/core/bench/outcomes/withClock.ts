@@ -1,5 +1,6 @@
 import { secondsSince } from '../clockMoments'
-import type { TestKind } from '../testKinds'
+import type { HeatReading } from '../heatRecord'
+import type { Observation } from '../observations'
 
 /** A tap of a test's clock, with what was read at it. */
 export interface TestMoment {
@@ -8,19 +9,13 @@ export interface TestMoment {
   readonly value: number | null
 }
 
-type Observation = Readonly<Record<string, unknown>>
-
 /**
  * An observation with the times of its clock put in: what was tapped, or corrected by hand, counts before what was
  * typed.
  */
-export function withClock(
-  kind: TestKind,
-  observation: Observation,
-  moments: readonly TestMoment[],
-): Observation {
+export function withClock(observation: Observation, moments: readonly TestMoment[]): Observation {
   const taps = moments.map(({ key, at }) => ({ key, atMs: at.getTime() }))
-  switch (kind) {
+  switch (observation.kind) {
     case 'drain':
     case 'layers': {
       const { drip, mark, stopped, stands } = secondsSince(taps, 'pour')
@@ -37,16 +32,21 @@ export function withClock(
       return gone.length > 0 ? { ...observation, dropsS: gone } : observation
     }
     case 'heat': {
-      const probed = moments.filter(({ key, value }) => key === 'temp' && value !== null)
-      const [first] = probed
+      const first = moments.find(isProbed)
       if (!first) return observation
-      const readings = probed.map(({ at, value }) => ({
-        minute: (at.getTime() - first.at.getTime()) / 60_000,
-        tempC: value,
-      }))
+      const readings = moments.filter(isProbed).map(
+        ({ at, value: tempC }): HeatReading => ({
+          minute: (at.getTime() - first.at.getTime()) / 60_000,
+          tempC,
+        }),
+      )
       return { ...observation, readings }
     }
     default:
       return observation
   }
+}
+
+function isProbed(moment: TestMoment): moment is TestMoment & { readonly value: number } {
+  return moment.key === 'temp' && moment.value !== null
 }
