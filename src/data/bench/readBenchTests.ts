@@ -1,7 +1,13 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import type { TestKind } from '../../core/bench'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
+import { lots } from '../media/lotTables'
+import { materials } from '../media/materialTables'
+import { mixes } from '../mixes/mixTables'
+import { naturally } from '../naturally'
+import { likeWord, wordsOf } from '../words'
 import { benchMoments, benchTests } from './benchTables'
 import { ofSample, type Sample, sampleOf } from './samples'
 
@@ -46,11 +52,22 @@ export async function readRunBefore(
   return row ?? null
 }
 
-/** Tests that are running, or a page of those that are finished, newest first. */
+/** What a list of tests is asked for. */
+export interface TestsAsked {
+  /** Words that must all be found in the name of what was tested. */
+  readonly find?: string
+  readonly kind?: TestKind
+  /** Newest first where it is left out. */
+  readonly order?: 'oldest' | 'sample'
+  readonly offset: number
+  readonly limit: number
+}
+
+/** Tests that are running, or a page of those that are finished. */
 export async function listBenchTests(
   db: Database,
   state: 'running' | 'finished',
-  { offset, limit }: { readonly offset: number; readonly limit: number },
+  { find = '', kind, order, offset, limit }: TestsAsked,
 ): Promise<{
   readonly rows: readonly (StoredTest & { sample: Sample })[]
   readonly total: number
@@ -58,12 +75,21 @@ export async function listBenchTests(
   const condition = and(
     isNull(benchTests.thrownAwayAt),
     state === 'running' ? isNull(benchTests.endedAt) : isNotNull(benchTests.endedAt),
+    kind && eq(benchTests.kind, kind),
+    ...wordsOf(find).map((word) => sql`lower(${sampleName}) like ${likeWord(word)}`),
   )
+  const newest = [desc(benchTests.startedAt), desc(benchTests.id)]
   const rows = await db
     .select()
     .from(benchTests)
     .where(condition)
-    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+    .orderBy(
+      ...(order === 'oldest'
+        ? [asc(benchTests.startedAt), asc(benchTests.id)]
+        : order === 'sample'
+          ? [naturally(sampleName), ...newest]
+          : newest),
+    )
     .limit(limit)
     .offset(offset)
   return {
@@ -71,6 +97,9 @@ export async function listBenchTests(
     total: await db.$count(benchTests, condition),
   }
 }
+
+/** Asked of each row, so that lists that are not narrowed by it need no other table. */
+const sampleName = sql<string>`coalesce((select ${lots.name} from ${lots} where ${lots.id} = ${benchTests.lotId}), (select ${mixes.name} from ${mixes} where ${mixes.id} = ${benchTests.mixId}), (select ${materials.name} from ${materials} where ${materials.id} = ${benchTests.materialId}))`
 
 /** A test with its moments. @throws NotFound, also for one that was thrown away */
 export async function readBenchTest(db: Database, id: number): Promise<BenchTest> {

@@ -2,6 +2,7 @@ import { and, asc, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
 import type { LotState } from '../../core/media'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
+import { naturally } from '../naturally'
 import { workOrders } from '../recondition/tables'
 import { likeWord, wordsOf } from '../words'
 import { lotPlaces, lotSummaries, lots } from './lotTables'
@@ -44,7 +45,7 @@ export async function findLots(db: Database, asked: LotsAsked): Promise<LotsFoun
   )
   const by = {
     number: lots.id,
-    name: sql`lower(${lots.name})`,
+    name: naturally(lots.name),
     litres: lotSummaries.litres,
     innings: lotSummaries.inningsCount,
     air: lotSummaries.airFraction,

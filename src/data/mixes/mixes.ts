@@ -3,6 +3,7 @@ import type { MixFor, MixPart } from '../../core/mixes'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { groupBy } from '../groupBy'
+import { naturally } from '../naturally'
 import { likeWord, wordsOf } from '../words'
 import { mixes, mixVersions } from './mixTables'
 
@@ -23,7 +24,11 @@ export interface NewVersion {
 
 /** All recipes that were not put away, by name. */
 export async function listMixes(db: Database): Promise<Mix[]> {
-  const rows = await db.select().from(mixes).where(isNull(mixes.putAwayAt)).orderBy(asc(mixes.name))
+  const rows = await db
+    .select()
+    .from(mixes)
+    .where(isNull(mixes.putAwayAt))
+    .orderBy(naturally(mixes.name))
   return withVersions(db, rows)
 }
 
@@ -41,7 +46,7 @@ export async function findMixes(
     .select()
     .from(mixes)
     .where(condition)
-    .orderBy(asc(mixes.name), asc(mixes.id))
+    .orderBy(naturally(mixes.name), asc(mixes.id))
     .limit(limit)
     .offset(offset)
   return { rows: await withVersions(db, rows), total: await db.$count(mixes, condition) }
@@ -61,7 +66,7 @@ export async function findMixNames(
     .select({ id: mixes.id, name: mixes.name })
     .from(mixes)
     .where(condition)
-    .orderBy(asc(mixes.name), asc(mixes.id))
+    .orderBy(naturally(mixes.name), asc(mixes.id))
     .limit(limit)
   return { rows, total: await db.$count(mixes, condition) }
 }

@@ -2,6 +2,8 @@ import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { lots } from '../media/lotTables'
+import { naturally } from '../naturally'
+import { likeWord, wordsOf } from '../words'
 import { type WorkOrderState, workOrderSteps, workOrders } from './tables'
 
 export type WorkOrderStep = typeof workOrderSteps.$inferSelect
@@ -35,17 +37,50 @@ export async function readWorkOrder(db: Database, id: number): Promise<WorkOrder
   return { ...order, steps }
 }
 
-/** Orders of one state, newest first. */
+/** What a list of orders is asked for. */
+export interface OrdersAsked {
+  /** Words that must all be found in the lot's name. */
+  readonly find?: string
+  /** Newest first where it is left out. */
+  readonly order?: 'oldest' | 'name'
+  readonly offset: number
+  readonly limit: number
+}
+
+/** A page of the orders of one state. */
 export async function listWorkOrders(
   db: Database,
   state: WorkOrderState,
-  { offset, limit }: { readonly offset: number; readonly limit: number },
+  { find = '', order, offset, limit }: OrdersAsked,
 ): Promise<{ readonly rows: readonly OrderRow[]; readonly total: number }> {
-  const rows = await orderRows(db, eq(workOrders.state, state))
-    .orderBy(desc(workOrders.createdAt), desc(workOrders.id))
+  const words = wordsOf(find)
+  const named = words.map((word) => sql`lower(${lots.name}) like ${likeWord(word)}`)
+  const inState = eq(workOrders.state, state)
+  const condition =
+    words.length === 0
+      ? inState
+      : and(
+          inState,
+          inArray(
+            workOrders.lotId,
+            db
+              .select({ id: lots.id })
+              .from(lots)
+              .where(and(...named)),
+          ),
+        )
+  const newest = [desc(workOrders.createdAt), desc(workOrders.id)]
+  const rows = await orderRows(db, condition)
+    .orderBy(
+      ...(order === 'oldest'
+        ? [asc(workOrders.createdAt), asc(workOrders.id)]
+        : order === 'name'
+          ? [naturally(lots.name), ...newest]
+          : newest),
+    )
     .limit(limit)
     .offset(offset)
-  return { rows, total: await db.$count(workOrders, eq(workOrders.state, state)) }
+  return { rows, total: await db.$count(workOrders, condition) }
 }
 
 /** The open orders on these lots, by lot: there is one at most on each. */

@@ -2,6 +2,8 @@ import { useState } from 'react'
 import type { BenchPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { ListBar } from '../../ui/list/ListBar'
 import { listAddress } from '../../ui/list/listAddress'
 import { Pager } from '../../ui/list/Pager'
 import { ProblemNotice } from '../../ui/Notice'
@@ -10,6 +12,7 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { list as listWords } from '../../ui/texts/list'
 import { useReady } from '../../ui/useReady'
 import styles from './Bench.module.css'
 import { SampleChooser } from './SampleChooser'
@@ -115,12 +118,45 @@ function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
   )
 }
 
-function Lately({ page: { finished, finishedPart } }: { readonly page: BenchPage }) {
+function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly page: BenchPage }) {
   const { format } = useSite()
+  const isAsked = Boolean(asked.find || asked.test || asked.order)
+  // What a test would begin on stays chosen while its list is leafed through.
+  const [kind, sample] = chosen.split(':')
+  const keep = kind && sample ? { [kind]: sample } : {}
   return (
     <section aria-labelledby="lately" className={styles.section}>
       <h2 id="lately">{words.lately}</h2>
-      {finished.length === 0 ? (
+      {(isAsked || finishedPart.total > finishedPart.pageRows) && (
+        <ListBar
+          path="/bench#lately"
+          label={words.findTests}
+          hint={words.findTestsHint}
+          find={asked.find ?? ''}
+          keep={keep}
+        >
+          <SelectField label={words.testField} name="test" defaultValue={asked.test ?? ''}>
+            <option value="">{words.anyTest}</option>
+            {words.groups.flatMap(({ kinds }) =>
+              kinds.map((kind) => (
+                <option key={kind} value={kind}>
+                  {words.tests[kind].name}
+                </option>
+              )),
+            )}
+          </SelectField>
+          <SelectField label={listWords.sort} name="order" defaultValue={asked.order ?? ''}>
+            <option value="">{listWords.newest}</option>
+            <option value="oldest">{listWords.oldest}</option>
+            <option value="sample">{words.bySample}</option>
+          </SelectField>
+        </ListBar>
+      )}
+      {finished.length === 0 && isAsked ? (
+        <p>
+          {listWords.nothing} <a href={listAddress('/bench', keep)}>{listWords.showAll}</a>
+        </p>
+      ) : finished.length === 0 ? (
         <p className={styles.quiet}>{words.nothingYet}</p>
       ) : (
         <ul className={styles.rows}>
@@ -146,7 +182,7 @@ function Lately({ page: { finished, finishedPart } }: { readonly page: BenchPage
       )}
       <Pager
         part={finishedPart}
-        addressOf={(to) => `${listAddress('/bench', { page: to })}#lately`}
+        addressOf={(to) => `${listAddress('/bench', { ...keep, ...asked, page: to })}#lately`}
       />
     </section>
   )

@@ -1,7 +1,12 @@
 import type { ReactNode } from 'react'
-import type { TurnoverOrder, TurnoverPage } from '../../messages/recondition/turnover'
+import type {
+  TurnoverOrder,
+  TurnoverPage,
+  TurnoverQuery,
+} from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
 import { ListBar } from '../../ui/list/ListBar'
 import { listAddress } from '../../ui/list/listAddress'
 import { Pager } from '../../ui/list/Pager'
@@ -27,8 +32,20 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
         </Orders>
       )}
       <Waiting page={page} />
-      {finished.length > 0 && (
-        <Orders title={words.list.finished} orders={finished}>
+      {(finished.length > 0 || asked.finishedFind) && (
+        <Orders
+          title={words.list.finished}
+          orders={finished}
+          bar={<FinishedBar page={page} />}
+          none={
+            <>
+              {listWords.nothing}{' '}
+              <a href={listAddress('/turnover', { ...asked, finishedFind: undefined })}>
+                {listWords.showAll}
+              </a>
+            </>
+          }
+        >
           <Pager
             part={page.finishedPart}
             addressOf={(to) => listAddress('/turnover', { ...asked, finished: to })}
@@ -39,13 +56,45 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
   )
 }
 
+function FinishedBar({ page: { asked, finishedPart } }: { page: TurnoverPage }) {
+  const words = reconditionWords.list
+  const { finished: _first, finishedFind = '', finishedOrder = '', ...rest } = asked
+  if (!finishedFind && finishedPart.total <= finishedPart.pageRows) return null
+  return (
+    <ListBar
+      path="/turnover"
+      label={words.findFinished}
+      hint={words.findFinishedHint}
+      name="finishedFind"
+      find={finishedFind}
+      keep={kept(rest)}
+    >
+      <SelectField label={listWords.sort} name="finishedOrder" defaultValue={finishedOrder}>
+        <option value="">{listWords.newest}</option>
+        <option value="oldest">{listWords.oldest}</option>
+        <option value="name">{words.byLot}</option>
+      </SelectField>
+    </ListBar>
+  )
+}
+
+/** What an address carries on; its first page and what is empty go without saying. */
+function kept(asked: Partial<TurnoverQuery>): Readonly<Record<string, string>> {
+  return Object.fromEntries(new URLSearchParams(listAddress('', { ...asked }).slice(1)))
+}
+
 function Orders({
   title,
   orders,
+  bar,
+  none,
   children,
 }: {
   title: string
   orders: readonly TurnoverOrder[]
+  bar?: ReactNode
+  /** Where none fits what was asked. */
+  none?: ReactNode
   children?: ReactNode
 }) {
   const { format } = useSite()
@@ -53,6 +102,8 @@ function Orders({
   return (
     <section className={styles.section}>
       <h2>{title}</h2>
+      {bar}
+      {orders.length === 0 && <p>{none}</p>}
       <ul className={styles.list}>
         {orders.map((order) => (
           <li key={order.id} className={`${styles.item} ${styles.plain}`}>
@@ -84,6 +135,7 @@ function Waiting({ page }: { page: TurnoverPage }) {
   const { format } = useSite()
   const words = reconditionWords.list
   const { asked, waitingPart } = page
+  const { find: _find, order: _order, page: _page, ...others } = asked
   const isLong = asked.find || waitingPart.total > waitingPart.pageRows
   return (
     <section className={styles.section}>
@@ -94,7 +146,16 @@ function Waiting({ page }: { page: TurnoverPage }) {
           label={mediaWords.findLots}
           hint={mediaWords.findHint}
           find={asked.find ?? ''}
-        />
+          keep={kept(others)}
+        >
+          <SelectField label={mediaWords.orderField} name="order" defaultValue={asked.order ?? ''}>
+            <option value="">{mediaWords.byNumber}</option>
+            <option value="name">{mediaWords.columns.lot}</option>
+            <option value="litres.down">{mediaWords.downwards(mediaWords.columns.litres)}</option>
+            <option value="air">{mediaWords.upwards(mediaWords.columns.air)}</option>
+            <option value="innings.down">{mediaWords.downwards(mediaWords.columns.innings)}</option>
+          </SelectField>
+        </ListBar>
       )}
       {page.waiting.length === 0 &&
         (asked.find ? (

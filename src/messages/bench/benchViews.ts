@@ -17,6 +17,7 @@ import type {
 } from '../../core/bench'
 import type { ListPart } from '../list'
 import type { Stratum } from '../media/lotViews'
+import type { BenchQuery } from './tests'
 
 export type {
   BenchExpected,
@@ -75,6 +76,7 @@ export interface BenchPage {
   readonly runningTotal: number
   readonly finished: readonly TestRow[]
   readonly finishedPart: ListPart
+  readonly asked: Pick<BenchQuery, 'find' | 'page' | 'test' | 'order'>
   readonly samples: SampleChoices
   /** Asked for by the address. */
   readonly chosen: string

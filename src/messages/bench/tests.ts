@@ -6,7 +6,7 @@ import {
   type TestKind,
   type TestKit,
 } from '../../core/bench'
-import { listFields } from '../list'
+import { type ListQuery, listFields } from '../list'
 import { id, key, line, moment, typed, version } from '../rules'
 
 export type { FinishBody } from './observations'
@@ -200,13 +200,16 @@ export const tapWaterSchema = Joi.object<TapWaterBody>({
   version: version(),
 })
 
-/** What a page of a new test is asked for. */
-export interface BenchQuery {
+/** How finished tests may be sorted; newest first where nothing is said. */
+export const TEST_ORDERS = ['oldest', 'sample'] as const
+
+/** What a page of a new test is asked for, and which of the finished ones are listed. */
+export interface BenchQuery extends ListQuery {
   readonly lot?: number
   readonly mix?: number
   readonly material?: string
-  /** Of the tests that are finished. */
-  readonly page?: number
+  readonly test?: TestKind
+  readonly order?: (typeof TEST_ORDERS)[number]
 }
 
 /** What can be tested, by its name. */
@@ -220,7 +223,13 @@ export const benchQuerySchema = Joi.object<BenchQuery>({
   lot: id('The lot'),
   mix: id('The mix'),
   material: key('The material'),
-  page: listFields.page,
+  ...listFields,
+  test: Joi.string()
+    .valid(...TEST_KINDS)
+    .label('The kind of test'),
+  order: Joi.string()
+    .valid(...TEST_ORDERS)
+    .label('The order'),
 }).unknown()
 
 export const sampleParamsSchema = Joi.object<{

@@ -2,7 +2,13 @@ import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type { Intake, Load, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
-import type { InningsMark, PotView, Stratum } from '../media/lots'
+import {
+  type InningsMark,
+  LOT_ORDERS,
+  type LotOrder,
+  type PotView,
+  type Stratum,
+} from '../media/lots'
 import { id, key, LARGEST_LITRES, litres, version } from '../rules'
 
 /** What a person tells of a tired lot; the server works out the litres. */
@@ -202,13 +208,27 @@ export interface WaitingLot {
 
 /** Which part of the lots that wait, and of the orders that are finished. */
 export interface TurnoverQuery extends ListQuery {
+  /** Of the lots that wait; by number where it is left out. */
+  readonly order?: LotOrder
   /** Page of the finished orders. */
   readonly finished?: number
+  readonly finishedFind?: string
+  readonly finishedOrder?: (typeof FINISHED_ORDERS)[number]
 }
+
+/** How finished orders may be sorted; newest first where nothing is said. */
+export const FINISHED_ORDERS = ['oldest', 'name'] as const
 
 export const turnoverQuerySchema = Joi.object<TurnoverQuery>({
   ...listFields,
+  order: Joi.string()
+    .valid(...LOT_ORDERS)
+    .label('The order'),
   finished: listFields.page,
+  finishedFind: listFields.find,
+  finishedOrder: Joi.string()
+    .valid(...FINISHED_ORDERS)
+    .label('The order'),
 }).unknown()
 
 export interface TurnoverPage {

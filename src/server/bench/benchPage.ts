@@ -16,13 +16,23 @@ const FINISHED_ROWS = 30
 /** What is running, what can be tested, and what was tested last. */
 export async function benchPage(
   db: OpenDatabase,
-  { lot, mix, material, page }: BenchQuery,
+  { lot, mix, material, find = '', page, test: kind, order }: BenchQuery,
   at: Date,
 ): Promise<BenchPage> {
   const { timeZone } = await readSite(db)
   const tables = await readTables(db, timeZone)
   const running = await listBenchTests(db, 'running', { offset: 0, limit: MOST_RUNNING })
-  const finished = await partOf(page, (at) => listBenchTests(db, 'finished', at), FINISHED_ROWS)
+  const finished = await partOf(
+    page,
+    (at) =>
+      listBenchTests(db, 'finished', {
+        find,
+        ...(kind ? { kind } : {}),
+        ...(order ? { order } : {}),
+        ...at,
+      }),
+    FINISHED_ROWS,
+  )
   const views = await sampleViews(
     db,
     tables,
@@ -46,6 +56,12 @@ export async function benchPage(
     runningTotal: running.total,
     finished: rowsOf(finished.rows),
     finishedPart: finished.part,
+    asked: {
+      find,
+      page: finished.part.page,
+      ...(kind ? { test: kind } : {}),
+      ...(order ? { order } : {}),
+    },
     samples: await sampleChoices(db, '', chosen),
     chosen,
     pens: (await listPens(db)).map((pen) => penView(pen, at, timeZone)),

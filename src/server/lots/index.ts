@@ -1,5 +1,6 @@
 export { calibrationOfLot } from './calibrationOfLot'
 export { type LotFacts, strataOf, type Tables } from './lotFacts'
+export { lotOrderOf } from './lotOrderOf'
 export { lotRow } from './lotRow'
 export { potView } from './potView'
 export { readCardFacts, readLotFacts } from './readLotFacts'

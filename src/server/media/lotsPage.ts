@@ -1,11 +1,11 @@
 import { isSouthern } from '../../core/season'
-import { findLots, type LotOrder as LotColumnOrder } from '../../data/media'
+import { findLots } from '../../data/media'
 import { readOpenOrders } from '../../data/recondition'
 import { readSite } from '../../data/site'
-import type { LotOrder, LotsPage, LotsQuery } from '../../messages/media/lots'
+import type { LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
-import { lotRow, readCardFacts } from '../lots'
+import { lotOrderOf, lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
 
 /** A page of the lots, sorted and narrowed as asked for. */
@@ -17,7 +17,7 @@ export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise
     findLots(db, {
       find,
       place,
-      ...orderOf(order),
+      ...lotOrderOf(order),
       ...(state ? { states: [state] } : {}),
       ...at,
     }),
@@ -37,10 +37,4 @@ export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise
     inStoreLitres: sums.inStoreLitres,
     litreInnings: sums.litreInnings,
   }
-}
-
-function orderOf(order: LotOrder | undefined) {
-  if (!order) return {}
-  const [column, turn] = order.split('.') as [LotColumnOrder, 'down'?]
-  return { order: column, descending: turn === 'down' }
 }

@@ -6,7 +6,7 @@ import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/rec
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
-import { lotRow, readCardFacts } from '../lots'
+import { lotOrderOf, lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
 
 const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]
@@ -19,20 +19,32 @@ const MOST_OPEN = 100
 /** What is under way, which lots wait and what was finished, each list by the part asked for. */
 export async function turnoverPage(
   db: OpenDatabase,
-  { find = '', page, finished: finishedPage }: TurnoverQuery = {},
+  {
+    find = '',
+    order,
+    page,
+    finished: finishedPage,
+    finishedFind = '',
+    finishedOrder,
+  }: TurnoverQuery = {},
 ): Promise<TurnoverPage> {
   const { timeZone } = await readSite(db)
   const tables = await readTables(db, timeZone)
   const waiting = await partOf(
     page,
-    (at) => findLots(db, { find, states: WAITING_STATES, ...at }),
+    (at) => findLots(db, { find, states: WAITING_STATES, ...lotOrderOf(order), ...at }),
     WAITING_ROWS,
   )
   const facts = await readCardFacts(db, tables, waiting.ids)
   const open = await listWorkOrders(db, 'open', { offset: 0, limit: MOST_OPEN })
   const finished = await partOf(
     finishedPage,
-    (at) => listWorkOrders(db, 'finished', at),
+    (at) =>
+      listWorkOrders(db, 'finished', {
+        find: finishedFind,
+        ...(finishedOrder ? { order: finishedOrder } : {}),
+        ...at,
+      }),
     ORDER_ROWS,
   )
   const view = (order: OrderRow) => ({
@@ -46,7 +58,14 @@ export async function turnoverPage(
     finishedOn: order.finishedAt ? dayAt(timeZone, order.finishedAt) : null,
   })
   return {
-    asked: { find, page: waiting.part.page, finished: finished.part.page },
+    asked: {
+      find,
+      page: waiting.part.page,
+      finished: finished.part.page,
+      finishedFind,
+      ...(order ? { order } : {}),
+      ...(finishedOrder ? { finishedOrder } : {}),
+    },
     open: open.rows.map(view),
     openTotal: open.total,
     finished: finished.rows.map(view),

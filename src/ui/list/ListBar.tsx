@@ -19,6 +19,7 @@ export function ListBar({
   label,
   hint,
   find,
+  name = 'find',
   keep = {},
   columns = [],
   children,
@@ -28,6 +29,8 @@ export function ListBar({
   readonly label: string
   readonly hint: string
   readonly find: string
+  /** What the address calls the words. */
+  readonly name?: string
   /** What else the address says and this form does not ask. */
   readonly keep?: Readonly<Record<string, string | undefined>>
   readonly columns?: readonly ColumnOption[]
@@ -38,7 +41,7 @@ export function ListBar({
       <search className={styles.search}>
         <TextField
           label={listWords.find}
-          name="find"
+          name={name}
           type="search"
           maxLength={80}
           placeholder={hint}
