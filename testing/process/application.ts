@@ -8,26 +8,46 @@ import { DIST, type Running, startServer } from '../../e2e/server'
 
 export { freePort, NOW, type Running } from '../../e2e/server'
 
+interface Ending {
+  after(work: () => Promise<void>): void
+}
+
+const endings = new WeakMap<Ending, (() => void | Promise<void>)[]>()
+
+/** Work for the end of a test, the latest first: what writes into a folder has ended before the folder is removed. */
+function atEnd(test: Ending, work: () => void | Promise<void>): void {
+  const known = endings.get(test)
+  if (known) {
+    known.unshift(work)
+    return
+  }
+  const list = [work]
+  endings.set(test, list)
+  test.after(async () => {
+    for (const one of list) await one()
+  })
+}
+
 /** Starts the application for a test, and ends it with the test however that ends. */
 export async function start(
-  test: { after(work: () => Promise<void>): void },
+  test: Ending,
   folder: string,
   env: NodeJS.ProcessEnv = {},
 ): Promise<Running> {
   const server = await startServer(folder, env)
-  test.after(() => server.stop('SIGKILL'))
+  atEnd(test, () => server.stop('SIGKILL'))
   return server
 }
 
 /** A folder of its own for a test, removed at its end. */
-export function newFolder(test: { after(work: () => void): void }): string {
+export function newFolder(test: Ending): string {
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-process-'))
-  test.after(() => rmSync(folder, { recursive: true, force: true }))
+  atEnd(test, () => rmSync(folder, { recursive: true, force: true }))
   return folder
 }
 
 /** A fresh copy of the demo garden's data; the first caller makes it. */
-export async function demoFolder(test: { after(work: () => void): void }): Promise<string> {
+export async function demoFolder(test: Ending): Promise<string> {
   const shared = process.env.INNINGS_TEST_FOLDER ?? tmpdir()
   const template = path.join(shared, 'demo-garden')
   if (!existsSync(template)) {

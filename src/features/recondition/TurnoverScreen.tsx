@@ -34,6 +34,7 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
       <Waiting page={page} />
       {(finished.length > 0 || asked.finishedFind) && (
         <Orders
+          id="finished"
           title={words.list.finished}
           orders={finished}
           bar={<FinishedBar page={page} />}
@@ -48,7 +49,7 @@ export default function TurnoverScreen({ page, site }: { page: TurnoverPage; sit
         >
           <Pager
             part={page.finishedPart}
-            addressOf={(to) => listAddress('/turnover', { ...asked, finished: to })}
+            addressOf={(to) => `${listAddress('/turnover', { ...asked, finished: to })}#finished`}
           />
         </Orders>
       )}
@@ -62,7 +63,7 @@ function FinishedBar({ page: { asked, finishedPart } }: { page: TurnoverPage }) 
   if (!finishedFind && finishedPart.total <= finishedPart.pageRows) return null
   return (
     <ListBar
-      path="/turnover"
+      path="/turnover#finished"
       label={words.findFinished}
       hint={words.findFinishedHint}
       name="finishedFind"
@@ -84,12 +85,14 @@ function kept(asked: Partial<TurnoverQuery>): Readonly<Record<string, string>> {
 }
 
 function Orders({
+  id,
   title,
   orders,
   bar,
   none,
   children,
 }: {
+  id?: string
   title: string
   orders: readonly TurnoverOrder[]
   bar?: ReactNode
@@ -100,7 +103,7 @@ function Orders({
   const { format } = useSite()
   const words = reconditionWords.list
   return (
-    <section className={styles.section}>
+    <section className={styles.section} id={id}>
       <h2>{title}</h2>
       {bar}
       {orders.length === 0 && <p>{none}</p>}
@@ -138,11 +141,11 @@ function Waiting({ page }: { page: TurnoverPage }) {
   const { find: _find, order: _order, page: _page, ...others } = asked
   const isLong = asked.find || waitingPart.total > waitingPart.pageRows
   return (
-    <section className={styles.section}>
+    <section className={styles.section} id="waiting">
       <h2>{words.waiting}</h2>
       {isLong && (
         <ListBar
-          path="/turnover"
+          path="/turnover#waiting"
           label={mediaWords.findLots}
           hint={mediaWords.findHint}
           find={asked.find ?? ''}
@@ -192,7 +195,7 @@ function Waiting({ page }: { page: TurnoverPage }) {
       )}
       <Pager
         part={waitingPart}
-        addressOf={(to) => listAddress('/turnover', { ...asked, page: to })}
+        addressOf={(to) => `${listAddress('/turnover', { ...asked, page: to })}#waiting`}
       />
     </section>
   )
