@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { readFileSync } from 'node:fs'
 import { test } from 'node:test'
 
-const css = readFileSync(new URL('./tokens.css', import.meta.url), 'utf8')
+const css = readFileSync('src/ui/tokens.css', 'utf8')
 const THEMES = ['light', 'dark', 'outdoor'] as const
 type Theme = (typeof THEMES)[number]
 

@@ -1,6 +1,5 @@
 import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
-import { pathToFileURL } from 'node:url'
 import type Joi from 'joi'
 import type { Endpoint } from '../../src/server/defineEndpoint'
 
@@ -19,7 +18,9 @@ export async function listEndpoints(): Promise<Route[]> {
   const files = filesEnding('.ts', path.join(PAGES, 'api'))
   const routes: Route[] = []
   for (const file of files) {
-    const module = (await import(pathToFileURL(file).href)) as Record<string, Endpoint>
+    const name = nameIn('src/pages/api', file)
+    // Told as a pattern, so that what bundles the tests finds the files as well.
+    const module = (await import(`../../src/pages/api/${name}.ts`)) as Record<string, Endpoint>
     for (const [method, endpoint] of Object.entries(module)) {
       routes.push({ method, pattern: patternOf(file), endpoint })
     }
@@ -54,10 +55,17 @@ async function schemasOf(file: string, text: string): Promise<Joi.ObjectSchema |
   const found = /import \{[^}]*?(\w+Schema)\b[^}]*\} from '([^']+)'/.exec(text)
   if (!found) return null
   const [, name = '', from = ''] = found
-  const module = (await import(
-    pathToFileURL(`${path.resolve(path.dirname(file), from)}.ts`).href
-  )) as Record<string, Joi.ObjectSchema>
+  const messages = nameIn('src/messages', path.resolve(path.dirname(file), from))
+  const module = (await import(`../../src/messages/${messages}.ts`)) as Record<
+    string,
+    Joi.ObjectSchema
+  >
   return module[name] ?? null
+}
+
+/** A module as it is called from its folder, without its ending. */
+function nameIn(folder: string, file: string): string {
+  return path.relative(path.resolve(folder), file).split(path.sep).join('/').replace(/\.ts$/, '')
 }
 
 function patternOf(file: string): string {

@@ -37,7 +37,7 @@ interface Worked {
 // Worked through step by step outside this code base, with another language, a bounded least-squares fit from many
 // starts and 400-point quadrature.
 const worked = JSON.parse(
-  readFileSync(new URL('./workedRecipes.fixture.json', import.meta.url), 'utf8'),
+  readFileSync('src/core/recondition/workedRecipes.fixture.json', 'utf8'),
 ) as Worked[]
 
 function inputOf({ given }: Worked): RecipeInput {
