@@ -92,7 +92,7 @@ test('litres that do not go into the pot are offered a place in the store', asyn
 })
 
 plain(
-  'a new garden says which days and year it counts by, and changes them in one tap',
+  'a new garden says which days and year it counts by, and changes them in one tap @desk',
   async ({ page }) => {
     const folder = mkdtempSync(path.join(tmpdir(), 'innings-own-'))
     const server = await startServer(folder, { TZ: 'Europe/Berlin' })

@@ -53,7 +53,7 @@ test('columns that are not wanted go, and the page stays within its width', asyn
   await expectNoSideways(page)
 })
 
-test('an address that asks for what is not there is told in a sentence', async ({ page }) => {
+test('an address that asks for what is not there is told in a sentence @desk', async ({ page }) => {
   for (const address of [
     '/lots?order=smell',
     '/lots?page=0',

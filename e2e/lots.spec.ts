@@ -9,7 +9,7 @@ test('lots are listed with their pictures, and a lot opens', async ({ page }) =>
   await expect(page.getByRole('link', { name: 'Turn it over' })).toBeVisible()
 })
 
-test('a ledger entry is written, refused when impossible, and put right by its opposite', async ({
+test('a ledger entry is written, refused when impossible, and put right by its opposite @desk', async ({
   page,
 }) => {
   await page.goto('/lots/8')

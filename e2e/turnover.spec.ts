@@ -43,7 +43,7 @@ test('a tired lot gets its next innings', async ({ page }) => {
   await expectAccessible(page)
 })
 
-test('a reload in the middle keeps what was entered', async ({ page }) => {
+test('a reload in the middle keeps what was entered @desk', async ({ page }) => {
   await page.goto('/turnover/new?lot=1')
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Chard' })
   await page.getByLabel('How far has the surface sunk?').fill('7 cm')
