@@ -5,6 +5,7 @@ export type DomainErrorCode =
   | 'out-of-range'
   | 'too-few'
   | 'not-enough'
+  | 'unsuitable'
   | 'unbalanced'
   | 'not-converged'
 

@@ -8,7 +8,7 @@ export default function ProblemPage({
   problem,
   back,
 }: {
-  problem: Pick<Problem, 'detail'>
+  problem: Pick<Problem, 'detail' | 'plantGroup'>
   back: string
 }) {
   return (
@@ -16,6 +16,11 @@ export default function ProblemPage({
       <h1>{commonWords.product}</h1>
       <Notice tone="stop">{problem.detail}</Notice>
       <p>
+        {problem.plantGroup && (
+          <LinkButton weight="main" href={`/mixes/design?group=${problem.plantGroup}`}>
+            {commonWords.designItsMix}
+          </LinkButton>
+        )}{' '}
         <LinkButton href={back}>{commonWords.goBack}</LinkButton>
       </p>
     </>

@@ -14,6 +14,8 @@ export interface Problem {
   readonly fields: readonly FieldError[]
   /** What the row holds now, where a write came too late. */
   readonly current?: Readonly<Record<string, unknown>>
+  /** Plant group whose own mix is the way out. */
+  readonly plantGroup?: string
   /** Of a failure: under which it stands in the log. */
   readonly id?: string
 }

@@ -28,9 +28,10 @@ export function problemOf(error: unknown): Problem {
     return problem(status, code, message, { fields, ...(current ? { current } : {}) })
   }
   if (error instanceof DomainError) {
-    const field = error.details.field
+    const { field, plantGroup } = error.details
     return problem(422, error.code, error.message, {
       fields: typeof field === 'string' ? [{ field, message: error.message }] : [],
+      ...(typeof plantGroup === 'string' ? { plantGroup } : {}),
     })
   }
   if (error instanceof NotFound) return problem(404, 'not-found', error.message)
@@ -87,7 +88,7 @@ function problem(
   status: number,
   code: string,
   detail: string,
-  more: Partial<Pick<Problem, 'fields' | 'current'>> = {},
+  more: Partial<Pick<Problem, 'fields' | 'current' | 'plantGroup'>> = {},
 ): Problem {
   return { type: 'about:blank', title: code, status, code, detail, fields: [], ...more }
 }

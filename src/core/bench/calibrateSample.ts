@@ -22,7 +22,7 @@ export interface DrainMade {
 export type CalibrationDoubt =
   /** No suction scale gives pores and water as measured: the range of water such a mix could hold is told. */
   | { readonly kind: 'porosity out of reach'; readonly low: number; readonly high: number }
-  /** The drain test fits, but does not decide: a further reading would. */
+  /** The drain test does not decide the suction scale, so only its speed was taken: a further reading would. */
   | { readonly kind: 'drain undecided'; readonly further: string | null }
   /** With the pores that were measured no speed lets water run as it did: it found another way. */
   | { readonly kind: 'drain does not fit' }
@@ -38,7 +38,8 @@ const LARGEST_MISFIT = 0.4
 
 /**
  * What a sample's tests make of the curve and conductivity its composition lets expect. A porosity test bends the curve
- * first, and a drain test then has only the speed to find; alone it has to find the suction scale as well.
+ * first, and a drain test then has only the speed to find; alone it has to find the suction scale as well. Where it does
+ * not decide that, the scale stays as it was expected, the speed is what fits with it, and the doubt is told.
  * @returns null where no test could be taken up
  * @throws DomainError for impossible tests
  */
@@ -67,18 +68,18 @@ export function calibrateSample({
   }
   if (drain) {
     const { column, pourS, observation } = drain
-    if (from.includes('porosity')) {
+    const whole = from.includes('porosity')
+      ? null
+      : learnFromDrain({ curve, ksCmPerS }, column, { pourS }, observation)
+    if (whole?.converged) {
+      ;({ curve, ksCmPerS } = whole)
+      from.push('drain')
+    } else {
+      if (whole) doubts.push({ kind: 'drain undecided', further: whole.further })
       const fit = fitSpeed({ curve, ksCmPerS }, column, { pourS }, observation)
       if (fit.misfit > LARGEST_MISFIT) doubts.push({ kind: 'drain does not fit' })
       else {
         ksCmPerS = fit.ksCmPerS
-        from.push('drain')
-      }
-    } else {
-      const fit = learnFromDrain({ curve, ksCmPerS }, column, { pourS }, observation)
-      if (!fit.converged) doubts.push({ kind: 'drain undecided', further: fit.further })
-      else {
-        ;({ curve, ksCmPerS } = fit)
         from.push('drain')
       }
     }

@@ -2,11 +2,15 @@ import { type ContainerShape, heightForVolume } from '../containers'
 import {
   calibrateFromDrainTest,
   type DrainCalibration,
+  REST_AFTER_WATERING_S,
   type RetentionCurve,
   simulateDrainage,
 } from '../media'
 import { requireNumber } from '../validate'
 import type { DrainObservation } from './drainReadings'
+
+/** As the test asks for it: watered well, then ten minutes to drain. */
+const TEST_START = { kind: 'watered', restS: REST_AFTER_WATERING_S } as const
 
 /** A column of a test kit with a measured amount of mix in it. */
 export interface Column {
@@ -49,7 +53,7 @@ export function expectedDrain(
     layers: [{ thicknessCm: fillHeightCm, curve, ksCmPerS }],
     headspaceCm,
     pours: [{ atS: 0, millilitres: pouredMl, durationS: pourS }],
-    initial: { kind: 'drained' },
+    initial: TEST_START,
     endS,
   })
   return {
@@ -71,7 +75,7 @@ export function learnFromDrain(
 ): DrainCalibration {
   return calibrateFromDrainTest({
     prior,
-    column: { ...filled(column), initial: { kind: 'drained' } },
+    column: { ...filled(column), initial: TEST_START },
     pour: { atS: 0, millilitres: pouredMl, durationS: pourS },
     endS,
     firstDripS,

@@ -2,7 +2,7 @@ import { type Component, componentShares, type Share } from '../media'
 import { requireNumber, requireObject, requireWhole } from '../validate'
 import { resolveYield } from './blendPh'
 import { nitrogenSupply } from './nitrogenSupply'
-import { warmDays } from './release'
+import { q10Of, warmDays } from './release'
 import type { Crop, Dose } from './tables'
 
 /** Half-time of nitrogen release from composts and other components at 20 °C, days. */
@@ -222,11 +222,16 @@ function cumulativeRelease(
       nPercent: material.nPercentDry,
       nReleaseSeason: material.nReleaseSeason,
       releaseDays50: COMPONENT_RELEASE_DAYS50,
+      q10: 2,
     })),
-    ...amendments.map(({ amendment, gPerL }) => ({ ...amendment, gPerL })),
+    ...amendments.map(({ amendment, gPerL }) => ({
+      ...amendment,
+      gPerL,
+      q10: q10Of(amendment.kind),
+    })),
   ]
   const total = new Array<number>(weeks).fill(0)
-  for (const { gPerL, nPercent, nReleaseSeason, releaseDays50 } of sources) {
+  for (const { gPerL, nPercent, nReleaseSeason, releaseDays50, q10 } of sources) {
     const supply = nitrogenSupply({
       gPerL,
       nPercent,
@@ -234,6 +239,7 @@ function cumulativeRelease(
       releaseDays50,
       weeks,
       weeklyMeanTempC,
+      q10,
     })
     supply.cumulativeMgPerL.forEach((mg, week) => {
       total[week] = (total[week] as number) + mg

@@ -25,6 +25,8 @@ export interface Amendment {
   readonly saltIndex: number
   readonly rateLowGPerL: number
   readonly rateHighGPerL: number
+  /** Made as a salt, not from plants or animals: left out where mineral feed is not wanted. */
+  readonly mineral: boolean
   readonly caution: string | null
   readonly note: string | null
 }
@@ -64,10 +66,14 @@ export interface Crop {
   readonly rootDepthCm: number
   readonly litresPerPlant: number
   readonly kc: number
+  /** Ground a full-grown plant with its litres shades, cm²; null for seedlings and cuttings, which shade their tray. */
+  readonly canopyCm2: number | null
   readonly weeksInPot: number
   readonly sowOrPlantMonthsNorth: string | null
   readonly harvestMonthsNorth: string | null
   readonly limeHater: boolean
+  /** Is never planted into used mix. */
+  readonly freshOnly: boolean
   readonly herbicideSensitive: boolean
   readonly note: string | null
 }

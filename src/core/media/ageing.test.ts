@@ -39,6 +39,47 @@ test('minerals do not rot, no time changes nothing, ten degrees double the pace'
   )
 })
 
+test('a bag mix closes: 21 % air in a 20 cm pot become about 17 in two seasons and 14 in four', () => {
+  const air = (seasons: number) =>
+    containerCapacity({
+      curve: ageMedia({
+        components: [{ material: material('all-purpose-mix'), parts: 1 }],
+        months: 7 * seasons,
+        meanTempC: 16,
+        humifiedFines: FINES,
+      }).curve,
+      shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 },
+      fillHeightCm: 17.5,
+    }).airFraction
+  close(air(0), 0.21, 0.006)
+  close(air(2), 0.17, 0.006)
+  close(air(4), 0.14, 0.006)
+})
+
+test('what is left breaks up: its pores narrow, and conductivity goes with their square', () => {
+  const bark = material('bark-fine')
+  const { components } = ageMedia({
+    components: [{ material: bark, parts: 10 }],
+    months: 24,
+    meanTempC: 20,
+    humifiedFines: FINES,
+  })
+  const [left, fines] = components
+  const kt = 2 * bark.decayPerYear
+  close(Math.log((left?.material.curve.alpha ?? 0) / bark.curve.alpha), -1.5 * kt, 1e-9)
+  close(Math.log((left?.material.ksCmPerS ?? 0) / bark.ksCmPerS), -3 * kt, 1e-9)
+  // Fines that were made in this time have not decayed in it.
+  assert.equal(fines?.material, FINES)
+  // In two steps there is a little more: fines of the first year rot in the second.
+  const twice = [12, 12].reduce(
+    (mix, months) =>
+      ageMedia({ components: mix, months, meanTempC: 20, humifiedFines: FINES }).components,
+    [{ material: bark, parts: 10 }] as Parameters<typeof ageMedia>[0]['components'],
+  )
+  close(twice[0]?.material.curve.alpha ?? 0, left?.material.curve.alpha ?? 1, 1e-9)
+  assert.equal(twice.length, 2)
+})
+
 test('a mix of bark and peat loses air as it ages', () => {
   const components = [
     { material: material('peat-medium'), parts: 50 },

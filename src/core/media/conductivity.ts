@@ -1,34 +1,30 @@
 import { type RetentionCurve, suctionAt } from './retention'
 
+/** Steeper than this the exponent does not get, our own limit: below n = 1.67 a mix would not drain at all. */
+const STEEPEST = 5
+
 /**
- * Suction up to which conductivity is taken as linear, cm. Below n = 2 Mualem's curve leaves saturation vertically, and
- * below 1.3 it falls off a cliff there (Vogel et al. 2001 give fine soils an air entry for the same reason).
+ * Exponent of conductivity over saturation: Mualem's (1976) for a Brooks–Corey curve with λ = n − 1 and tortuosity 0.
+ * Mualem's closed form on a fitted van Genuchten curve falls too steeply next to saturation: by it bark, hulls and grit
+ * drained later than the bag mix, which every grower sees the other way round.
  */
-export function linearUpToCm(n: number): number {
-  if (n < 1.3) return 0.5
-  return n < 2 ? 0.05 : 0
+export function conductivityExponent(n: number): number {
+  return Math.min(STEEPEST, 2 + 2 / (n - 1))
 }
 
 /**
- * Unsaturated hydraulic conductivity, cm/s (Mualem 1976 with van Genuchten 1980, exponent ½), in a straight
- * line next to saturation where the curve is too steep there.
+ * Unsaturated hydraulic conductivity, cm/s: K = Ks · Se^b, with Se = (θ − thetaR) / (thetaS − thetaR) by van Genuchten
+ * (1980).
  * @param suctionCm positive head in cm of water; 0 or less means saturated
  */
-export function conductivity(curve: RetentionCurve, ksCmPerS: number, suctionCm: number): number {
+export function conductivity(
+  { alpha, n }: RetentionCurve,
+  ksCmPerS: number,
+  suctionCm: number,
+): number {
   if (!(suctionCm > 0)) return ksCmPerS
-  const linearCm = linearUpToCm(curve.n)
-  if (suctionCm < linearCm) {
-    return ksCmPerS * (1 + (mualem(curve, linearCm) - 1) * (suctionCm / linearCm))
-  }
-  return ksCmPerS * mualem(curve, suctionCm)
-}
-
-/** Conductivity relative to saturation. */
-function mualem({ alpha, n }: RetentionCurve, suctionCm: number): number {
   const m = 1 - 1 / n
-  const x = (alpha * suctionCm) ** n
-  const inner = 1 - (x / (1 + x)) ** m
-  return (1 + x) ** (-m / 2) * inner * inner
+  return ksCmPerS * (1 + (alpha * suctionCm) ** n) ** (-m * conductivityExponent(n))
 }
 
 /**

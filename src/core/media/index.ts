@@ -40,11 +40,16 @@ export {
   type MeasuredMaterial,
   type Share,
 } from './material'
-export { mayHoldPeat } from './mayHoldPeat'
 export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'
 export { type TrianglePoint, triangleField } from './triangleField'
 export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
 export { type GrainClass, packedYield, volumeYield } from './volumeYield'
-export { type PotFill, type WaterRun, waterRun } from './waterRun'
+export {
+  type PotFill,
+  REST_AFTER_WATERING_S,
+  type WaterRun,
+  type WaterStart,
+  waterRun,
+} from './waterRun'

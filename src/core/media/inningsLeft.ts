@@ -4,6 +4,7 @@ import { requireNumber, requireObject } from '../validate'
 import { ageMedia } from './ageMedia'
 import { blendMedia } from './blendMedia'
 import { containerCapacity } from './containerCapacity'
+import { joinParts } from './joinParts'
 import type { Component, Material, Share } from './material'
 
 /** What a mix can still do in a container, with nothing added between seasons and with what is planned. */
@@ -19,8 +20,8 @@ export interface InningsLeft {
   readonly most: number
 }
 
-/** Farther ahead a forecast by rates of decay says nothing. */
-const MOST_SEASONS = 12
+/** Farther ahead a forecast by rates of decay says nothing: what is left then is told as "4 or more". */
+const MOST_SEASONS = 4
 const MONTHS_PER_SEASON = 7
 
 /**
@@ -98,14 +99,10 @@ function reconditioned(mix: readonly Component[], added: readonly Share[]): read
   const old = mix.reduce((sum, { parts }) => sum + parts, 0)
   const addedShare = added.reduce((sum, { share }) => sum + share, 0)
   const whole = old / (1 - addedShare)
-  const next = [...mix]
-  for (const { material, share } of added) {
-    const index = next.findIndex((one) => one.material.id === material.id && !one.measured)
-    const there = next[index]
-    if (there) next[index] = { ...there, parts: there.parts + share * whole }
-    else next.push({ material, parts: share * whole })
-  }
-  return next
+  return added.reduce<readonly Component[]>(
+    (next, { material, share }) => joinParts(next, { material, parts: share * whole }),
+    mix,
+  )
 }
 
 function requireShares(added: readonly Share[] | undefined): void {

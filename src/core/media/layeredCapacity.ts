@@ -23,7 +23,7 @@ export interface LayeredCapacity {
 
 /** Slower than this nothing moves that a grower would notice: about a tenth of a millimetre in an hour. */
 const STILL_CM_PER_S = 3e-6
-const POINTS = 64
+const POINTS = 96
 
 /** The drained suction along a layer: rises with height until the layer conducts no more. */
 export interface LayerSuction {
@@ -81,12 +81,15 @@ export function layeredCapacity({
   const suctions = drainedSuctions(layers, baseOffsetCm)
   const layerMeanTheta = suctions.map((layer, index) => {
     const { curve } = layers[index] as MediaLayer
-    const step = (layer.toCm - layer.fromCm) / POINTS
+    const heightCm = layer.toCm - layer.fromCm
     let water = 0
     let volume = 0
     for (let i = 0; i < POINTS; i++) {
-      const z = layer.fromCm + (i + 0.5) * step
-      const slice = areaAtUnchecked(shape, z) * step
+      // Slices grow with height: a coarse material empties within a finger's breadth above its base.
+      const from = (i / POINTS) ** 2
+      const to = ((i + 1) / POINTS) ** 2
+      const z = layer.fromCm + 0.5 * (from + to) * heightCm
+      const slice = areaAtUnchecked(shape, z) * (to - from) * heightCm
       volume += slice
       water += waterContent(curve, layerSuctionAt(layer, z)) * slice
     }

@@ -46,6 +46,8 @@ export interface Material {
   /** Mineral nitrogen in a fresh bagged mix, mg/L. */
   readonly starterNMgPerL: number | null
   readonly dustHazard: 'low' | 'medium' | 'high'
+  /** From a bog, or a mix that holds such material. */
+  readonly peat: boolean
   readonly note: string | null
 }
 

@@ -54,10 +54,18 @@ test('a bottom layer lifts the wet zone into the mix: less air there than in a f
   const onGravel = watered([layer('gravel', 6), layer(mix, 14)])
   const onFiller = watered([layer(mix, 14)], { fillerCm: 6 })
   const air = ({ layers }: typeof full) => layers.at(-1)?.air ?? 0
-  assert.ok(air(onGravel) < air(full) - 0.02)
+  // As deep a mix in a full pot has its wet zone below: what lies on it drains better.
+  const topOfFull = watered([layer(mix, 6), layer(mix, 14)])
+  assert.ok(air(onGravel) < air(topOfFull) - 0.02)
   assert.ok(air(onFiller) < air(full) - 0.02)
   assert.ok(onGravel.thinAirUpToCm > full.thinAirUpToCm + 3)
   assert.ok(onFiller.airlessUpToCm > 6)
+  // Grit and perlite go on pulling: the wet zone stays where it was, in them.
+  for (const id of ['grit', 'perlite-coarse']) {
+    const onIt = watered([layer(id, 6), layer(mix, 14)])
+    close(air(onIt), air(topOfFull), 0.005)
+    assert.equal(onIt.thinAirUpToCm, 6)
+  }
 })
 
 test('a pour above the headspace runs over; none at all changes nothing', () => {
@@ -70,6 +78,7 @@ test('a pour above the headspace runs over; none at all changes nothing', () => 
   const none = waterRun({
     fill: { shape: POT, headspaceCm: 2.5, layers: [layer('peat-fine', 20)] },
     millilitres: 0,
+    start: 'rested',
   })
   assert.equal(none.untilS, null)
   assert.ok((none.frames.at(-1)?.outMl ?? 1) < 1)

@@ -18,6 +18,12 @@ export interface PotFill {
   readonly layers: readonly MediaLayer[]
 }
 
+/**
+ * How a pot stands before it is watered: watered through and left to drain for ten minutes, as a mix is tried, or drained
+ * as far as it ever will.
+ */
+export type WaterStart = 'watered' | 'rested'
+
 /** A drained pot that is watered, and how it stands when all has come to rest. */
 export interface WaterRun {
   /** Moments close together at first, where most happens. */
@@ -41,12 +47,15 @@ export interface WaterRun {
   readonly thinAirUpToCm: number
 }
 
+/** Ten minutes: most of what drains has drained, and the next pour is as it would be in the garden. */
+export const REST_AFTER_WATERING_S = 600
 const SLICES = 60
 const LOOK_CM = 0.05
 
 /**
  * Pours water onto a drained pot and tells what runs out, what stays and where it stays; see simulateDrainage.
  * @param millilitres poured within `pourS`
+ * @param start how it stands before; watered through ten minutes ago where left out
  * @param untilMl water run out that is waited for; half of what was poured where left out
  * @param onProgress told how much of the time has been worked out, 0 to 1
  * @throws DomainError for impossible fills or pours, `not-converged` where it cannot be worked out
@@ -55,6 +64,7 @@ export function waterRun({
   fill: { shape, headspaceCm, fillerCm = 0, layers },
   millilitres,
   untilMl = millilitres / 2,
+  start = 'watered',
   pourS = 30,
   endS = 3600,
   moments = 60,
@@ -63,6 +73,7 @@ export function waterRun({
   fill: PotFill
   millilitres: number
   untilMl?: number
+  start?: WaterStart
   pourS?: number
   endS?: number
   moments?: number
@@ -77,7 +88,8 @@ export function waterRun({
     layers,
     headspaceCm,
     pours: [{ atS: 0, millilitres, durationS: pourS }],
-    initial: { kind: 'drained' },
+    initial:
+      start === 'watered' ? { kind: 'watered', restS: REST_AFTER_WATERING_S } : { kind: 'drained' },
     endS,
     profileTimesS: times,
     ...(fillerCm > 0 ? { baseOffsetCm: fillerCm } : {}),

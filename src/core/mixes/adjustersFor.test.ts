@@ -3,7 +3,6 @@ import { test } from 'node:test'
 import { MIX_SETTING } from '../../../testing/samples'
 import { material } from '../../../testing/tables'
 import { type MixChangeAnswer, runJob } from '../../workers/jobs'
-import { mayHoldPeat } from '../media'
 import { adjustersFor } from './adjustersFor'
 import type { MixInPlace } from './mixInPlace'
 
@@ -118,14 +117,4 @@ test('hard water: the change keeps the pH of autumn in the band, and rain water 
   assert.ok(change && change.value <= WISH.pHHigh + 1e-6 && change.value >= WISH.pHLow)
   // Without a wish there is no band to keep.
   assert.ok(adjustersFor(answer, { wish: null }).every(({ id }) => id !== 'hardWater'))
-})
-
-test('what is from a bog is known by its name; a bag may hold peat unless it says it does not', () => {
-  assert.deepEqual(
-    ['peat-medium', 'sphagnum-moss', 'acid-mix', 'seed-mix', 'coir-pith', 'bark-fine'].map((id) =>
-      mayHoldPeat(material(id)),
-    ),
-    [true, true, true, true, false, false],
-  )
-  assert.equal(mayHoldPeat({ ...material('seed-mix'), note: 'Peat-free' }), false)
 })

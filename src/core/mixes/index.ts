@@ -1,6 +1,7 @@
 export { type Adjuster, type AdjusterId, type AdjusterPot, adjustersFor } from './adjustersFor'
 export { type CheapestMix, cheapestMix, type MixTargets } from './cheapestMix'
 export { type ClosestMix, closestMix } from './closestMix'
+export { groupOfCrop } from './groupOfCrop'
 export { daysBetweenWaterings, type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
 export { type MixQuality, mixQuality } from './mixQuality'
 export type { MixFor, MixPart } from './mixRecipe'

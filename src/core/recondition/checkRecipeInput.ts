@@ -1,5 +1,6 @@
 import { requireShape } from '../containers'
 import { DomainError } from '../errors'
+import { groupById, groupOfCrop } from '../mixes'
 import { requireNumber, requireObject, requireOneOf } from '../validate'
 import {
   DEFAULT_COMPOST_SHARE,
@@ -11,7 +12,8 @@ import {
 /**
  * Checks what a recipe is asked for.
  * @returns the limits, with the usual ones where none are set
- * @throws DomainError `bad-argument` for a lot given up by triage, `too-few` with neither lot nor base,
+ * @throws DomainError `unsuitable` for a crop that is never planted into used mix, with its plant group,
+ *   `bad-argument` for a lot given up by triage, `too-few` with neither lot nor base,
  *   `out-of-range` for impossible amounts
  */
 export function checkRecipeInput(input: RecipeInput): RecipeLimits {
@@ -42,6 +44,14 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
   }
   if (input.lot) {
     requireNumber('The litres of the lot', input.lot.litres, { min: 0, max: 100_000 })
+    if (input.crop.freshOnly) {
+      const group = groupOfCrop(input.crop)
+      throw new DomainError(
+        'unsuitable',
+        `${input.crop.name} does not grow in used mix: not from this lot. Make a fresh mix for it from its plant group’s own start.`,
+        { field: 'crop', plantGroup: group, startsFrom: groupById(group)?.starts ?? [] },
+      )
+    }
     const verdict = input.lot.triage?.verdict
     if (verdict === 'compost' || verdict === 'discard') {
       throw new DomainError('bad-argument', 'This lot was given up: it gets no recipe.', {

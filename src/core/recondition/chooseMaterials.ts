@@ -1,5 +1,4 @@
 import type { Crop } from '../chemistry'
-import { mayHoldPeat } from '../media'
 import type { BatchSources } from './batch'
 import { compostShare } from './compostShare'
 import type { RecipeInput, RecipeLimits, StockMaterial } from './recipeTypes'
@@ -21,7 +20,7 @@ export function pickFresh(
   return (
     materials
       .filter(({ material }) => material.group === 'bagged mix')
-      .filter(({ material }) => !limits.peatFree || !mayHoldPeat(material))
+      .filter(({ material }) => !limits.peatFree || !material.peat)
       .sort((a, b) => outsideBand(a) - outsideBand(b) || a.pricePerLitre - b.pricePerLitre)[0] ??
     null
   )

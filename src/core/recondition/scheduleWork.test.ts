@@ -61,6 +61,25 @@ test('cautions stand at the step they belong to', () => {
   assert.ok(!at('spread').includes('lime'))
 })
 
+test('more than half the label rate of a meal is no bed for seedlings, and says so where it goes in', () => {
+  const cautions = (kind: 'seedling' | 'vegetable', id: string, gPerL: number) =>
+    scheduleWork({
+      recipe: recipe({ doses: [{ ...dose(id, 'fertilizer'), gPerL }] }),
+      triage: null,
+      variant: 'tipped',
+      startDate: '2026-11-02',
+      options: {
+        amendments: ['granular-444', 'crf-5-month'].map(amendment),
+        crop: { kind },
+      },
+    }).steps.flatMap((step) => step.cautions)
+  const half = amendment('granular-444').rateHighGPerL / 2
+  assert.ok(cautions('seedling', 'granular-444', half + 0.1).includes('ammonia'))
+  assert.ok(!cautions('seedling', 'granular-444', half).includes('ammonia'))
+  assert.ok(!cautions('vegetable', 'granular-444', half + 0.1).includes('ammonia'))
+  assert.ok(!cautions('seedling', 'crf-5-month', 5).includes('ammonia'), 'coated, not a meal')
+})
+
 test('a lot that sheds water is wetted slowly first; leaching and powders only where needed', () => {
   const kinds = (plan: ReturnType<typeof schedule>) => plan.steps.map(({ kind }) => kind)
   assert.ok(kinds(schedule({}, true)).includes('rewet'))

@@ -1,4 +1,4 @@
-import type { Amendment } from '../chemistry'
+import type { Amendment, Crop } from '../chemistry'
 import { DomainError } from '../errors'
 import type { Material } from '../media'
 import { requireObject } from '../validate'
@@ -30,6 +30,7 @@ export type CautionId =
   | 'lime'
   | 'sulfur'
   | 'meals'
+  | 'ammonia'
   | 'manure'
   | 'residue'
   | 'lifting'
@@ -82,11 +83,16 @@ const WAIT_DAYS: Readonly<Record<WaitReason, number>> = {
   leach: 2,
 }
 
+/** Of its label's high rate: above it a meal sets so much ammonia free at first that seedlings burn. */
+const RICH_MEAL = 0.5
+
 export interface ScheduleOptions {
   readonly runsDownSide?: boolean
   /** Rows behind the recipe's ids, for cautions that depend on the material. */
   readonly materials?: readonly Pick<Material, 'id' | 'group' | 'dustHazard'>[]
-  readonly amendments?: readonly Pick<Amendment, 'id' | 'kind' | 'cce'>[]
+  readonly amendments?: readonly Pick<Amendment, 'id' | 'kind' | 'cce' | 'rateHighGPerL'>[]
+  /** What is planted. */
+  readonly crop?: Pick<Crop, 'kind'>
 }
 
 /**
@@ -208,10 +214,14 @@ function bulkCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
 
 function powderCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
   const cautions = new Set<CautionId>(['dust'])
-  for (const { id, role } of recipe.doses) {
+  for (const { id, role, gPerL } of recipe.doses) {
     if (role === 'lime' || role === 'sulfur') cautions.add(role)
-    const kind = options.amendments?.find((row) => row.id === id)?.kind
-    if (kind === 'organic fertilizer' || kind === 'coated fertilizer') cautions.add('meals')
+    const row = options.amendments?.find((one) => one.id === id)
+    if (row?.kind === 'organic fertilizer' || row?.kind === 'coated fertilizer') {
+      cautions.add('meals')
+    }
+    const isRich = row?.kind === 'organic fertilizer' && gPerL > RICH_MEAL * row.rateHighGPerL
+    if (isRich && options.crop?.kind === 'seedling') cautions.add('ammonia')
   }
   cautions.add('label')
   return [...cautions]

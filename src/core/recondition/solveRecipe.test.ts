@@ -2,11 +2,16 @@ import assert from 'node:assert/strict'
 import { readFileSync } from 'node:fs'
 import { test } from 'node:test'
 import fc from 'fast-check'
-import { amendment, close, crop, material } from '../../../testing/tables'
-import { blendEc, blendPh } from '../chemistry'
+import {
+  close,
+  crop,
+  amendment as shippedAmendment,
+  material as shippedMaterial,
+} from '../../../testing/tables'
+import { type Amendment, blendEc, blendPh } from '../chemistry'
 import type { ContainerShape } from '../containers'
 import { DomainError } from '../errors'
-import { blendMedia, containerCapacity } from '../media'
+import { blendMedia, containerCapacity, type Material } from '../media'
 import { lotComponents } from './lotComponents'
 import type { RecipeInput } from './recipeTypes'
 import { scaleToLoads } from './scaleToLoads'
@@ -36,9 +41,18 @@ interface Worked {
 
 // Worked through step by step outside this code base, with another language, a bounded least-squares fit from many
 // starts and 400-point quadrature.
-const worked = JSON.parse(
+const { recipes: worked, values } = JSON.parse(
   readFileSync('src/core/recondition/workedRecipes.fixture.json', 'utf8'),
-) as Worked[]
+) as {
+  readonly recipes: readonly Worked[]
+  /** Shipped values as they were when the recipes were worked through. */
+  readonly values: {
+    readonly materials: Readonly<Record<string, Partial<Material>>>
+    readonly amendments: Readonly<Record<string, Partial<Amendment>>>
+  }
+}
+const material = (id: string): Material => ({ ...shippedMaterial(id), ...values.materials[id] })
+const amendment = (id: string): Amendment => ({ ...shippedAmendment(id), ...values.amendments[id] })
 
 function inputOf({ given }: Worked): RecipeInput {
   const stock = (id: string, litres: number, pricePerLitre: number) => ({

@@ -1,4 +1,4 @@
-import { doublePrecision, pgTable, text } from 'drizzle-orm/pg-core'
+import { boolean, doublePrecision, pgTable, text } from 'drizzle-orm/pg-core'
 import type { Amendment } from '../../core/chemistry'
 import { instant, version } from '../columns'
 import type { Origin } from '../media/materialTables'
@@ -17,6 +17,7 @@ export const amendments = pgTable('amendments', {
   saltIndex: doublePrecision('salt_index').notNull(),
   rateLowGPerL: doublePrecision('rate_low_g_per_l').notNull(),
   rateHighGPerL: doublePrecision('rate_high_g_per_l').notNull(),
+  mineral: boolean('mineral').notNull().default(false),
   caution: text('caution'),
   note: text('note'),
   origin: text('origin').$type<Origin>().notNull(),

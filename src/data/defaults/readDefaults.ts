@@ -46,6 +46,7 @@ export function defaultMaterials(): Material[] {
     },
     starterNMgPerL: numberOrNull(row, 'starterNMgPerL'),
     dustHazard: cell(row, 'dustHazard') as Material['dustHazard'],
+    peat: yes(row, 'peat'),
     note: textOrNull(row, 'note'),
   }))
 }
@@ -56,6 +57,7 @@ export function defaultAmendments(): Amendment[] {
     kind: cell(row, 'kind') as AmendmentKind,
     ...numbers(row, 'nPercent', 'p2o5Percent', 'k2oPercent', 'releaseDays50', 'nReleaseSeason'),
     ...numbers(row, 'cce', 'saltIndex', 'rateLowGPerL', 'rateHighGPerL'),
+    mineral: yes(row, 'mineral'),
     caution: textOrNull(row, 'caution'),
     note: textOrNull(row, 'note'),
   }))
@@ -71,8 +73,10 @@ export function defaultCrops(): Crop[] {
     feeder: cell(row, 'feeder') as Crop['feeder'],
     sowOrPlantMonthsNorth: textOrNull(row, 'sowOrPlantMonthsNorth'),
     harvestMonthsNorth: textOrNull(row, 'harvestMonthsNorth'),
-    limeHater: cell(row, 'limeHater') === 'yes',
-    herbicideSensitive: cell(row, 'herbicideSensitive') === 'yes',
+    canopyCm2: numberOrNull(row, 'canopyCm2'),
+    limeHater: yes(row, 'limeHater'),
+    freshOnly: yes(row, 'freshOnly'),
+    herbicideSensitive: yes(row, 'herbicideSensitive'),
     note: textOrNull(row, 'note'),
   }))
 }
@@ -82,7 +86,7 @@ export function defaultProblems(): Problem[] {
     ...text(row, 'id', 'name', 'kind', 'signs', 'survivesIn', 'action', 'why'),
     latin: textOrNull(row, 'latin'),
     hosts: cell(row, 'hosts').split(';').filter(Boolean),
-    byFamily: cell(row, 'byFamily') === 'yes',
+    byFamily: yes(row, 'byFamily'),
     survivalMonths: numberOrNull(row, 'survivalMonths'),
     stageInMedia: textOrNull(row, 'stageInMedia'),
     heatC: numberOrNull(row, 'heatC'),
@@ -106,6 +110,10 @@ function cell(row: Row, column: string): string {
   const value = row[column]
   if (value === undefined) throw new Error(`The shipped table has no column ${column}.`)
   return value.trim()
+}
+
+function yes(row: Row, column: string): boolean {
+  return cell(row, column) === 'yes'
 }
 
 function textOrNull(row: Row, column: string): string | null {

@@ -1,4 +1,4 @@
-import { doublePrecision, pgTable, text } from 'drizzle-orm/pg-core'
+import { boolean, doublePrecision, pgTable, text } from 'drizzle-orm/pg-core'
 import type { Material } from '../../core/media'
 import { instant, version } from '../columns'
 
@@ -28,6 +28,7 @@ export const materials = pgTable('materials', {
   nReleaseSeason: doublePrecision('n_release_season').notNull(),
   starterNMgPerL: doublePrecision('starter_n_mg_per_l'),
   dustHazard: text('dust_hazard').$type<Material['dustHazard']>().notNull(),
+  peat: boolean('peat').notNull().default(false),
   note: text('note'),
   origin: text('origin').$type<Origin>().notNull(),
   pricePerLitre: doublePrecision('price_per_litre'),

@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import { mayHoldPeat } from '../../core/media'
 import type { MixMaterial } from '../../messages/mixes/mixViews'
 import { Button } from '../../ui/Button'
 import { Progress } from '../../ui/Progress'
@@ -87,5 +86,5 @@ export function MixSwap({ id, onDone }: { readonly id: SwapId; readonly onDone: 
 /** How much of a material may go in. */
 function most(id: SwapId, { material, stockLitres }: MixMaterial): number {
   if (id === 'onlyMine') return stockLitres
-  return mayHoldPeat(material) ? 0 : Number.POSITIVE_INFINITY
+  return material.peat ? 0 : Number.POSITIVE_INFINITY
 }

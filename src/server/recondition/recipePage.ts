@@ -58,6 +58,7 @@ export function scheduleOf({ recipe, intake, input, site }: BuiltRecipe, at: Dat
       runsDownSide: intake.runsDownSide,
       materials: input.stock.materials.map(({ material }) => material),
       amendments: input.stock.amendments.map(({ amendment }) => amendment),
+      crop: input.crop,
     },
   })
 }

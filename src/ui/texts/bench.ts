@@ -133,7 +133,7 @@ export const bench = {
       'porosity out of reach': (low: string, high: string) =>
         `The porosity test was not taken up: a mix of this kind holds ${low} to ${high} water in that pot, so something was read wrong, or it is another mix.`,
       'drain undecided': (further: string) =>
-        `The drain test was not taken up: its readings fit more than one mix.${further}`,
+        `The drain test fits more than one mix, so only its speed was taken, with the pores its recipe lets expect.${further}`,
       'drain does not fit': () =>
         'The drain test was not taken up: with the pores that were measured no speed lets water run like that. It found a channel, ran down the side, or the mix was packed otherwise.',
     },

@@ -32,6 +32,10 @@ export const cautions: Readonly<Record<CautionId, CautionText>> = {
     more: 'Its dust irritates eyes and lungs, and it burns.',
   },
   meals: { short: 'Keep fertilizers and meals away from pets and children.' },
+  ammonia: {
+    short: 'Seedlings burn in fresh meal: wait two weeks before you sow, or use half.',
+    more: 'More than half its label rate sets ammonia free while it rots. Damp, warm mix in the open loses it sooner; smell it before you sow.',
+  },
   manure: {
     short: 'Manure not well rotted: 120 days before harvest.',
     more: 'Where the crop touches the mix; 90 days otherwise.',

@@ -31,4 +31,5 @@ export const common = {
   inTheLog: (id: string) => `${id} in the log`,
   close: 'Close',
   goBack: 'Go back',
+  designItsMix: 'Design its mix',
 } as const

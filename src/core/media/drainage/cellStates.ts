@@ -1,4 +1,4 @@
-import { conductivity, linearUpToCm } from '../conductivity'
+import { conductivityExponent } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
 import { suctionAt } from '../retention'
 import type { Grid } from './grid'
@@ -21,20 +21,18 @@ interface LayerConstants {
   readonly range: number
   readonly m: number
   readonly ksCmPerS: number
-  readonly linearCm: number
-  /** Change of conductivity with suction next to saturation, per cm. */
-  readonly linearSlope: number
+  /** Of conductivity over saturation. */
+  readonly exponent: number
   readonly nearlyFullCm: number
   readonly halfFullCm: number
 }
 
 /**
- * Water content, conductivity and their slopes in every cell of a column, from its pressure heads (van Genuchten 1980,
- * Mualem 1976), and the damped step from one set of heads to the next.
+ * Water content, conductivity and their slopes in every cell of a column, from its pressure heads, and the damped step
+ * from one set of heads to the next.
  *
  * Powers are what takes the time, so they are taken as exponentials of logarithms (half the time of a general power) and
- * each but once: with x = (αh)ⁿ and y = (1 + x)⁻ᵐ, the power Mualem needs is
- * (x / (1 + x))ᵐ = x · y / (αh).
+ * each but once: with x = (αh)ⁿ, saturation is (1 + x)⁻ᵐ and conductivity another power of the same 1 + x.
  */
 export class CellStates {
   /** Pressure head, cm, negative for suction. */
@@ -80,22 +78,14 @@ export class CellStates {
       }
       const h = -head
       const x = Math.exp(n * Math.log(alpha * h))
-      const y = Math.exp(-of.m * Math.log(1 + x))
+      const logY = -of.m * Math.log(1 + x)
+      const y = Math.exp(logY)
       water[i] = cell * (thetaR + of.range * y)
-      capacity[i] = cell * (STORAGE + (of.range * of.m * n * x * y) / (h * (1 + x)))
-      if (h < of.linearCm) {
-        k[i] = of.ksCmPerS - of.linearSlope * h
-        slope[i] = of.linearSlope
-        continue
-      }
-      const power = (x * y) / (alpha * h)
-      const inner = 1 - power
-      const root = Math.sqrt(y)
-      k[i] = of.ksCmPerS * root * inner * inner
-      // dK/dh, then turned round because ψ = −h.
-      const dRoot = ((-of.m / 2) * n * x * root) / (h * (1 + x))
-      const dInner = (-of.m * n * power) / (h * (1 + x))
-      slope[i] = -of.ksCmPerS * (dRoot * inner * inner + 2 * root * inner * dInner)
+      const steep = (of.m * n * x) / (h * (1 + x))
+      capacity[i] = cell * (STORAGE + of.range * y * steep)
+      const conducts = of.ksCmPerS * Math.exp(of.exponent * logY)
+      k[i] = conducts
+      slope[i] = of.exponent * conducts * steep
     }
   }
 
@@ -134,14 +124,12 @@ function suctionOf({ curve, m }: LayerConstants, saturation: number): number {
 
 function constantsOf({ curve, ksCmPerS }: MediaLayer): LayerConstants {
   const range = curve.thetaS - curve.thetaR
-  const linearCm = linearUpToCm(curve.n)
   return {
     curve,
     range,
     m: 1 - 1 / curve.n,
     ksCmPerS,
-    linearCm,
-    linearSlope: linearCm > 0 ? (ksCmPerS - conductivity(curve, ksCmPerS, linearCm)) / linearCm : 0,
+    exponent: conductivityExponent(curve.n),
     nearlyFullCm: suctionAt(curve, curve.thetaR + NEARLY_FULL * range),
     halfFullCm: suctionAt(curve, curve.thetaR + HALF_FULL * range),
   }

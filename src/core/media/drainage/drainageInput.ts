@@ -15,6 +15,8 @@ export type InitialState =
   | { readonly kind: 'suction'; readonly cm: number }
   /** As it stands after draining. */
   | { readonly kind: 'drained' }
+  /** Watered through before, and drained for so long since: as a grower's pot stands when it is watered again. */
+  | { readonly kind: 'watered'; readonly restS: number }
   /** The same water content everywhere, m³ m⁻³. */
   | { readonly kind: 'moisture'; readonly fraction: number }
 
@@ -57,6 +59,9 @@ export function requireDrainage(input: DrainageInput): void {
     }
   }
   if (initial.kind === 'suction') requireNumber('The suction at the start', initial.cm, { min: 0 })
+  if (initial.kind === 'watered') {
+    requireNumber('The rest after watering in s', initial.restS, { above: 0, max: 60 * 86_400 })
+  }
   if (initial.kind === 'moisture') {
     requireNumber('The water content at the start', initial.fraction, { above: 0, max: 1 })
   }

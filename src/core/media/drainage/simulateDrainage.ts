@@ -44,7 +44,7 @@ const POND_COUNTS_CM = 0.05
 
 /**
  * Water moving through a fill in time: Richards' equation in one dimension with the container's own cross-section
- * (Celia, Bouloutas & Zarba 1990; conductivity by Mualem 1976 and van Genuchten 1980), second order in time with
+ * (Celia, Bouloutas & Zarba 1990; conductivity by Mualem 1976 for Brooks–Corey pores), second order in time with
  * error control. No evaporation.
  * @throws DomainError for impossible input; `not-converged` where no step, however short, could be solved
  * @example simulateDrainage({ shape, layers: [{ thicknessCm: 17.5, curve, ksCmPerS: 0.03 }], headspaceCm: 2.5, pours: [{ atS: 0, millilitres: 1500, durationS: 20 }], initial: { kind: 'drained' }, endS: 900 })
@@ -58,13 +58,22 @@ export function simulateDrainage(input: DrainageInput): Drainage {
     waterTableCm: input.waterTableCm ?? null,
   })
   startHeads(column, grid, input)
+  const plan = { layers, headspaceCm, thetaTolerance: THETA_TOLERANCE * (input.tolerance ?? 1) }
+  if (input.initial.kind === 'watered') {
+    // What runs out meanwhile is the end of the watering before.
+    run(column, grid, {
+      ...plan,
+      pours: [],
+      endS: input.initial.restS,
+      profileTimesS: [],
+      onProgress: undefined,
+    })
+  }
   return run(column, grid, {
-    layers,
+    ...plan,
     pours,
     endS,
-    headspaceCm,
     profileTimesS: [...(input.profileTimesS ?? [])].sort((a, b) => a - b),
-    thetaTolerance: THETA_TOLERANCE * (input.tolerance ?? 1),
     onProgress: input.onProgress,
   })
 }
@@ -221,6 +230,9 @@ function startHeads(
     const index = grid.layer[i] as number
     const layer = layers[index] as MediaLayer
     switch (initial.kind) {
+      case 'watered':
+        column.psi[i] = 0
+        break
       case 'suction':
         column.psi[i] = -initial.cm
         break

@@ -1,0 +1,27 @@
+import type { Component } from './material'
+
+/**
+ * A mix with a part more of it. Where it holds the same material already, pores worn by age and fresh ones become one
+ * part between them: logarithms of suction scale and conductivity weighed by volume.
+ */
+export function joinParts(components: readonly Component[], added: Component): Component[] {
+  const { material, parts } = added
+  const index = components.findIndex((one) => one.material.id === material.id && !one.measured)
+  const there = components[index]
+  if (!there) return [...components, added]
+  const total = there.parts + parts
+  const between = (old: number, fresh: number) =>
+    old === fresh || !(total > 0)
+      ? old
+      : Math.exp((there.parts * Math.log(old) + parts * Math.log(fresh)) / total)
+  const { curve, ksCmPerS } = there.material
+  const joined = {
+    parts: total,
+    material: {
+      ...there.material,
+      curve: { ...curve, alpha: between(curve.alpha, material.curve.alpha) },
+      ksCmPerS: between(ksCmPerS, material.ksCmPerS),
+    },
+  }
+  return components.map((one, at) => (at === index ? { ...one, ...joined } : one))
+}
