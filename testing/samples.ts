@@ -19,6 +19,12 @@ export const MIX_SETTING = {
     tMinC: 13,
     tMaxC: 20,
     seasonMeanTempC: 15,
+    growing: [105, 135, 166, 196, 227, 258, 288].map((dayOfYear) => ({
+      dayOfYear,
+      tMinC: 10,
+      tMaxC: 18,
+      rainMm: 60,
+    })),
     exposureFactor: 1,
   },
   humifiedFines: material('humified-fines'),

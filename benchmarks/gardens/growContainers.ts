@@ -12,7 +12,7 @@ export async function growContainers(db: Database, random: Random, wanted: numbe
   const there = await db.$count(containers)
   const places = Math.max(3, Math.round(wanted / POTS_AT_A_PLACE))
   const rows = Array.from({ length: Math.max(0, wanted - there) }, (_, i) => {
-    const { name, shape, headspaceCm } = pick(random, CONTAINERS)
+    const { name, shape, headspaceCm, exposure } = pick(random, CONTAINERS)
     const place = between(random, 1, places)
     return {
       code: `N${String(i + 1).padStart(4, '0')}`,
@@ -20,6 +20,7 @@ export async function growContainers(db: Database, random: Random, wanted: numbe
       place: `${QUARTERS[place % QUARTERS.length]} ${place}`,
       shape,
       headspaceCm,
+      exposure,
     }
   })
   await insertRows(db, containers, rows)

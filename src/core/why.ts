@@ -15,6 +15,7 @@ export type WhyUnit =
   | 'days'
   | 'kg'
   | 'mm/d'
+  | 'cm²'
   | '°C'
   | 'mg/L'
   | 'text'

@@ -123,6 +123,7 @@ export const WHY_INPUTS = [
   'limeUnreacted',
   'alkalinity',
   'waterGiven',
+  'canopy',
   'limeInWater',
   'mixInPot',
   'nitrogenStart',

@@ -102,6 +102,8 @@ export function whyValue(
     case 'mm/d':
     case '°C':
       return `${format.number(value, 1)} ${unit}`
+    case 'cm²':
+      return `${format.number(value)} cm²`
     case 'days':
       return format.number(value, 1)
     case 'mg/L':

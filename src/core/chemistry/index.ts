@@ -23,6 +23,7 @@ export {
 } from './nitrogenBudget'
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
 export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
+export { potDemand } from './potDemand'
 export { reacted } from './release'
 export {
   type BlendEc,

@@ -1,5 +1,6 @@
 export { areaAt, areaAtUnchecked } from './areaAt'
 export { containerVolume } from './containerVolume'
 export { heightForVolume } from './heightForVolume'
+export { plantsIn } from './plantsIn'
 export type { BowlShape, ContainerShape, RectangularShape, RoundShape } from './shape'
 export { requireShape } from './shape'

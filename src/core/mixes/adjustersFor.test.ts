@@ -96,6 +96,7 @@ test('hard water: the change keeps the pH of autumn in the band, and rain water 
       { material: material('green-waste-compost'), parts: 1 },
     ],
     ...MIX_SETTING,
+    place: { ...MIX_SETTING.place, exposureFactor: 0.4 },
   }
   const hard = adjustersFor(done<MixInPlace>('mixInPlace', mix), {
     wish: WISH,

@@ -3,7 +3,7 @@ import type { ContainerShape } from '../containers'
 import type { MixInPlace } from './mixInPlace'
 import type { MixQuality } from './mixQuality'
 import type { MixWish } from './mixWish'
-import { type SeasonWater, seasonOfHardWater } from './seasonWater'
+import { hardWater, type SeasonWater } from './seasonWater'
 
 export type AdjusterId =
   | 'daily'
@@ -53,7 +53,7 @@ const SHALLOW = 0.75
  * more is left out.
  */
 export function adjustersFor(
-  { capacity, dry, blend, ph, buffer, fillLitres }: MixInPlace,
+  { capacity, dry, blend, ph, buffer, fillLitres, waterGivenLitres }: MixInPlace,
   {
     wish,
     pot,
@@ -90,13 +90,11 @@ export function adjustersFor(
     ...(pot ? inOtherPots({ air, days: dry.days, wish, pot, pots, everyDays }) : []),
     ...(wish && fillLitres > 0
       ? [
-          hardWater({
+          afterHardWater({
             wish,
             ph,
             buffer,
-            fillLitres,
-            lossLPerDay: dry.lossLPerDay,
-            alkalinityMgPerL,
+            season: { alkalinityMgPerL, litres: waterGivenLitres, mediaLitres: fillLitres },
           }),
         ]
       : []),
@@ -153,26 +151,22 @@ function inOtherPots({
 }
 
 /** A season of hard water lifts the pH: the mix has to start lower, or bear it. */
-function hardWater({
+function afterHardWater({
   wish: { pHLow, pHHigh },
   ph,
   buffer,
-  fillLitres,
-  lossLPerDay,
-  alkalinityMgPerL,
+  season,
 }: {
   readonly wish: MixWish
   readonly ph: number
   readonly buffer: number
-  readonly fillLitres: number
-  readonly lossLPerDay: number
-  readonly alkalinityMgPerL: number
+  readonly season: SeasonWater
 }): Adjuster {
-  const water = seasonOfHardWater({ lossLPerDay, alkalinityMgPerL, mediaLitres: fillLitres })
+  const water = hardWater(season)
   const { rainShare } = waterDrift({
     alkalinity: water.alkalinityMgPerL,
     litresApplied: water.litres,
-    mediaLitres: fillLitres,
+    mediaLitres: water.mediaLitres,
     buffer,
     ph,
     phHigh: pHHigh,

@@ -9,8 +9,9 @@ import {
   containerCapacity,
   type Material,
 } from '../media'
-import { type DryDown, dryDown } from '../season'
+import { type DryDown, dryDown, type GrowingMonth, waterGiven, YOUNG_SHARE } from '../season'
 import { requireNumber, requireObject } from '../validate'
+import { type Growing, type PlantsInPlace, plantsInPlace } from './growing'
 
 /** Where a container stands, and what is asked of its mix. */
 export interface PlaceForMix {
@@ -20,14 +21,22 @@ export interface PlaceForMix {
   readonly tMinC: number
   readonly tMaxC: number
   readonly seasonMeanTempC: number
-  /** 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving. */
+  /** The months it is watered in. */
+  readonly growing: readonly GrowingMonth[]
+  /** 0.4 indoors, 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving. */
   readonly exposureFactor: number
 }
 
 export interface MixInPlace {
   readonly blend: Blend
   readonly capacity: ContainerCapacity
+  /** With its plants full-grown. */
   readonly dry: DryDown
+  /** From draining to the refill point while they are young; null where nothing is lost. */
+  readonly daysYoung: number | null
+  readonly plants: PlantsInPlace
+  /** Over the growing months, L; see waterGiven. */
+  readonly waterGivenLitres: number
   /** All pores full, for each m² of floor the container covers, kg. */
   readonly saturatedKgPerM2: number
   readonly ph: number
@@ -44,28 +53,26 @@ export interface MixInPlace {
 
 const SEASONS = 4
 const MONTHS_PER_SEASON = 7
-const DRY_LOVERS_REFILL_CM = 100
-const REFILL_CM = 50
 
 /**
  * What a mix does in one container in one place: water and air after draining, days between waterings, weights wet and
  * thirsty, pH, salts, nitrogen it ties up, and how it ages in four seasons without being topped up.
  * @param components the mix as it is measured out
  * @param container filled to `fillHeightCm`
- * @param crop for its water use and nitrogen; null for any
+ * @param crop for its water use and nitrogen; null for any, by its plant group where one is known
  * @throws DomainError for impossible parts, containers or places
  */
 export function mixInPlace({
   components,
   container,
   crop,
+  groupId = null,
   place,
   containerKg = 0,
   humifiedFines,
-}: {
+}: Growing & {
   components: readonly Component[]
   container: { readonly shape: ContainerShape; readonly fillHeightCm: number }
-  crop: Crop | null
   place: PlaceForMix
   containerKg?: number
   humifiedFines: Material
@@ -76,15 +83,27 @@ export function mixInPlace({
   requireNumber('The fill height in cm', fillHeightCm, { above: 0 })
   const blend = blendMedia({ components })
   const capacity = containerCapacity({ curve: blend.curve, shape, fillHeightCm })
-  const dry = dryDownOf(blend, { container, crop, place, containerKg })
+  const standing = { container, crop, groupId, place, containerKg }
+  const plants = plantsInPlace({ crop, groupId }, container)
+  const dry = dryDownOf(blend, standing, plants)
+  const young = dryDownOf(blend, standing, plantsInPlace({ crop, groupId }, container, YOUNG_SHARE))
   const { ph, buffer, freeLimeGPerL } = blendPh({ components })
   const fillLitres = containerVolume({ shape, fillHeightCm })
-  const floorM2 = areaAt({ shape, zCm: shape.heightCm }) / 10_000
+  const rimCm2 = areaAt({ shape, zCm: shape.heightCm })
   return {
     blend,
     capacity,
     dry,
-    saturatedKgPerM2: dry.saturatedKg / floorM2,
+    daysYoung: young.days,
+    plants,
+    waterGivenLitres: waterGiven({
+      ...plants,
+      months: place.growing,
+      latitudeDeg: place.latitudeDeg,
+      rimCm2,
+      exposureFactor: place.exposureFactor,
+    }),
+    saturatedKgPerM2: (10_000 * dry.saturatedKg) / rimCm2,
     ph,
     buffer,
     freeLimeGPerL,
@@ -104,21 +123,23 @@ export function mixInPlace({
 
 type Standing = Pick<
   Parameters<typeof mixInPlace>[0],
-  'container' | 'crop' | 'place' | 'containerKg'
+  'container' | 'crop' | 'groupId' | 'place' | 'containerKg'
 >
 
 function dryDownOf(
   { curve, bulkDensity }: Blend,
-  { container, crop, place, containerKg = 0 }: Standing,
+  { container, place, containerKg = 0 }: Standing,
+  { canopyCm2, kc, refillSuctionCm }: PlantsInPlace,
 ): DryDown {
-  const { seasonMeanTempC, ...weather } = place
+  const { seasonMeanTempC: _mean, growing: _growing, ...weather } = place
   return dryDown({
     ...weather,
     ...container,
     curve,
     bulkDensity,
-    kc: crop?.kc ?? 1,
-    refillSuctionCm: crop?.waterPreference === 'dry-between' ? DRY_LOVERS_REFILL_CM : REFILL_CM,
+    canopyCm2,
+    kc,
+    refillSuctionCm,
     containerKg,
   })
 }
@@ -128,7 +149,8 @@ export function daysBetweenWaterings({
   components,
   ...standing
 }: Standing & { components: readonly Component[] }): number {
-  return dryDownOf(blendMedia({ components }), standing).days ?? Number.MAX_VALUE
+  const plants = plantsInPlace(standing, standing.container)
+  return dryDownOf(blendMedia({ components }), standing, plants).days ?? Number.MAX_VALUE
 }
 
 function nitrogenOf(components: readonly Component[], crop: Crop | null, tempC: number) {

@@ -16,7 +16,7 @@ export type MixQuality = 'air' | 'ph' | 'ec' | 'days' | 'kgPerL' | 'autumnPh'
  */
 export function mixQuality(
   of: MixQuality,
-  { components, container, crop, place }: Parameters<typeof mixInPlace>[0],
+  { components, container, crop, groupId = null, place }: Parameters<typeof mixInPlace>[0],
   water?: SeasonWater,
 ): number {
   const { shape, fillHeightCm } = container
@@ -39,6 +39,6 @@ export function mixQuality(
       return waterDrift({ alkalinity, litresApplied, mediaLitres, buffer, ph }).phAfter ?? ph
     }
     case 'days':
-      return daysBetweenWaterings({ components, container, crop, place })
+      return daysBetweenWaterings({ components, container, crop, groupId, place })
   }
 }

@@ -1,5 +1,5 @@
 import type { ContainerShape } from '../containers'
-import type { Exposure } from './mixWish'
+import type { Exposure } from '../season'
 
 /** What a mix is measured out from. */
 export interface MixPart {

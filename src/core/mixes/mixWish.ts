@@ -33,12 +33,3 @@ export function mixWish({
   const { airMin, airMax, pHLow, pHHigh } = group
   return { airMin, airMax, pHLow, pHHigh, ecMaxSme: null, rootDepthCm: null }
 }
-
-export type Exposure = 'shade' | 'open' | 'windy'
-
-/** How much more or less a container loses where it stands: sheltered shade, the open, wind or hot paving. */
-export const EXPOSURE_FACTORS: Readonly<Record<Exposure, number>> = {
-  shade: 0.7,
-  open: 1,
-  windy: 1.3,
-}

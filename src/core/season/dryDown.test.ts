@@ -17,6 +17,7 @@ const JULY = {
   tMinC: 14,
   tMaxC: 21,
   kc: 1,
+  canopyCm2: 0,
 }
 
 test('days are usable water over daily loss, and the weights differ by that water', () => {
@@ -51,4 +52,7 @@ test('a habit against what the pot lasts', () => {
   assert.equal(fit(6, 6, 0.08), 'fits')
   assert.equal(fit(6, 7.3, 0.2), 'dries out')
   assert.equal(fit(null, 2, 0.05), 'stays wet')
+  const thyme = { days: 6, airFraction: 0.3, cropAirMin: 0.2, likesDry: true }
+  assert.equal(wateringFit({ ...thyme, everyDays: 2 }).verdict, 'stays wet', 'airy, but never dry')
+  assert.equal(wateringFit({ ...thyme, everyDays: 5 }).verdict, 'fits')
 })

@@ -24,8 +24,8 @@ const SLICES = 400
  * How long a watered container lasts, and what it weighs wet and thirsty: reference evapotranspiration (Hargreaves &
  * Samani 1985) times the crop's factor and its canopy, against the water between capacity and the refill point.
  * @param bulkDensity of the dry mix, kg/L
- * @param canopyCm2 of the crop; at least the area of the rim counts
- * @param exposureFactor 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving
+ * @param canopyCm2 of the plants (see canopyArea), never left out: the loss is theirs; at least the rim's area counts
+ * @param exposureFactor 0.4 indoors, 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving
  * @param refillSuctionCm 50, or 100 for plants that like it dry between waterings
  * @param containerKg of the empty container
  * @throws DomainError for impossible input
@@ -40,7 +40,7 @@ export function dryDown({
   tMinC,
   tMaxC,
   kc,
-  canopyCm2 = 0,
+  canopyCm2,
   exposureFactor = 1,
   refillSuctionCm = 50,
   containerKg = 0,
@@ -54,7 +54,7 @@ export function dryDown({
   tMinC: number
   tMaxC: number
   kc: number
-  canopyCm2?: number
+  canopyCm2: number
   exposureFactor?: number
   refillSuctionCm?: number
   containerKg?: number
@@ -104,28 +104,31 @@ export type WateringVerdict = 'stays wet' | 'fits' | 'dries out'
 
 /**
  * A watering habit against how long the container lasts. Watered more than twice as often as it dries, with less air
- * than the crop wants, it stays wet: more air, or a taller pot. Watered later than a fifth past its time it dries out:
+ * than the crop wants or for a plant that likes it dry between waterings, it stays wet: more air, or a taller pot. Watered later than a fifth past its time it dries out:
  * a mix that holds more water, or a larger pot.
  * @param days from capacity to the refill point; null where nothing is lost
  * @param everyDays the habit
+ * @param likesDry the plant wants to dry out between waterings
  */
 export function wateringFit({
   days,
   airFraction,
   cropAirMin,
   everyDays,
+  likesDry = false,
 }: {
   days: number | null
   airFraction: number
   cropAirMin: number
   everyDays: number
+  likesDry?: boolean
 }): { readonly verdict: WateringVerdict; readonly change: 'more air' | 'more water' | null } {
   requireNumber('The air after draining', airFraction, { min: 0, max: 1 })
   requireNumber('The least air of the crop', cropAirMin, { min: 0, max: 1 })
   requireNumber('The days between waterings', everyDays, { above: 0 })
   const lasts = days ?? Number.POSITIVE_INFINITY
   if (everyDays > 1.2 * lasts) return { verdict: 'dries out', change: 'more water' }
-  if (everyDays < 0.5 * lasts && airFraction < cropAirMin) {
+  if (everyDays < 0.5 * lasts && (likesDry || airFraction < cropAirMin)) {
     return { verdict: 'stays wet', change: 'more air' }
   }
   return { verdict: 'fits', change: null }

@@ -1,5 +1,6 @@
 import { growingMonths } from './growingYear'
 import { referenceEvapotranspiration } from './referenceEvapotranspiration'
+import type { GrowingMonth } from './waterGiven'
 
 /** Means of one month at a site. */
 export interface MonthClimate {
@@ -11,7 +12,7 @@ export interface MonthClimate {
 const MIDDLE_OF_MONTH = [15, 46, 74, 105, 135, 166, 196, 227, 258, 288, 319, 349]
 
 /**
- * The month of a site in which the air takes most, and the mean temperature of its growing season.
+ * The month of a site in which the air takes most, its growing months, and their mean temperature.
  * @returns `month` counted from 0
  */
 export function worstMonth({
@@ -35,9 +36,9 @@ export function worstMonth({
     }),
   }))
   const worst = months.reduce((most, one) => (one.et0 > most.et0 ? one : most))
-  const season = growingMonths(latitudeDeg).map((month) => {
-    const { tMinC, tMaxC } = climateByMonth[month - 1] as MonthClimate
-    return (tMinC + tMaxC) / 2
+  const growing = growingMonths(latitudeDeg).map((month): GrowingMonth => {
+    const { tMinC, tMaxC, rainMm } = climateByMonth[month - 1] as MonthClimate
+    return { dayOfYear: MIDDLE_OF_MONTH[month - 1] as number, tMinC, tMaxC, rainMm }
   })
   const { month, tMinC, tMaxC, dayOfYear } = worst
   return {
@@ -47,7 +48,9 @@ export function worstMonth({
       dayOfYear,
       tMinC,
       tMaxC,
-      seasonMeanTempC: season.reduce((sum, mean) => sum + mean, 0) / season.length,
+      seasonMeanTempC:
+        growing.reduce((sum, one) => sum + (one.tMinC + one.tMaxC) / 2, 0) / growing.length,
+      growing,
     },
   }
 }

@@ -1,5 +1,6 @@
 import { asc, eq, inArray, isNull } from 'drizzle-orm'
 import { type ContainerShape, containerVolume } from '../../core/containers'
+import type { Exposure } from '../../core/season'
 import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
@@ -14,6 +15,7 @@ export interface StoredContainer {
   readonly place: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  readonly exposure: Exposure
   readonly fillHeightCm: number
   /** When filled to its fill height, L. */
   readonly litres: number
@@ -26,6 +28,7 @@ export interface NewContainer {
   readonly place: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  readonly exposure: Exposure
 }
 
 /** All containers that were not put away, by code, and by their ids. */
@@ -40,7 +43,7 @@ const readContainers = keep('containers', async (db) => {
 })
 
 function storedContainer({
-  container: { id, code, name, place, shape, headspaceCm },
+  container: { id, code, name, place, shape, headspaceCm, exposure },
   lotId,
 }: {
   readonly container: typeof containers.$inferSelect
@@ -48,7 +51,7 @@ function storedContainer({
 }): StoredContainer {
   const fillHeightCm = shape.heightCm - headspaceCm
   const litres = containerVolume({ shape, fillHeightCm })
-  return { id, code, name, place, shape, headspaceCm, fillHeightCm, litres, lotId }
+  return { id, code, name, place, shape, headspaceCm, exposure, fillHeightCm, litres, lotId }
 }
 
 /** All containers that were not put away, by code. */

@@ -1,5 +1,6 @@
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
 import type { ContainerShape } from '../../core/containers'
+import type { Exposure } from '../../core/season'
 import { instant, version } from '../columns'
 
 /** One container, called by its code and by where it stands. */
@@ -10,6 +11,7 @@ export const containers = pgTable('containers', {
   place: text('place').notNull(),
   shape: jsonb('shape').$type<ContainerShape>().notNull(),
   headspaceCm: doublePrecision('headspace_cm').notNull(),
+  exposure: text('exposure').$type<Exposure>().notNull().default('open'),
   putAwayAt: instant('put_away_at'),
   version: version(),
 })

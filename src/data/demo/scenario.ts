@@ -1,4 +1,5 @@
 import type { ContainerShape } from '../../core/containers'
+import type { Exposure } from '../../core/season'
 
 /** A made-up stair garden on the terraces of a former foundry, in the made-up harbour town of Port Aldern. */
 export const SITE = {
@@ -31,6 +32,7 @@ export interface DemoContainer {
   readonly place: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  readonly exposure: Exposure
 }
 
 const round = (
@@ -65,6 +67,7 @@ export const CONTAINERS: readonly DemoContainer[] = [
     place: 'By the door',
     shape: trough(72, 34, 66, 28, 20),
     headspaceCm: 2.5,
+    exposure: 'open',
   },
   {
     code: 'P02',
@@ -72,6 +75,7 @@ export const CONTAINERS: readonly DemoContainer[] = [
     place: 'Upper flight',
     shape: round(32, 24, 30),
     headspaceCm: 2.5,
+    exposure: 'windy',
   },
   {
     code: 'P03',
@@ -79,6 +83,7 @@ export const CONTAINERS: readonly DemoContainer[] = [
     place: 'Upper flight',
     shape: round(32, 24, 30),
     headspaceCm: 2.5,
+    exposure: 'windy',
   },
   {
     code: 'P04',
@@ -86,17 +91,47 @@ export const CONTAINERS: readonly DemoContainer[] = [
     place: 'North landing',
     shape: round(48, 38, 42),
     headspaceCm: 3,
+    exposure: 'shade',
   },
-  { code: 'P05', name: 'Grow bag', place: 'Crane deck', shape: round(35, 35, 40), headspaceCm: 4 },
-  { code: 'P06', name: 'Grow bag', place: 'Crane deck', shape: round(35, 35, 40), headspaceCm: 4 },
-  { code: 'P07', name: 'Bean sack', place: 'South wall', shape: round(30, 30, 32), headspaceCm: 3 },
-  { code: 'P08', name: 'Bean sack', place: 'South wall', shape: round(30, 30, 32), headspaceCm: 3 },
+  {
+    code: 'P05',
+    name: 'Grow bag',
+    place: 'Crane deck',
+    shape: round(35, 35, 40),
+    headspaceCm: 4,
+    exposure: 'windy',
+  },
+  {
+    code: 'P06',
+    name: 'Grow bag',
+    place: 'Crane deck',
+    shape: round(35, 35, 40),
+    headspaceCm: 4,
+    exposure: 'windy',
+  },
+  {
+    code: 'P07',
+    name: 'Bean sack',
+    place: 'South wall',
+    shape: round(30, 30, 32),
+    headspaceCm: 3,
+    exposure: 'windy',
+  },
+  {
+    code: 'P08',
+    name: 'Bean sack',
+    place: 'South wall',
+    shape: round(30, 30, 32),
+    headspaceCm: 3,
+    exposure: 'windy',
+  },
   {
     code: 'P09',
     name: 'Hanging basket',
     place: 'By the door',
     shape: { kind: 'bowl', rimDiameterCm: 40, heightCm: 18 },
     headspaceCm: 2,
+    exposure: 'open',
   },
   {
     code: 'P10',
@@ -104,14 +139,23 @@ export const CONTAINERS: readonly DemoContainer[] = [
     place: 'North landing',
     shape: trough(80, 20, 76, 17, 18),
     headspaceCm: 2,
+    exposure: 'shade',
   },
-  { code: 'P11', name: 'Wide bowl', place: 'Crane deck', shape: round(40, 34, 14), headspaceCm: 2 },
+  {
+    code: 'P11',
+    name: 'Wide bowl',
+    place: 'Crane deck',
+    shape: round(40, 34, 14),
+    headspaceCm: 2,
+    exposure: 'windy',
+  },
   {
     code: 'P12',
     name: 'Tall pot',
     place: 'South wall',
     shape: round(30, 24, 32),
     headspaceCm: 2.5,
+    exposure: 'windy',
   },
 ]
 

@@ -9,6 +9,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
@@ -83,6 +84,18 @@ function NewLot({ materials }: { materials: Materials }) {
         />
         {lengths.length > 0 && (
           <div className={styles.row}>
+            <SelectField
+              label={words.exposure}
+              hint={words.exposureHint}
+              error={errorOf('container.exposure')}
+              {...form.register('exposure')}
+            >
+              {Object.entries(exposures).map(([value, label]) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
             {lengths.map((name) => (
               <QuantityField
                 key={name}

@@ -1,4 +1,5 @@
 import type { ContainerShape } from '../../core/containers'
+import type { Exposure } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { readQuantity } from '../../ui/readQuantity'
 
@@ -19,6 +20,7 @@ export type LotValues = Record<LengthName, string> & {
   place: string
   origin: 'bag' | 'own recipe' | 'unknown'
   kind: 'round' | 'rectangular' | 'bowl' | 'none'
+  exposure: Exposure
   count: string
   components: { materialId: string; litres: string }[]
 }
@@ -31,6 +33,7 @@ export const DEFAULT_LOT: LotValues = {
   place: '',
   origin: 'bag',
   kind: 'round',
+  exposure: 'open',
   count: '1',
   topDiameter: '',
   baseDiameter: '',
@@ -96,8 +99,13 @@ export function bodyOf(values: LotValues, measures: HouseholdMeasures): object {
       materialId,
       litres: readQuantity(litres, 'volume', measures).value,
     })),
-    container: typedContainer(values, measures),
+    container: withExposure(values, measures),
   }
+}
+
+function withExposure(values: LotValues, measures: HouseholdMeasures) {
+  const typed = typedContainer(values, measures)
+  return typed && { ...typed, exposure: values.exposure }
 }
 
 /** Rows at the end that were left empty are no part of the mix; the first row always counts. */

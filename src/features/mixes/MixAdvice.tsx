@@ -15,7 +15,7 @@ export function MixAdvice() {
   const { answer, wish, what, everyDays } = useMixDesign()
   const { format } = useSite()
   if (!answer) return null
-  const { capacity, dry, ph, ecSme } = answer
+  const { capacity, dry, plants, ph, ecSme } = answer
   if (!wish || !what) return <p>{words.fitsNothing}</p>
   const percent = (share: number) => format.plain(format.percent(share))
   const one = (value: number) => format.number(value, 1)
@@ -26,7 +26,13 @@ export function MixAdvice() {
   const fit =
     everyDays === null
       ? null
-      : wateringFit({ days: dry.days, airFraction: air, cropAirMin: airMin, everyDays })
+      : wateringFit({
+          days: dry.days,
+          airFraction: air,
+          cropAirMin: airMin,
+          everyDays,
+          likesDry: plants.likesDry,
+        })
 
   const misses: Miss[] = []
   if (air < airMin - 1e-6 || air > airMax + 1e-6) {

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { MixInPlace } from '../../core/mixes'
+import { LOSS_RANGE, type MixInPlace } from '../../core/mixes'
 import type { Wish } from '../../messages/mixes/mixViews'
 import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
@@ -14,7 +14,7 @@ const words = mixesWords.design
 
 /** What the mix does here, number by number, each against what is wanted. */
 export function MixReadouts({
-  answer: { capacity, dry, ph, ecSme, nitrogen },
+  answer: { capacity, dry, daysYoung, ph, ecSme, nitrogen },
   wish,
   cost,
   month,
@@ -30,6 +30,7 @@ export function MixReadouts({
 }) {
   const { format } = useSite()
   const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
+  const shortDays = (days: number) => format.number(days, days < 10 ? 1 : 0)
   const percent = (share: number) => format.plain(format.percent(share))
   const readout = (key: ReadoutKey, amount: Amount | null, note: ReactNode, band?: ReactNode) => (
     <div className={styles.readout}>
@@ -71,7 +72,13 @@ export function MixReadouts({
       {readout(
         'days',
         dry.days === null ? null : { number: format.number(dry.days, 1), unit: words.daysUnit },
-        dry.days === null ? words.forEver : words.inMonth(mixesWords.month(month)),
+        dry.days === null
+          ? words.forEver
+          : words.inMonth(
+              mixesWords.month(month),
+              `${shortDays(dry.days / LOSS_RANGE)} – ${shortDays(dry.days * LOSS_RANGE)}`,
+              daysYoung === null ? null : shortDays(daysYoung),
+            ),
       )}
       {readout('water', format.litres(dry.usableLitres), words.inOne)}
       {readout('weight', kg(dry.heftCapacityKg), words.thirsty(format.plain(kg(dry.heftRefillKg))))}

@@ -24,7 +24,12 @@ export function MixSetting() {
           hint={
             container ? words.potHint(format.plain(format.litres(container.litres))) : undefined
           }
-          {...form.register('pot')}
+          {...form.register('pot', {
+            onChange: () => {
+              const own = page.containers[Number(form.getValues('pot'))]
+              if (own) form.setValue('exposure', own.exposure)
+            },
+          })}
         >
           {page.containers.map(({ name, place }, index) => (
             <option key={index} value={String(index)}>

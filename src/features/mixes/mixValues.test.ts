@@ -21,6 +21,7 @@ const POT = {
   place: 'Stairs',
   count: 2,
   shape: { kind: 'round', topDiameterCm: 32, baseDiameterCm: 24, heightCm: 30 },
+  exposure: 'windy',
   headspaceCm: 2.5,
 } as const
 const page: MixDesignPage = {
@@ -57,7 +58,14 @@ const page: MixDesignPage = {
       starts: [],
     },
   ],
-  place: { latitudeDeg: 50, dayOfYear: 196, tMinC: 13, tMaxC: 21, seasonMeanTempC: 15 },
+  place: {
+    latitudeDeg: 50,
+    dayOfYear: 196,
+    tMinC: 13,
+    tMaxC: 21,
+    seasonMeanTempC: 15,
+    growing: [],
+  },
   alkalinityMgPerL: 180,
   tested: null,
   month: 6,

@@ -1,6 +1,7 @@
 import { containerVolume } from '../../core/containers'
 import type { Component, Material } from '../../core/media'
-import { EXPOSURE_FACTORS, mixWish, type PlaceForMix } from '../../core/mixes'
+import { mixWish, type PlaceForMix } from '../../core/mixes'
+import { EXPOSURE_FACTORS } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import type { MixDesignPage, MixFor, PlantGroup } from '../../messages/mixes/mixViews'
 import { readQuantity } from '../../ui/readQuantity'
@@ -42,6 +43,7 @@ export function mixDefaults({ name, note, parts, madeFor, containers }: MixDesig
     origin: _origin,
     components: _none,
     count: _count,
+    exposure: _exposure,
     ...lengths
   } = DEFAULT_LOT
   return {

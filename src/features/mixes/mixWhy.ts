@@ -1,7 +1,6 @@
-import type { Crop } from '../../core/chemistry'
 import { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
 import { AIR_UNCERTAINTY } from '../../core/media'
-import type { MixInPlace, PlaceForMix } from '../../core/mixes'
+import { LOSS_RANGE, type MixInPlace, type PlaceForMix } from '../../core/mixes'
 import { type Why, whyInput } from '../../core/why'
 import type { Wish } from '../../messages/mixes/mixViews'
 
@@ -22,21 +21,19 @@ export function mixWhy(
   answer: MixInPlace,
   {
     wish,
-    crop,
     place,
     fillHeightCm,
     cost,
     partLitres,
   }: {
     readonly wish: Wish | null
-    readonly crop: Crop | null
     readonly place: PlaceForMix
     readonly fillHeightCm: number
     readonly cost: MixCost
     readonly partLitres: number
   },
 ): Why {
-  const { blend, capacity, dry, ph, buffer, freeLimeGPerL, ecSme, nitrogen } = answer
+  const { blend, capacity, dry, plants, ph, buffer, freeLimeGPerL, ecSme, nitrogen } = answer
   const around = (value: number, by: number) => [value - by, value + by] as const
   switch (key) {
     case 'air':
@@ -59,13 +56,17 @@ export function mixWhy(
         rule: 'mix.days',
         source: 'drift',
         ...(key === 'days' && dry.days !== null
-          ? { range: around(dry.days, dry.days / 3), rangeUnit: 'days' as const }
+          ? {
+              range: [dry.days / LOSS_RANGE, dry.days * LOSS_RANGE] as const,
+              rangeUnit: 'days' as const,
+            }
           : {}),
         inputs: [
           whyInput('usableWater', dry.usableLitres, 'L'),
           whyInput('waterLost', dry.lossLPerDay, 'L'),
           whyInput('et0', dry.et0MmPerDay, 'mm/d'),
-          whyInput('cropFactor', crop?.kc ?? 1, 'text'),
+          whyInput('canopy', plants.canopyCm2, 'cm²'),
+          whyInput('cropFactor', plants.kc, 'text'),
           whyInput('exposure', place.exposureFactor, 'text'),
           whyInput('warmest', place.tMaxC, '°C'),
           whyInput('coldest', place.tMinC, '°C'),

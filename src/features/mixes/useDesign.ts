@@ -68,13 +68,21 @@ export function useDesign(page: MixDesignPage): Design {
     components.map(({ material, parts }) => [material.id, parts]),
     container,
     crop?.id,
+    group?.id,
     place.exposureFactor,
   ])
   // The key stands for all that is used here.
   const question = useMemo(
     () =>
       container && components.length > 0
-        ? { components, container, crop, place, humifiedFines: page.humifiedFines }
+        ? {
+            components,
+            container,
+            crop,
+            groupId: group?.id ?? null,
+            place,
+            humifiedFines: page.humifiedFines,
+          }
         : null,
     [key],
   )

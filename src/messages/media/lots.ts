@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import { LOT_STATES, type LotState } from '../../core/media'
+import { EXPOSURES, type Exposure } from '../../core/season'
 import { columnsField, type ListQuery, listFields } from '../list'
 import { id, key, line, lines, litresOrNone, version } from '../rules'
 
@@ -39,6 +40,7 @@ export interface NewLotBody {
   readonly container: {
     readonly shape: ContainerShape
     readonly headspaceCm: number
+    readonly exposure: Exposure
     readonly count: number
   } | null
   /** What becomes of litres that do not go into the containers; refused where it is left out. */
@@ -123,6 +125,10 @@ export const newLotSchema = Joi.object<NewLotBody>({
   container: Joi.object({
     shape: shapeSchema,
     headspaceCm: Joi.number().min(0).max(50).required().label('The headspace'),
+    exposure: Joi.string()
+      .valid(...EXPOSURES)
+      .default('open')
+      .label('Sun and wind'),
     count: Joi.number().integer().min(1).max(200).required().label('The number of containers'),
   })
     .allow(null)

@@ -9,6 +9,7 @@ import type {
   PlaceForMix,
   PlantGroup,
 } from '../../core/mixes'
+import type { Exposure } from '../../core/season'
 import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from '../media/lotViews'
 
@@ -32,6 +33,7 @@ export interface MixContainer {
   readonly count: number
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  readonly exposure: Exposure
 }
 
 export interface MixRow {

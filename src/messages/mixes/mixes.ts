@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { MixFor, MixPart } from '../../core/mixes'
+import { EXPOSURES } from '../../core/season'
 import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { id, key, line, lines, litres, litresOrNone } from '../rules'
@@ -45,7 +46,9 @@ const fields = {
     containerName: line('The name of the container', 80).allow('').required(),
     cropId: key('The crop').allow(null).required(),
     groupId: key('The plant group').allow(null).required(),
-    exposure: Joi.string().valid('shade', 'open', 'windy').required(),
+    exposure: Joi.string()
+      .valid(...EXPOSURES)
+      .required(),
     everyDays: Joi.number()
       .min(0.25)
       .max(60)

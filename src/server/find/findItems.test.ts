@@ -60,7 +60,11 @@ test('a test that runs can be gone on with by the name of its sample', async () 
 
 test('of many that fit the first fifty come', async () => {
   const shape = { kind: 'round', topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 } as const
-  await addContainers(garden.db, { name: 'Plug pot', place: 'Bench 9', shape, headspaceCm: 1 }, 70)
+  await addContainers(
+    garden.db,
+    { name: 'Plug pot', place: 'Bench 9', shape, exposure: 'open' as const, headspaceCm: 1 },
+    70,
+  )
   for (let i = 0; i < 60; i++) {
     await createLot(garden.db, {
       name: `Plug ${i}`,

@@ -10,7 +10,14 @@ import {
 } from '../../core/chemistry'
 import { areaAt } from '../../core/containers'
 import { lotComponents } from '../../core/recondition'
-import { plantingDay, referenceEvapotranspiration, weeklyTemperatures } from '../../core/season'
+import {
+  canopyArea,
+  EXPOSURE_FACTORS,
+  plantingDay,
+  waterGiven,
+  weeklyTemperatures,
+  worstMonth,
+} from '../../core/season'
 import { type Why, whyInput } from '../../core/why'
 import { presentInnings } from '../../data/media'
 import type { Site } from '../../data/site'
@@ -22,8 +29,6 @@ export interface ChemistryOfLot {
   readonly view: LotChemistry
   readonly why: Partial<Record<LotWhyKey, Why>>
 }
-
-const SEASON_MONTHS = 6
 
 /** pH, salts and nitrogen of a lot over its crop's season, each with its reason; null for an empty or unplanted lot. */
 export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): ChemistryOfLot | null {
@@ -103,6 +108,8 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
           inputs: [
             whyInput('alkalinity', site.tapWater.alkalinityMgPerL / 1000, 'g/L'),
             whyInput('waterGiven', water.litresApplied, 'L'),
+            whyInput('canopy', water.canopyCm2, 'cm²'),
+            whyInput('exposure', water.exposureFactor, 'text'),
             whyInput('limeInWater', water.drift.limeEquivalentG, 'g'),
             whyInput('mixInPot', water.mediaLitres, 'L'),
             whyInput('buffer', blend.buffer, 'g/L/pH'),
@@ -163,13 +170,23 @@ function addedOf({ lot }: LotFacts, { amendments, timeZone }: Tables): LotChemis
     .reverse()
 }
 
-/** What the tap water does to the pH of one container over the warm half of the year. */
+/** What the tap water does to the pH of one container over the months it is watered in, with its plants full-grown. */
 function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site, buffer: number) {
   if (!container || !crop || !ph) return null
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
   const mediaLitres = container.litres * Math.min(1, lot.contents.litres / room)
-  const rimM2 = areaAt({ shape: container.shape, zCm: container.shape.heightCm }) / 10_000
-  const litresApplied = waterGiven(site, crop.kc, rimM2)
+  if (!(mediaLitres > 0)) return null
+  const rimCm2 = areaAt({ shape: container.shape, zCm: container.shape.heightCm })
+  const { growing } = worstMonth(site).place
+  const { canopyCm2 } = canopyArea({ ...crop, potLitres: container.litres, rimCm2 })
+  const litresApplied = waterGiven({
+    months: growing,
+    latitudeDeg: site.latitudeDeg,
+    kc: crop.kc,
+    canopyCm2,
+    rimCm2,
+    exposureFactor: EXPOSURE_FACTORS[container.exposure],
+  })
   const drift: WaterDrift = waterDrift({
     alkalinity: site.tapWater.alkalinityMgPerL,
     litresApplied,
@@ -177,30 +194,8 @@ function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site,
     buffer,
     ph: ph.value,
     phHigh: crop.pHHigh,
-    months: SEASON_MONTHS,
+    months: growing.length,
   })
-  return { drift, litresApplied, mediaLitres }
-}
-
-/** Of what falls on the rim, leaves keep half off (our own estimate). */
-const RAIN_REACHING_SHARE = 0.5
-
-/** Water a container is given in the six warmest months, L: what it loses less the rain that reaches it. */
-function waterGiven(site: Site, kc: number, rimM2: number): number {
-  return site.climateByMonth
-    .map(({ tMinC, tMaxC, rainMm }, month) => {
-      const et0MmPerDay = referenceEvapotranspiration({
-        latitudeDeg: site.latitudeDeg,
-        dayOfYear: Math.round(30.4 * month + 15),
-        tMinC,
-        tMaxC,
-      })
-      return {
-        warmth: tMinC + tMaxC,
-        litres: Math.max(0, et0MmPerDay * 30.4 * kc - RAIN_REACHING_SHARE * rainMm) * rimM2,
-      }
-    })
-    .sort((a, b) => b.warmth - a.warmth)
-    .slice(0, SEASON_MONTHS)
-    .reduce((sum, { litres }) => sum + litres, 0)
+  const exposureFactor = EXPOSURE_FACTORS[container.exposure]
+  return { drift, litresApplied, mediaLitres, canopyCm2, exposureFactor }
 }

@@ -43,6 +43,7 @@ export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Prom
             place: body.place,
             shape: container.shape,
             headspaceCm: container.headspaceCm,
+            exposure: container.exposure,
           },
           container.count,
         )

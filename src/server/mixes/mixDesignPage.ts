@@ -1,13 +1,6 @@
 import { containerCapacity } from '../../core/media'
-import {
-  EXPOSURE_FACTORS,
-  groupById,
-  type MixFor,
-  type MixPart,
-  mixInPlace,
-  PLANT_GROUPS,
-} from '../../core/mixes'
-import { worstMonth } from '../../core/season'
+import { groupById, type MixFor, type MixPart, mixInPlace, PLANT_GROUPS } from '../../core/mixes'
+import { EXPOSURE_FACTORS, type Exposure, worstMonth } from '../../core/season'
 import { listCalibrationsOf } from '../../data/bench'
 import { listContainers } from '../../data/containers'
 import { NotFound } from '../../data/errors'
@@ -76,6 +69,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
           components,
           container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
           crop: crops.find(({ id }) => id === begin.madeFor.cropId) ?? null,
+          groupId: groupById(begin.madeFor.groupId)?.id ?? null,
           place: { ...place, exposureFactor: EXPOSURE_FACTORS[begin.madeFor.exposure] },
           humifiedFines,
         })
@@ -110,14 +104,14 @@ type Beginning = Pick<MixDesignPage, 'mix' | 'name' | 'note' | 'parts' | 'madeFo
 async function beginning(
   db: OpenDatabase,
   { mix, lot, group, bag }: DesignQuery,
-  pot: MixFor['container'] & { readonly name: string },
+  pot: MixFor['container'] & { readonly name: string; readonly exposure?: Exposure },
 ): Promise<Beginning> {
   const madeFor: MixFor = {
     container: { shape: pot.shape, headspaceCm: pot.headspaceCm },
     containerName: pot.name,
     cropId: null,
     groupId: null,
-    exposure: 'open',
+    exposure: pot.exposure ?? 'open',
     everyDays: 2,
   }
   const fresh = { mix: null, versions: [], name: '', note: '', madeFor }

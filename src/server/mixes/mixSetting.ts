@@ -6,10 +6,10 @@ import type { MixContainer } from '../../messages/mixes/mixes'
 /** Containers of one size and place once, the most frequent first. */
 export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] {
   const sizes = new Map<string, MixContainer>()
-  for (const { name, place, shape, headspaceCm } of containers) {
-    const key = JSON.stringify([name, shape, headspaceCm])
+  for (const { name, place, shape, headspaceCm, exposure } of containers) {
+    const key = JSON.stringify([name, shape, headspaceCm, exposure])
     const count = (sizes.get(key)?.count ?? 0) + 1
-    sizes.set(key, { name, place, count, shape, headspaceCm })
+    sizes.set(key, { name, place, count, shape, headspaceCm, exposure })
   }
   return [...sizes.values()].sort((a, b) => b.count - a.count)
 }

@@ -1,7 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import type { Material } from '../../core/media'
-import { EXPOSURE_FACTORS, groupById, mixInPlace, mixWish, PLANT_GROUPS } from '../../core/mixes'
-import { worstMonth } from '../../core/season'
+import { groupById, mixInPlace, mixWish, PLANT_GROUPS } from '../../core/mixes'
+import { EXPOSURE_FACTORS, worstMonth } from '../../core/season'
 import { generationOf } from '../../data/kept'
 import { findLotNames, listMaterials, materialsById } from '../../data/media'
 import { findMixes, type Mix } from '../../data/mixes'
@@ -76,6 +76,7 @@ function mixRow(
     components,
     container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
     crop,
+    groupId: group?.id ?? null,
     place: { ...place, exposureFactor: EXPOSURE_FACTORS[madeFor.exposure] },
     humifiedFines,
   })

@@ -166,6 +166,8 @@ export const media = {
     name: 'What do you call it?',
     nameHint: 'by its place, as you would say it: "long trough by the door"',
     place: 'Where does it stand?',
+    exposure: 'Sun and wind there',
+    exposureHint: 'decides how much water it takes',
     origin: 'Where does the mix come from?',
     origins: { bag: 'A bag', 'own recipe': 'Own recipe', unknown: 'Unknown' },
     inWhat: 'In what?',

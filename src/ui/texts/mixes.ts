@@ -1,5 +1,6 @@
 import type { PlantGroup } from '../../messages/mixes/mixViews'
 import { common } from './common'
+import { exposures } from './exposures'
 import { mixPictures } from './mixPictures'
 import { groups } from './plantGroups'
 
@@ -67,7 +68,7 @@ export const mixes = {
     groupsLabel: 'Plant groups',
     cropsLabel: 'Crops',
     where: 'Where it stands',
-    exposures: { shade: 'Sheltered shade', open: 'In the open', windy: 'Windy, or on hot paving' },
+    exposures,
     everyDays: 'You water every',
     everyDaysHint: 'days; 0.5 is twice a day',
     parts: 'Measured out',
@@ -109,7 +110,8 @@ export const mixes = {
       seasons: 'Left to itself',
     },
     daysUnit: 'days',
-    inMonth: (month: string) => `in ${month}`,
+    inMonth: (month: string, likely: string, young: string | null) =>
+      `in ${month}, full-grown: likely ${likely}${young === null ? '' : `; young plants about ${young}`}`,
     forEver: 'loses nothing',
     thirsty: (kg: string) => `${kg} when thirsty: lift it`,
     noPrice: (names: string) => `no price for ${names}`,

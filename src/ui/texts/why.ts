@@ -84,7 +84,7 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'mix.yield':
     'Fine grains fill the gaps between coarse ones, so the mix takes less room than its parts did in their bags.',
   'mix.days':
-    'Water between draining and the point where this crop wants more, divided by what a pot in full leaf loses in the month that takes most.',
+    'Water between draining and the point where this crop wants more, divided by what its plants lose in the month that takes most: the ground they shade, full-grown, not the rim of the pot. Young plants take about a third of it. Canopies and weather differ: it may be 1.6 times as long, or as short.',
   'mix.weight':
     'Container not counted: dry mix and the water it holds after draining; thirsty, the same less what the crop has used. Lift it to learn the two.',
   'mix.nitrogen':
@@ -162,7 +162,8 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   limeOfParts: 'in limey parts',
   limeUnreacted: 'left of earlier corrections',
   alkalinity: 'lime in each litre of your tap water',
-  waterGiven: 'water given in six months',
+  waterGiven: 'water given over its growing months',
+  canopy: 'ground the plants shade, full-grown',
   limeInWater: 'lime it brings',
   mixInPot: 'mix in the container',
   nitrogenStart: 'there at the start',

@@ -1,0 +1,1 @@
+ALTER TABLE "containers" ADD COLUMN "exposure" text DEFAULT 'open' NOT NULL;
