@@ -131,8 +131,19 @@ test('more old mix than was found cannot have been used', { tag: '@desk' }, asyn
 
 test('a recipe out of reach says why and what would help', { tag: '@desk' }, async ({ page }) => {
   await page.goto(
-    '/turnover/recipe?lot=7&drop=2&roots=fine&side=no&crop=bromeliad&pots=11&share=0.25&feed=organic',
+    '/turnover/recipe?lot=7&drop=2&roots=fine&side=no&crop=desert-cactus&pots=11&share=0.25&feed=organic',
   )
-  await expect(page.getByText(/short of the 30 % wanted/)).toBeVisible()
+  await expect(page.getByText(/short of the 26 % wanted/)).toBeVisible()
   await expect(page.getByText('What would help:')).toBeVisible()
+})
+
+test('what never grows in used mix is led to a mix of its own', { tag: '@desk' }, async ({
+  page,
+}) => {
+  await page.goto('/turnover/new?lot=7')
+  await page.getByLabel('What grows in it next?').selectOption({ label: 'Bromeliad (tank type)' })
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await expect(page.getByText(/does not grow in used mix: not from this lot/)).toBeVisible()
+  await page.getByRole('link', { name: 'Design its mix' }).click()
+  await expect(page.getByLabel('For', { exact: true })).toHaveValue('group:epiphytes')
 })

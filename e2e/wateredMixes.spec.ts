@@ -3,7 +3,14 @@ import { expect, expectAccessible, expectNoSideways, lookingTest as test } from 
 test('gravel at the bottom: the wet zone moves up, and the numbers say so', async ({ page }) => {
   await page.goto('/mixes/layers?mixes=1')
   await expect(page.getByRole('img', { name: /pot cut open/ })).toHaveCount(3)
-  await expect(page.getByRole('row', { name: /Thin air/ })).toContainText(/4\.1.*8\.5.*10\.1/)
+  await expect(
+    page.getByText(
+      /Gravel or shards stops drawing: .* as 2\.[5-9] cm above the base of a pot, not 6\.0 cm/,
+    ),
+  ).toBeVisible()
+  await expect(page.getByRole('row', { name: /Thin air/ })).toContainText(/2\.3.*6\.0.*8\.3/)
+  await page.getByLabel('At the bottom').selectOption({ label: 'coarse perlite' })
+  await expect(page.getByText(/Coarse perlite goes on drawing/)).toBeVisible()
   await expectAccessible(page)
   await expectNoSideways(page)
   const time = page.getByRole('slider', { name: 'Time' })
@@ -31,6 +38,10 @@ test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over
   expect((shares[1] ?? 0) - (shares[0] ?? 0)).toBeGreaterThan(5)
   await page.getByLabel('Water poured').fill('a can')
   await expect(page.getByText(/does not start with a number/)).toBeVisible()
+  await expect(
+    page.getByText('2.0 L poured onto each, watered through ten minutes before').first(),
+  ).toBeVisible()
+  await page.getByLabel('Before it').selectOption('fully drained')
   await expect(page.getByText('2.0 L poured onto each, drained before').first()).toBeVisible()
   await page.getByLabel('Time until this has run out').fill('200 mL')
   await page.getByRole('button', { name: 'Why 0.20 L has run out after' }).click()

@@ -7,6 +7,7 @@ import {
   type TrianglePoint,
   triangleField,
   type WaterRun,
+  type WaterStart,
   waterRun,
 } from '../core/media'
 import {
@@ -103,11 +104,13 @@ export const jobs = {
       fills,
       millilitres,
       untilMl,
+      start = 'watered',
     }: {
       fills: readonly MixFill[]
       millilitres: number
       /** Water run out that is waited for. */
       untilMl: number
+      start?: WaterStart
     },
     tell: Tell,
   ): readonly MixRun[] =>
@@ -120,6 +123,7 @@ export const jobs = {
         fill: { ...pot, layers: mixes },
         millilitres,
         untilMl,
+        start,
         onProgress: (share) => tell((index + share) / fills.length),
       })
       return { ...run, mixes }

@@ -42,6 +42,11 @@ export interface WaterRun {
   readonly pondedS: number
   /** Air and water of each layer at rest, shares of the volume. */
   readonly layers: readonly { readonly air: number; readonly water: number }[]
+  /**
+   * Suction at the foot of the top layer at rest, cm: as though it stood so high above the base. Less than the height of
+   * what lies under it where that stops drawing (a capillary break).
+   */
+  readonly topStartsAtCm: number
   /** In the top layer: height above the base up to which air is under 2 %, and under 10 %. */
   readonly airlessUpToCm: number
   readonly thinAirUpToCm: number
@@ -117,6 +122,7 @@ export function waterRun({
       water,
       air: Math.max(0, (layers[i] as MediaLayer).curve.thetaS - water),
     })),
+    topStartsAtCm: drainedSuctions(layers, fillerCm).at(-1)?.startCm ?? 0,
     airlessUpToCm: airUpTo(layers, fillerCm, 0.02),
     thinAirUpToCm: airUpTo(layers, fillerCm, 0.1),
   }

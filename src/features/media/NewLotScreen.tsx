@@ -84,18 +84,6 @@ function NewLot({ materials }: { materials: Materials }) {
         />
         {lengths.length > 0 && (
           <div className={styles.row}>
-            <SelectField
-              label={words.exposure}
-              hint={words.exposureHint}
-              error={errorOf('container.exposure')}
-              {...form.register('exposure')}
-            >
-              {Object.entries(exposures).map(([value, label]) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
-            </SelectField>
             {lengths.map((name) => (
               <QuantityField
                 key={name}
@@ -115,6 +103,18 @@ function NewLot({ materials }: { materials: Materials }) {
               error={errorOf('container.count')}
               {...form.register('count')}
             />
+            <SelectField
+              label={words.exposure}
+              hint={words.exposureHint}
+              error={errorOf('container.exposure')}
+              {...form.register('exposure')}
+            >
+              {Object.entries(exposures).map(([value, label]) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </SelectField>
           </div>
         )}
         <Holds values={values} />

@@ -5,14 +5,24 @@ import { SelectField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
+import type { MixRun } from '../../workers/jobs'
 import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WateredScreen } from './WateredScreen'
 import styles from './WaterRuns.module.css'
 
 const words = mixesWords.runs
+/** Within it a layer draws as far as it is high. */
+const NEARLY_CM = 0.25
 /** What people put under a mix. */
-const BOTTOMS = ['gravel', 'grit', 'coarse-sand', 'bark-chips', 'garden-loam'] as const
+const BOTTOMS = [
+  'gravel',
+  'grit',
+  'perlite-coarse',
+  'coarse-sand',
+  'bark-chips',
+  'garden-loam',
+] as const
 
 /** The same mix with and without something at the bottom of the pot. */
 export default function BottomLayerScreen({
@@ -61,11 +71,23 @@ function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
     ]
   }, [page, mixKey, container, bottom, bottomCm])
 
+  const say = (runs: readonly MixRun[]): string | null => {
+    const [, onLayer] = runs
+    if (!onLayer || runs.length < 3) return null
+    const name = words.bottoms[bottom as (typeof BOTTOMS)[number]] ?? bottom
+    const called = name.charAt(0).toLocaleUpperCase() + name.slice(1)
+    const cm = (value: number) => format.plain(format.cm(value))
+    const { topStartsAtCm: starts } = onLayer
+    return starts < bottomCm - NEARLY_CM
+      ? words.movesUp(called, cm(starts), cm(bottomCm))
+      : words.goesOn(called, cm(bottomCm))
+  }
   return (
     <WateredScreen
       title={words.bottomTitle}
       lead={words.bottomLead}
       fills={fills}
+      say={say}
       choices={
         <>
           <SelectField

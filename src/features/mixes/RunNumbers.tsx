@@ -27,12 +27,12 @@ interface Row {
 export function RunNumbers({
   fills,
   answers,
-  poured,
+  caption,
   until,
 }: {
   readonly fills: readonly NamedFill[]
   readonly answers: readonly MixRun[]
-  readonly poured: string
+  readonly caption: string
   readonly until: string
 }) {
   const { format } = useSite()
@@ -45,7 +45,7 @@ export function RunNumbers({
     <>
       <div className={styles.scroll}>
         <table className={styles.numbers}>
-          <caption>{words.watered(poured)}</caption>
+          <caption>{caption}</caption>
           <thead>
             <tr>
               <td />

@@ -1,9 +1,12 @@
-import type { ReactNode } from 'react'
+import { type ReactNode, useState } from 'react'
+import type { WaterStart } from '../../core/media'
 import { LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useReady } from '../../ui/useReady'
+import type { MixRun } from '../../workers/jobs'
 import type { NamedFill } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WaterRuns } from './WaterRuns'
@@ -18,6 +21,7 @@ export function WateredScreen({
   choices,
   more,
   fills,
+  say,
   children,
 }: {
   readonly title: string
@@ -27,10 +31,12 @@ export function WateredScreen({
   readonly more?: ReactNode
   /** Kept the same while nothing has changed. */
   readonly fills: readonly NamedFill[]
+  readonly say?: (runs: readonly MixRun[]) => string | null
   readonly children?: ReactNode
 }) {
   const ready = useReady()
   const [poured, litres, setPoured] = useLastQuantity('2 L', 'volume')
+  const [start, setStart] = useState<WaterStart>('watered')
   const [until, untilLitres, setUntil] = useLastQuantity('1 L', 'volume')
   return (
     <fieldset disabled={!ready} className="plain">
@@ -49,6 +55,17 @@ export function WateredScreen({
           value={poured}
           onChange={(event) => setPoured(event.target.value)}
         />
+        <SelectField
+          label={words.before}
+          value={start}
+          onChange={(event) => setStart(event.target.value === 'rested' ? 'rested' : 'watered')}
+        >
+          {(['watered', 'rested'] as const).map((one) => (
+            <option key={one} value={one}>
+              {words.starts[one].name}
+            </option>
+          ))}
+        </SelectField>
         <QuantityField
           label={words.untilField}
           dimension="volume"
@@ -59,7 +76,13 @@ export function WateredScreen({
         />
       </div>
       {more && <div className={styles.choices}>{more}</div>}
-      <WaterRuns fills={fills} millilitres={1000 * litres} untilMl={1000 * untilLitres} />
+      <WaterRuns
+        fills={fills}
+        millilitres={1000 * litres}
+        untilMl={1000 * untilLitres}
+        start={start}
+        say={say}
+      />
       {children}
     </fieldset>
   )

@@ -33,7 +33,15 @@ export const mixPictures = {
     pour: 'Water poured',
     working: 'Pouring',
     stopped: 'Stopped. Change something to pour again.',
-    watered: (poured: string) => `${poured} poured onto each, drained before`,
+    before: 'Before it',
+    starts: {
+      watered: {
+        name: 'watered 10 min ago',
+        told: 'watered through ten minutes before',
+      },
+      rested: { name: 'fully drained', told: 'drained before' },
+    },
+    watered: (poured: string, before: string) => `${poured} poured onto each, ${before}`,
     air: 'Air in the mix after draining',
     airless: 'No air up to',
     thin: 'Thin air (under 10 %) up to',
@@ -61,6 +69,7 @@ export const mixPictures = {
     bottoms: {
       gravel: 'gravel or shards',
       grit: 'grit',
+      'perlite-coarse': 'coarse perlite',
       'coarse-sand': 'coarse sand',
       'bark-chips': 'bark chips',
       'garden-loam': 'garden soil',
@@ -68,10 +77,14 @@ export const mixPictures = {
     alone: 'The mix alone',
     on: (bottom: string) => `On ${bottom}`,
     onFiller: 'On a filler of the same height',
+    movesUp: (bottom: string, starts: string, height: string) =>
+      `${bottom} stops drawing: the mix on it is as wet at its foot as ${starts} above the base of a pot, not ${height}. The wet zone has moved up.`,
+    goesOn: (bottom: string, height: string) =>
+      `${bottom} goes on drawing: the mix on it is as wet at its foot as any mix ${height} above the base. The wet zone stays below; the layer only takes the room of ${height} of mix.`,
     whyBottom: [
-      'Water leaves a mix only where it is wet through. At the base of a pot it always is, and just above gravel it is too: the gaps there are too wide to draw water down.',
-      'So the wet zone does not go away. It moves up onto the layer, into the roots, and the pot holds less mix besides.',
-      'A hollow filler (upturned pots, foam, bottles) does the same. It saves mix and weight, at that price in air; take a lower pot instead where you can.',
+      'Water leaves a mix only where it is wet through. At the base of a pot it always is, and just above stones it nearly is too: the gaps there are too wide to draw water down.',
+      'So the wet zone does not go away. It moves up onto the stones, into the roots, and the pot holds less mix besides. Grit or perlite goes on drawing: there the wet zone stays below, and only the room is lost.',
+      'A hollow filler (upturned pots, foam, bottles) moves it all the way. It saves mix and weight, at that price in air; take a lower pot instead where you can.',
       'Garden soil at the bottom is worse: it passes water so slowly that the mix above stands wet for hours. For more air, open the whole mix or take a taller pot.',
     ],
   },
