@@ -101,7 +101,21 @@ export default function MixesScreen({
           )}
         </p>
       </section>
+      <Corrected page={page} />
     </SiteProvider>
+  )
+}
+
+/** Typical values that came with an update: what changed under the grower's feet is told. */
+function Corrected({ page: { corrections } }: { readonly page: MixesPage }) {
+  const { format } = useSite()
+  if (!corrections) return null
+  const { on, taken, left } = corrections
+  return (
+    <p className={styles.note}>
+      {words.corrected(format.day(on), taken)}
+      {left.length > 0 && ` ${words.leftAsTheyWere(left.join(', '))}`}
+    </p>
   )
 }
 

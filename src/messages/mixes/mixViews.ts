@@ -60,6 +60,12 @@ export interface MixesPage {
   /** Some to begin from. */
   readonly lots: readonly { readonly id: number; readonly name: string }[]
   readonly lotsTotal: number
+  /** Typical values that an update corrected; rows that were changed here before were left as they are. */
+  readonly corrections: {
+    readonly on: string
+    readonly taken: number
+    readonly left: readonly string[]
+  } | null
 }
 
 export interface MixDesignPage {

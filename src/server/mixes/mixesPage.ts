@@ -6,9 +6,10 @@ import { generationOf } from '../../data/kept'
 import { findLotNames, listMaterials, materialsById } from '../../data/media'
 import { findMixes, type Mix } from '../../data/mixes'
 import { listCrops } from '../../data/season'
-import { readSite } from '../../data/site'
+import { readCorrections, readSite } from '../../data/site'
 import type { ListQuery } from '../../messages/list'
 import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { keepFor } from '../keepFor'
 import { partOf } from '../listPart'
@@ -36,6 +37,7 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
     MIX_ROWS,
   )
   const lots = await findLotNames(db, '', MOST_LOTS, { withContents: true })
+  const corrections = await readCorrections(db)
   const mixes: MixRow[] = []
   for (const mix of rows) mixes.push(mixRow(db, mix, setting))
   return {
@@ -48,6 +50,11 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
       .map(({ material: { id, name } }) => ({ id, name })),
     lots: lots.rows,
     lotsTotal: lots.total,
+    corrections: corrections && {
+      on: dayAt(site.timeZone, corrections.at),
+      taken: corrections.taken,
+      left: corrections.left,
+    },
   }
 }
 
