@@ -12,7 +12,8 @@ import {
   simulateDrainage,
   triangleField,
 } from '../src/core/media'
-import { mixInPlace, smallestChange } from '../src/core/mixes'
+import { mixWithRange, smallestChange } from '../src/core/mixes'
+import { mediaRange } from '../src/core/ranges'
 import { solveRecipe } from '../src/core/recondition'
 import { MIX_SETTING, POT } from '../testing/samples'
 import { amendment, crop, material, shippedMaterials } from '../testing/tables'
@@ -20,6 +21,12 @@ import { bestMs, type Figure } from './measure'
 
 const mix = (parts: Record<string, number>): Component[] =>
   Object.entries(parts).map(([id, amount]) => ({ material: material(id), parts: amount }))
+const FOUR_PARTS = mix({
+  'all-purpose-mix': 4,
+  'garden-compost': 2,
+  'perlite-coarse': 2,
+  'bark-fine': 2,
+})
 const TIRED = mix({
   'peat-medium': 44,
   'garden-compost': 16,
@@ -126,7 +133,7 @@ export function kernels(): Figure[] {
       unit: 'ms',
       goal: { below: 50 },
       value: bestMs(10, () => {
-        mixInPlace(MIX_IN_PLACE)
+        mixWithRange(MIX_IN_PLACE)
       }),
     },
     {
@@ -165,6 +172,14 @@ export function kernels(): Figure[] {
       goal: { below: 2 },
       value: bestMs(20, () => {
         layeredCapacity({ shape: POT, layers })
+      }),
+    },
+    {
+      name: 'how sure a four-part mix is: 400 draws',
+      unit: 'ms',
+      goal: { below: 60 },
+      value: bestMs(5, () => {
+        mediaRange({ components: FOUR_PARTS, container: { shape: POT, fillHeightCm: 17.5 } })
       }),
     },
     {

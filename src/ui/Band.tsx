@@ -6,12 +6,15 @@ const HEIGHT = 16
 /** A value against what is wanted: a wash for the band, a dot inside it, a lozenge outside. */
 export function Band({
   value,
+  likely = null,
   low,
   high,
   from,
   to,
 }: {
   readonly value: number
+  /** Where it lies with four chances in five; a line through the mark. */
+  readonly likely?: { readonly p10: number; readonly p90: number } | null
   readonly low: number | null
   readonly high: number | null
   /** Ends of the scale. */
@@ -41,6 +44,12 @@ export function Band({
         height={8}
         className={styles.wanted}
       />
+      {likely && (
+        <path
+          d={`M${x(likely.p10)} ${middle - 4}v8M${x(likely.p10)} ${middle}H${x(likely.p90)}M${x(likely.p90)} ${middle - 4}v8`}
+          className={styles.likely}
+        />
+      )}
       {inside ? (
         <circle cx={at} cy={middle} r={5} className={styles.inside} />
       ) : (

@@ -15,15 +15,18 @@ import {
   type ClosestMix,
   cheapestMix,
   closestMix,
+  type MixAnswer,
   type MixChange,
-  type MixInPlace,
   type MixQuality,
-  mixInPlace,
+  type mixInPlace,
   mixQuality,
+  mixWithRange,
   type SeasonWater,
   smallestChange,
 } from '../core/mixes'
+import { type MediaRange, mediaRange } from '../core/ranges'
 
+type RangeQuestion = Parameters<typeof mediaRange>[0]
 type MixQuestion = Parameters<typeof mixInPlace>[0]
 
 export type Tell = (share: number) => void
@@ -67,7 +70,9 @@ export interface MixChangeAnswer {
 
 /** Everything a page may ask of the worker: functions of the core, plain data in and out. */
 export const jobs = {
-  mixInPlace: (question: MixQuestion): MixInPlace => mixInPlace(question),
+  mixInPlace: (question: MixQuestion): MixAnswer => mixWithRange(question),
+
+  mediaRange: (question: RangeQuestion): MediaRange => mediaRange(question),
 
   mixChange: ({ of, mix, pricePerLitre, water, ...rest }: MixChangeQuestion): MixChangeAnswer => {
     const valueFor = (components: readonly Component[]) =>

@@ -7,6 +7,7 @@ export { daysBetweenWaterings, type MixInPlace, mixInPlace, type PlaceForMix } f
 export { type MixQuality, mixQuality } from './mixQuality'
 export type { MixFor, MixPart } from './mixRecipe'
 export { type MixWish, mixWish } from './mixWish'
+export { type MixAnswer, mixWithRange } from './mixWithRange'
 export { groupById, PLANT_GROUPS, type PlantGroup, type PlantGroupId } from './plantGroups'
 export { hardWater, type SeasonWater } from './seasonWater'
 export { type MixChange, smallestChange } from './smallestChange'

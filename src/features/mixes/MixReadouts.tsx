@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { LOSS_RANGE, type MixInPlace } from '../../core/mixes'
+import { LOSS_RANGE, type MixAnswer } from '../../core/mixes'
 import type { Wish } from '../../messages/mixes/mixViews'
 import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
@@ -14,14 +14,14 @@ const words = mixesWords.design
 
 /** What the mix does here, number by number, each against what is wanted. */
 export function MixReadouts({
-  answer: { capacity, dry, daysYoung, ph, ecSme, nitrogen },
+  answer: { capacity, dry, daysYoung, ph, ecSme, nitrogen, likely },
   wish,
   cost,
   month,
   asked,
   ask,
 }: {
-  readonly answer: MixInPlace
+  readonly answer: MixAnswer
   readonly wish: Wish | null
   readonly cost: MixCost
   readonly month: number
@@ -58,10 +58,16 @@ export function MixReadouts({
       {readout(
         'air',
         format.percent(capacity.airFraction),
-        wish && mixesWords.wanted(percent(wish.airMin), percent(wish.airMax)),
+        [
+          words.likely(percent(likely.airFraction.p10), percent(likely.airFraction.p90)),
+          wish && mixesWords.wanted(percent(wish.airMin), percent(wish.airMax)),
+        ]
+          .filter(Boolean)
+          .join('; '),
         wish && (
           <Band
             value={capacity.airFraction}
+            likely={likely.airFraction}
             low={wish.airMin}
             high={wish.airMax}
             from={0}
@@ -85,13 +91,32 @@ export function MixReadouts({
       {readout(
         'ph',
         { number: format.number(ph, 1), unit: '' },
-        wish && mixesWords.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
-        wish && <Band value={ph} low={wish.pHLow} high={wish.pHHigh} from={3.5} to={8.5} />,
+        [
+          words.likely(format.number(likely.ph.p10, 1), format.number(likely.ph.p90, 1)),
+          wish && mixesWords.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
+        ]
+          .filter(Boolean)
+          .join('; '),
+        wish && (
+          <Band
+            value={ph}
+            likely={likely.ph}
+            low={wish.pHLow}
+            high={wish.pHHigh}
+            from={3.5}
+            to={8.5}
+          />
+        ),
       )}
       {readout(
         'ec',
         { number: format.number(ecSme, 1), unit: 'dS/m' },
-        wish?.ecMaxSme ? words.most(`${format.number(wish.ecMaxSme, 1)} dS/m`) : null,
+        [
+          words.likely(format.number(likely.ecSme.p10, 1), format.number(likely.ecSme.p90, 1)),
+          wish?.ecMaxSme ? words.most(`${format.number(wish.ecMaxSme, 1)} dS/m`) : '',
+        ]
+          .filter(Boolean)
+          .join('; '),
       )}
       {nitrogen &&
         readout(

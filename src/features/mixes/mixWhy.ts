@@ -1,6 +1,5 @@
-import { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
-import { AIR_UNCERTAINTY } from '../../core/media'
-import { LOSS_RANGE, type MixInPlace, type PlaceForMix } from '../../core/mixes'
+import { LOSS_RANGE, type MixAnswer, type PlaceForMix } from '../../core/mixes'
+import type { Range } from '../../core/ranges'
 import { type Why, whyInput } from '../../core/why'
 import type { Wish } from '../../messages/mixes/mixViews'
 
@@ -18,7 +17,7 @@ export interface MixCost {
 /** Why each number of the designer is what it is. */
 export function mixWhy(
   key: MixWhyKey,
-  answer: MixInPlace,
+  answer: MixAnswer,
   {
     wish,
     place,
@@ -33,14 +32,14 @@ export function mixWhy(
     readonly partLitres: number
   },
 ): Why {
-  const { blend, capacity, dry, plants, ph, buffer, freeLimeGPerL, ecSme, nitrogen } = answer
-  const around = (value: number, by: number) => [value - by, value + by] as const
+  const { blend, capacity, dry, plants, buffer, freeLimeGPerL, nitrogen, likely } = answer
+  const between = ({ p10, p90 }: Range) => [p10, p90] as const
   switch (key) {
     case 'air':
       return {
         rule: 'air',
         source: 'capacity',
-        range: around(capacity.airFraction, AIR_UNCERTAINTY),
+        range: between(likely.airFraction),
         inputs: [
           whyInput('porosity', blend.totalPorosity, 'share'),
           whyInput('waterHeld', capacity.waterFraction, 'share'),
@@ -88,7 +87,7 @@ export function mixWhy(
       return {
         rule: 'ph.composition',
         source: 'buffer',
-        range: around(ph, PH_UNCERTAINTY),
+        range: between(likely.ph),
         rangeUnit: 'pH',
         inputs: [
           whyInput('buffer', buffer, 'g/L/pH'),
@@ -101,7 +100,7 @@ export function mixWhy(
       return {
         rule: 'ec.composition',
         source: 'salts',
-        range: around(ecSme, RELATIVE_UNCERTAINTY * ecSme),
+        range: between(likely.ecSme),
         rangeUnit: 'dS/m',
         inputs: [whyInput('ecCeiling', wish?.ecMaxSme, 'dS/m')],
       }

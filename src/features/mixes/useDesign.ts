@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { type UseFormReturn, useForm } from 'react-hook-form'
 import type { Crop } from '../../core/chemistry'
 import type { Component } from '../../core/media'
-import type { MixInPlace, PlaceForMix } from '../../core/mixes'
+import type { MixAnswer, PlaceForMix } from '../../core/mixes'
 import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
@@ -41,7 +41,7 @@ export interface Design extends ReturnType<typeof useSaveMix> {
   readonly everyDays: number | null
   /** null while there is nothing to work out. */
   readonly question: Question<'mixInPlace'> | null
-  readonly answer: MixInPlace | null
+  readonly answer: MixAnswer | null
   readonly refusal: string | null
   readonly progress: number | null
   readonly stop: () => void

@@ -1,14 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { Material } from '../../core/media'
-import type {
-  MixFor,
-  MixInPlace,
-  MixPart,
-  MixWish,
-  PlaceForMix,
-  PlantGroup,
-} from '../../core/mixes'
+import type { MixAnswer, MixFor, MixPart, MixWish, PlaceForMix, PlantGroup } from '../../core/mixes'
 import type { Exposure } from '../../core/season'
 import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from '../media/lotViews'
@@ -91,7 +84,7 @@ export interface MixDesignPage {
   readonly alkalinityMgPerL: number
   readonly humifiedFines: Material
   /** Worked out with the page; null where nothing is measured out yet. */
-  readonly first: MixInPlace | null
+  readonly first: MixAnswer | null
   /** Air in its pot by porosity tests of this version; null where it was not tested. */
   readonly tested: {
     readonly on: string

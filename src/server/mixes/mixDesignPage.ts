@@ -1,5 +1,5 @@
 import { containerCapacity } from '../../core/media'
-import { groupById, type MixFor, type MixPart, mixInPlace, PLANT_GROUPS } from '../../core/mixes'
+import { groupById, type MixFor, type MixPart, mixWithRange, PLANT_GROUPS } from '../../core/mixes'
 import { EXPOSURE_FACTORS, type Exposure, worstMonth } from '../../core/season'
 import { listCalibrationsOf } from '../../data/bench'
 import { listContainers } from '../../data/containers'
@@ -65,7 +65,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
     alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
     humifiedFines,
     first: components.some(({ parts }) => parts > 0)
-      ? mixInPlace({
+      ? mixWithRange({
           components,
           container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
           crop: crops.find(({ id }) => id === begin.madeFor.cropId) ?? null,
