@@ -166,7 +166,7 @@ export const BENCH: readonly DemoTest[] = [
     innings: 1,
     daysAgo: 13,
     judge: 'R.',
-    observation: drain(150, 512, 900, 520, true),
+    observation: drain(21, 205, 900, 655, true),
   },
   {
     lot: 'Grow bags on the crane deck',
@@ -175,7 +175,7 @@ export const BENCH: readonly DemoTest[] = [
     daysAgo: 13,
     judge: 'R.',
     repeats: true,
-    observation: drain(162, 545, 900, 512, true),
+    observation: drain(23, 221, 900, 643, true),
   },
   {
     lot: 'Grow bags on the crane deck',
