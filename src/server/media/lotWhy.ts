@@ -1,9 +1,18 @@
-import { blendEc, blendPh, PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../../core/chemistry'
-import { AIR_UNCERTAINTY, blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
+import { blendEc, blendPh } from '../../core/chemistry'
+import { blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
+import { type MediaRange, mediaRange, type Range } from '../../core/ranges'
 import { type Why, whyInput } from '../../core/why'
 import type { WhyRule } from '../../core/whyKeys'
 import type { LotWhyKey } from '../../messages/media/lots'
 import type { LotFacts } from '../lots'
+
+/** Enough for a sentence beside a number. */
+const DRAWS = 200
+/** For acidity and salts of what stands in no pot, any will do. */
+const USUAL_POT = {
+  shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 },
+  fillHeightCm: 17.5,
+} as const
 
 /** Why each number of a lot's page is what it is; a number that is not shown has no reason. */
 export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
@@ -14,13 +23,21 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
     container && surfaceCm
       ? containerCapacity({ curve: blend.curve, shape: container.shape, fillHeightCm: surfaceCm })
       : null
+  const likely = mediaRange({
+    components,
+    container:
+      container && surfaceCm
+        ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
+        : USUAL_POT,
+    draws: DRAWS,
+  })
   return {
     litres: litresWhy(facts),
     ...(air && {
       air: {
         rule: airRule(facts),
         source: air.measuredOn ? 'you' : 'capacity',
-        ...sureness(air, AIR_UNCERTAINTY),
+        ...sureness(air, likely.airFraction),
         inputs: [
           ...estimateBeside(air, capacity?.airFraction, 'share'),
           whyInput('porosity', blend.totalPorosity, 'share'),
@@ -46,12 +63,12 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
         ],
       },
     }),
-    ...(ph && { ph: phWhy(facts, ph) }),
+    ...(ph && { ph: phWhy(facts, ph, likely) }),
     ...(ecSme && {
       ec: {
         rule: ecSme.measuredOn ? 'ec.measured' : 'ec.composition',
         source: ecSme.measuredOn ? 'you' : 'salts',
-        ...sureness(ecSme, RELATIVE_UNCERTAINTY * ecSme.value, 'dS/m'),
+        ...sureness(ecSme, likely.ecSme, 'dS/m'),
         inputs: [
           ...estimateBeside(ecSme, blendEc({ components }).ecSme, 'dS/m'),
           whyInput('ecCeiling', facts.crop?.ecMaxSme, 'dS/m'),
@@ -90,7 +107,7 @@ function litresWhy({ lot, containers }: LotFacts): Why {
   }
 }
 
-function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>): Why {
+function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>, likely: MediaRange): Why {
   const blend = blendPh({ components: facts.components })
   const bands = [
     whyInput('phLow', facts.crop?.pHLow, 'pH'),
@@ -108,7 +125,8 @@ function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>): Why {
   return {
     rule: fromTurnover ? 'ph.turnover' : 'ph.composition',
     source: 'buffer',
-    range: [ph.value - PH_UNCERTAINTY, ph.value + PH_UNCERTAINTY],
+    // What was limed or soured since is as sure as the mix it was done to.
+    range: [ph.value + likely.ph.p10 - likely.ph.p50, ph.value + likely.ph.p90 - likely.ph.p50],
     rangeUnit: 'pH',
     inputs: [
       whyInput('buffer', blend.buffer, 'g/L/pH'),
@@ -133,12 +151,12 @@ function airBand({ crop }: LotFacts) {
 
 /** A measured number stands with its day; an estimate with its range. */
 function sureness(
-  { value, measuredOn }: NonNullable<LotFacts['air']>,
-  uncertainty: number,
+  { measuredOn }: NonNullable<LotFacts['air']>,
+  { p10, p90 }: Range,
   rangeUnit: Why['rangeUnit'] = 'share',
 ): Pick<Why, 'range' | 'rangeUnit' | 'measuredOn'> {
   if (measuredOn) return { measuredOn }
-  return { range: [value - uncertainty, value + uncertainty], rangeUnit }
+  return { range: [p10, p90], rangeUnit }
 }
 
 function estimateBeside(
