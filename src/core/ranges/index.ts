@@ -1,2 +1,3 @@
-export { type MediaRange, mediaRange, type RangeTest } from './mediaRange'
+export { type MediaRange, mediaRange } from './mediaRange'
 export type { Range } from './quantiles'
+export type { RangeTest } from './weighTests'

@@ -5,8 +5,9 @@ import { close, material, shippedMaterials } from '../../../testing/tables'
 import { blendEc, blendPh } from '../chemistry'
 import { blendMedia, type Component, containerCapacity } from '../media'
 import { materialDraws, normalsFrom } from './materialDraws'
-import { mediaRange, type RangeTest } from './mediaRange'
+import { mediaRange } from './mediaRange'
 import { rangeOf } from './quantiles'
+import type { RangeTest } from './weighTests'
 
 const POT = { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 } as const
 const container = { shape: POT, fillHeightCm: 17.5 }
