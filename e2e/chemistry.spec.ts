@@ -46,3 +46,15 @@ test('a jar test gives a dose and the lot its buffer', async ({ page }) => {
   await page.getByRole('button', { name: /^Why this buffer/ }).click()
   await expect(page.getByText(/Read off a jar test/)).toBeVisible()
 })
+
+test('factors and speeds of an arithmetic are told as they are, not as whole numbers', async ({
+  page,
+}) => {
+  await page.goto('/lots/3')
+  await page.getByRole('button', { name: /Why this drift/ }).click()
+  await expect(page.getByText('× 0.7')).toBeVisible()
+  await page.goto('/mixes/design?mix=1')
+  await page.getByRole('button', { name: /Why Days between/ }).click()
+  await expect(page.getByText('× 0.85')).toBeVisible()
+  await expect(page.getByText('× 1.3')).toBeVisible()
+})

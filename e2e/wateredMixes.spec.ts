@@ -41,7 +41,7 @@ test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over
   await expect(
     page.getByText('2.0 L poured onto each, watered through ten minutes before').first(),
   ).toBeVisible()
-  await page.getByLabel('Before it').selectOption('fully drained')
+  await page.getByLabel('The pots were').selectOption('fully drained')
   await expect(page.getByText('2.0 L poured onto each, drained before').first()).toBeVisible()
   await page.getByLabel('Time until this has run out').fill('200 mL')
   await page.getByRole('button', { name: 'Why 0.20 L has run out after' }).click()

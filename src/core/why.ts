@@ -16,6 +16,8 @@ export type WhyUnit =
   | 'kg'
   | 'mm/d'
   | 'cm²'
+  | 'cm/min'
+  | 'times'
   | '°C'
   | 'mg/L'
   | 'text'

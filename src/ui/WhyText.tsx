@@ -102,6 +102,10 @@ export function whyValue(
     case 'mm/d':
     case '°C':
       return `${format.number(value, 1)} ${unit}`
+    case 'times':
+      return `× ${format.number(value, 2)}`
+    case 'cm/min':
+      return `${format.number(value, 1)} cm/min`
     case 'cm²':
       return `${format.number(value)} cm²`
     case 'days':

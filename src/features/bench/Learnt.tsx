@@ -135,8 +135,8 @@ function learntWhy(
       key === 'air'
         ? [whyInput('byRecipe', expected.air, 'share'), whyInput('byTests', measured.air, 'share')]
         : [
-            whyInput('byRecipeSpeed', cmPerMin(expected.ksCmPerS), 'text'),
-            whyInput('byTestsSpeed', cmPerMin(measured.ksCmPerS), 'text'),
+            whyInput('byRecipeSpeed', cmPerMin(expected.ksCmPerS), 'cm/min'),
+            whyInput('byTestsSpeed', cmPerMin(measured.ksCmPerS), 'cm/min'),
           ],
   }
 }

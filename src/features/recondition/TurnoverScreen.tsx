@@ -106,29 +106,32 @@ function Orders({
     <section className={styles.section} id={id}>
       <h2>{title}</h2>
       {bar}
-      {orders.length === 0 && <p>{none}</p>}
-      <ul className={styles.list}>
-        {orders.map((order) => (
-          <li key={order.id} className={`${styles.item} ${styles.plain}`}>
-            <div>
-              <a className={styles.name} href={`/turnover/orders/${order.id}`}>
-                {order.lotName}
-              </a>
-              <span className={styles.small}>
-                {mediaWords.lotNumber(order.lotId)} · {words.planted(order.cropName)}
+      {orders.length === 0 ? (
+        <p>{none}</p>
+      ) : (
+        <ul className={styles.list}>
+          {orders.map((order) => (
+            <li key={order.id} className={`${styles.item} ${styles.plain}`}>
+              <div>
+                <a className={styles.name} href={`/turnover/orders/${order.id}`}>
+                  {order.lotName}
+                </a>
+                <span className={styles.small}>
+                  {mediaWords.lotNumber(order.lotId)} · {words.planted(order.cropName)}
+                </span>
+              </div>
+              <span>
+                {order.finishedOn
+                  ? words.finishedOn(format.day(order.finishedOn))
+                  : `${words.progress(order.done, order.steps)} · ${words.readyOn(format.day(order.readyOn))}`}
               </span>
-            </div>
-            <span>
-              {order.finishedOn
-                ? words.finishedOn(format.day(order.finishedOn))
-                : `${words.progress(order.done, order.steps)} · ${words.readyOn(format.day(order.readyOn))}`}
-            </span>
-            {!order.finishedOn && (
-              <LinkButton href={`/turnover/orders/${order.id}`}>{words.goOn}</LinkButton>
-            )}
-          </li>
-        ))}
-      </ul>
+              {!order.finishedOn && (
+                <LinkButton href={`/turnover/orders/${order.id}`}>{words.goOn}</LinkButton>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
       {children}
     </section>
   )

@@ -109,7 +109,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
             whyInput('alkalinity', site.tapWater.alkalinityMgPerL / 1000, 'g/L'),
             whyInput('waterGiven', water.litresApplied, 'L'),
             whyInput('canopy', water.canopyCm2, 'cm²'),
-            whyInput('exposure', water.exposureFactor, 'text'),
+            whyInput('exposure', water.exposureFactor, 'times'),
             whyInput('limeInWater', water.drift.limeEquivalentG, 'g'),
             whyInput('mixInPot', water.mediaLitres, 'L'),
             whyInput('buffer', blend.buffer, 'g/L/pH'),

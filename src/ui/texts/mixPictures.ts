@@ -33,10 +33,10 @@ export const mixPictures = {
     pour: 'Water poured',
     working: 'Pouring',
     stopped: 'Stopped. Change something to pour again.',
-    before: 'Before it',
+    before: 'The pots were',
     starts: {
       watered: {
-        name: 'watered 10 min ago',
+        name: 'just watered',
         told: 'watered through ten minutes before',
       },
       rested: { name: 'fully drained', told: 'drained before' },

@@ -191,8 +191,8 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   lowAirDepth: 'height with less than that',
   byRecipe: 'by its recipe',
   byTests: 'by its tests',
-  byRecipeSpeed: 'by its recipe, cm/min',
-  byTestsSpeed: 'by its tests, cm/min',
+  byRecipeSpeed: 'by its recipe',
+  byTestsSpeed: 'by its tests',
   seasonTemp: 'mean of the months that grow here',
   rootDepth: 'depth of the crop’s roots',
 }
