@@ -13,7 +13,8 @@ function finder<Row extends { readonly id: string }>(rows: readonly Row[]): (id:
 export const shippedMaterials = defaultMaterials()
 export const material = finder(shippedMaterials)
 export const amendment = finder(defaultAmendments())
-export const crop = finder(defaultCrops())
+export const shippedCrops = defaultCrops()
+export const crop = finder(shippedCrops)
 
 /** Asserts that two numbers agree to within a tolerance, with a message that shows both. */
 export function close(actual: number, expected: number, tolerance: number, what = ''): void {

@@ -13,6 +13,7 @@ export {
 } from './limeDose'
 export { type LimeEvent, unreactedLime } from './limeReserve'
 export {
+  coverageWithRelease,
   isNeverFed,
   type NitrogenBudget,
   type NitrogenBudgetInput,

@@ -78,6 +78,31 @@ export function isNeverFed(crop: Crop): boolean {
  * @throws DomainError for impossible parts, doses, weeks or temperatures
  */
 export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
+  const { crop, leachPerWeek = 0.05 } = input
+  const { flows, initialMgPerL } = nitrogenFlows(input)
+  return summarised(flows, initialMgPerL, leachPerWeek, isNeverFed(crop))
+}
+
+/**
+ * The coverage of the same budget with every source setting free more or less than its table says.
+ * @returns for factors by the id of a material or amendment, the share of the demand that is met
+ */
+export function coverageWithRelease(
+  input: NitrogenBudgetInput,
+): (factorOf: (sourceId: string) => number) => number {
+  const { flows, initialMgPerL, bySource } = nitrogenFlows(input)
+  const { leachPerWeek = 0.05 } = input
+  return (factorOf) => {
+    const total = sumOf(
+      bySource.map(({ id, byEnd }) => ({ id, byEnd: byEnd.map((mg) => factorOf(id) * mg) })),
+      flows.demand.length,
+    )
+    const released = total.map((mg, week) => mg - (total[week - 1] ?? 0))
+    return coverageOf(runWeeks({ ...flows, released }, initialMgPerL, leachPerWeek, 1))
+  }
+}
+
+function nitrogenFlows(input: NitrogenBudgetInput) {
   const { crop, leachPerWeek = 0.05, feedMgPerL = 0, amendments = [] } = input
   requireObject('The crop', crop)
   const weeks = requireWhole('The weeks', input.weeks ?? Math.ceil(nitrogenSpanWeeks(crop)), {
@@ -95,10 +120,11 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
     min: 0,
   })
 
+  const bySource = releaseBySource(shares, yieldOfMix, amendments, weeks, weeklyMeanTempC)
   const byWeek = (byEnd: readonly number[]) =>
     byEnd.map((sofar, week) => sofar - (byEnd[week - 1] ?? 0))
   const flows: Flows = {
-    released: byWeek(cumulativeRelease(shares, yieldOfMix, amendments, weeks, weeklyMeanTempC)),
+    released: byWeek(sumOf(bySource, weeks)),
     immobilisable: byWeek(cumulativeImmobilisable(shares, yieldOfMix, weeks, weeklyMeanTempC)),
     demand: byWeek(cumulativeDemand(crop, weeks)),
     fed: Array.from({ length: weeks }, (_, week) =>
@@ -109,7 +135,7 @@ export function nitrogenBudget(input: NitrogenBudgetInput): NitrogenBudget {
       ),
     ),
   }
-  return summarised(flows, initialMgPerL, leachPerWeek, isNeverFed(crop))
+  return { flows, initialMgPerL, bySource }
 }
 
 /**
@@ -209,15 +235,22 @@ function coverageOf(rows: readonly NitrogenWeek[]): number {
   return demand > 0 ? rows.reduce((sum, row) => sum + row.uptake, 0) / demand : 1
 }
 
-function cumulativeRelease(
+interface SourceRelease {
+  readonly id: string
+  /** mg N per L of mix by the end of each week. */
+  readonly byEnd: readonly number[]
+}
+
+function releaseBySource(
   shares: readonly Share[],
   yieldOfMix: number,
   amendments: readonly Dose[],
   weeks: number,
   weeklyMeanTempC: number | readonly number[],
-): number[] {
+): SourceRelease[] {
   const sources = [
     ...shares.map(({ material, share }) => ({
+      id: material.id,
       gPerL: (1000 * share * material.bulkDensity) / yieldOfMix,
       nPercent: material.nPercentDry,
       nReleaseSeason: material.nReleaseSeason,
@@ -230,18 +263,16 @@ function cumulativeRelease(
       q10: q10Of(amendment.kind),
     })),
   ]
+  return sources.map(({ id, gPerL, nPercent, nReleaseSeason, releaseDays50, q10 }) => {
+    const source = { gPerL, nPercent, nReleaseSeason, releaseDays50, weeks, weeklyMeanTempC, q10 }
+    return { id, byEnd: nitrogenSupply(source).cumulativeMgPerL }
+  })
+}
+
+function sumOf(sources: readonly SourceRelease[], weeks: number): number[] {
   const total = new Array<number>(weeks).fill(0)
-  for (const { gPerL, nPercent, nReleaseSeason, releaseDays50, q10 } of sources) {
-    const supply = nitrogenSupply({
-      gPerL,
-      nPercent,
-      nReleaseSeason,
-      releaseDays50,
-      weeks,
-      weeklyMeanTempC,
-      q10,
-    })
-    supply.cumulativeMgPerL.forEach((mg, week) => {
+  for (const { byEnd } of sources) {
+    byEnd.forEach((mg, week) => {
       total[week] = (total[week] as number) + mg
     })
   }

@@ -106,7 +106,18 @@ function weighted(shares: readonly Share[], of: (material: Share['material']) =>
 function soleMaterial(shares: readonly Share[]): Share['material'] | null {
   const [first, ...others] = shares
   if (!first) return null
-  return others.every(({ material }) => material.id === first.material.id) ? first.material : null
+  return others.every(({ material }) => isSame(material, first.material)) ? first.material : null
+}
+
+/** Of one row, and neither aged nor measured to hold water otherwise. */
+function isSame(a: Share['material'], b: Share['material']): boolean {
+  return (
+    a.id === b.id &&
+    a.totalPorosity === b.totalPorosity &&
+    a.ksCmPerS === b.ksCmPerS &&
+    a.curve.alpha === b.curve.alpha &&
+    a.curve.n === b.curve.n
+  )
 }
 
 /**

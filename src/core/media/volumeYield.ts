@@ -3,6 +3,9 @@ import type { Share } from './material'
 /** Compaction index of poured, lightly firmed material (de Larrard 1999). */
 const COMPACTION_INDEX = 4.1
 
+/** A share this small is the rounding of other shares, and too small to divide by. */
+const NO_GRAINS = 1e-12
+
 /** Loosening of coarse grains of size d by finer grains: de Larrard (1999), exponent 1.02. */
 export function looseningEffect(finerMm: number, coarserMm: number): number {
   return Math.sqrt(1 - (1 - finerMm / coarserMm) ** 1.02)
@@ -63,7 +66,9 @@ export function volumeYield(shares: readonly Share[]): number {
 
 /** The same for grains alone; their shares sum to 1. */
 export function packedYield(grains: readonly GrainClass[]): number {
-  const classes = [...grains].sort((a, b) => b.sizeMm - a.sizeMm)
+  const classes = grains
+    .filter(({ share }) => share > NO_GRAINS)
+    .sort((a, b) => b.sizeMm - a.sizeMm)
   const count = classes.length
   let envelopes = 0
   for (const { share, interPorosity } of classes) envelopes += share * (1 - interPorosity)

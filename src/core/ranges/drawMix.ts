@@ -35,12 +35,13 @@ export function drawMix(
   count: number,
   seed: number,
 ): Drawn {
-  const measuredOf = new Map(components.map(({ material, measured }) => [material.id, measured]))
+  // Two parts may be of one material, measured and not: each has its own.
+  const present = components.filter((one) => one.parts > 0)
   const parts = componentShares(components).map(
-    ({ material, share }): Part => ({
+    ({ material, share }, index): Part => ({
       share,
       interPorosity: material.interPorosity,
-      of: materialDraws(material, measuredOf.get(material.id) ?? {}, count, seed),
+      of: materialDraws(material, present[index]?.measured ?? {}, count, seed),
     }),
   )
   const alone = new Set(

@@ -1,3 +1,5 @@
 export { type MediaRange, mediaRange } from './mediaRange'
+export { nitrogenRange } from './nitrogenRange'
+export { phWidth } from './phWidth'
 export type { Range } from './quantiles'
 export type { RangeTest } from './weighTests'

@@ -1,20 +1,14 @@
-import type { LimeReason, SulfurReason } from '../chemistry'
-import {
-  blendPh,
-  type Crop,
-  type Dose,
-  limeDose,
-  limeEffect,
-  sulfurDose,
-  sulfurEffect,
-} from '../chemistry'
+import type { Crop, LimeReason, SulfurReason } from '../chemistry'
+import { blendPh, limeDose, sulfurDose } from '../chemistry'
 import type { Batch } from './batch'
+import { PH_WEEKS } from './phOutcome'
 import type { StockAmendment } from './recipeTypes'
 
-/** Weeks after mixing for which the pH is predicted. */
-export const PH_WEEKS = 8
 /** How far above the band pH may end when all lime has reacted. */
 const EVENTUAL_MARGIN_PH = 0.3
+/** A correction aims so far inside the band, and is given whole from so far outside it; between them it grows. */
+const TAPER_PH = 0.3
+/** Stronger than this it burns: a step of its own, apart from feeds. */
 const CAUSTIC_CCE = 1.2
 /** A limestone slower than this is no correction within a season's start. */
 const SLOWEST_LIME_DAYS50 = 90
@@ -23,6 +17,8 @@ export type AcidityReason =
   | 'inside-band'
   | 'nothing-in-stock'
   | 'lime-cut'
+  | 'test-first'
+  | 'as-is'
   | LimeReason
   | SulfurReason
 
@@ -34,121 +30,146 @@ export interface AcidityPlan {
   readonly gPerL: number
   readonly firstGPerL: number
   readonly reactiveShare: number
+  /** Caustic or rich in potash: never in one operation with ammonium feeds or manure. */
+  readonly isApart: boolean
+  /** What would be given if the pH were sure; null where the dose is that already. */
+  readonly ifSureGPerL: number | null
 }
 
-/** Lime or sulfur for a batch: nothing inside the crop's band, else towards its middle. */
+type PriceOf = (stock: StockAmendment) => number
+
+/**
+ * Lime or sulfur for a batch: nothing inside the crop's band; outside it towards a point a little inside, tapered so that
+ * near readings give near doses. A correction that is smaller than what is known of the pH waits for a test.
+ * @param phWidth from p10 to p90 of the batch's pH
+ */
 export function planAcidity(
   batch: Batch,
   crop: Crop,
   amendments: readonly StockAmendment[],
+  priceOf: PriceOf,
+  phWidth: number,
 ): AcidityPlan {
   const { ph } = blendPh(batch)
-  if (ph >= crop.pHLow && ph <= crop.pHHigh) return none('inside-band', null)
-  return ph < crop.pHLow ? planLime(batch, crop, amendments) : planSulfur(batch, crop, amendments)
+  if (ph >= crop.pHLow && ph <= crop.pHHigh) return noCorrection('inside-band', null)
+  return ph < crop.pHLow
+    ? planLime(batch, crop, pickLime(amendments, priceOf), phWidth)
+    : planSulfur(batch, crop, pickSulfur(amendments, priceOf), phWidth)
 }
 
-function planLime(batch: Batch, crop: Crop, amendments: readonly StockAmendment[]): AcidityPlan {
-  // A lime hater is only lifted to its low end: raw peat and bark can be too sour even for it.
-  const target = crop.limeHater ? crop.pHLow : middleOf(crop)
-  const stock = cheapest(
-    amendments.filter(
-      ({ amendment }) =>
-        amendment.kind === 'liming' &&
-        amendment.cce > 0 &&
-        amendment.cce <= CAUSTIC_CCE &&
-        amendment.nPercent === 0 &&
-        amendment.k2oPercent === 0 &&
-        amendment.rateHighGPerL > 0 &&
-        amendment.releaseDays50 <= SLOWEST_LIME_DAYS50,
-    ),
+/** Ground limestone where there is any; what is caustic only where there is nothing else. */
+function pickLime(amendments: readonly StockAmendment[], priceOf: PriceOf): StockAmendment | null {
+  const limes = amendments.filter(
+    ({ amendment }) =>
+      amendment.kind === 'liming' &&
+      amendment.cce > 0 &&
+      amendment.nPercent === 0 &&
+      amendment.rateHighGPerL > 0 &&
+      amendment.releaseDays50 <= SLOWEST_LIME_DAYS50,
   )
-  if (!stock) return none('nothing-in-stock', 'lime')
+  return (
+    cheapest(
+      limes.filter((one) => !actsApart(one)),
+      priceOf,
+    ) ?? cheapest(limes, priceOf)
+  )
+}
+
+function pickSulfur(amendments: readonly StockAmendment[], priceOf: PriceOf) {
+  return cheapest(
+    amendments.filter(({ amendment }) => amendment.cce < -1 && amendment.rateHighGPerL > 0),
+    priceOf,
+  )
+}
+
+function actsApart({ amendment }: StockAmendment): boolean {
+  return amendment.cce > CAUSTIC_CCE || amendment.k2oPercent > 0
+}
+
+function planLime(
+  batch: Batch,
+  crop: Crop,
+  stock: StockAmendment | null,
+  phWidth: number,
+): AcidityPlan {
+  // A lime hater is only lifted to its low end: raw peat and bark can be too sour even for it.
+  const target = crop.limeHater ? crop.pHLow : crop.pHLow + TAPER_PH
+  if (!stock) return noCorrection('nothing-in-stock', 'lime')
   const { ph, buffer, freeLimeGPerL } = blendPh(batch)
   const material = stock.amendment
-  const dose = limeDose({ ph, target, buffer, material, freeLimeGPerL, weeks: PH_WEEKS })
-  const plan = {
-    stock,
-    role: 'lime' as const,
-    targetPh: target,
-    reactiveShare: dose.reactiveShare,
-  }
-  const limit = crop.pHHigh + EVENTUAL_MARGIN_PH
-  if (dose.firstGPerL === 0 || dose.phEventual <= limit + 1e-9) {
-    return { ...plan, reason: dose.reason, gPerL: dose.gPerL, firstGPerL: dose.firstGPerL }
-  }
+  const given = { ph, buffer, freeLimeGPerL, material, weeks: PH_WEEKS }
+  const { neededGPerL, reactiveShare } = limeDose({ ...given, target })
+  const plan = { stock, role: 'lime' as const, targetPh: target, reactiveShare }
+  const isApart = actsApart(stock)
+  if (neededGPerL === 0) return { ...plan, ...nothing('free-lime-enough') }
+  const tapered = neededGPerL * ramp(crop.pHLow - ph)
+  const sure = surety(target - ph, phWidth)
+  const portion = inPortions(tapered * sure, material.rateHighGPerL)
+  const bearable = ((crop.pHHigh + EVENTUAL_MARGIN_PH - ph) * buffer - freeLimeGPerL) / material.cce
+  const toBand = ((crop.pHLow - ph) * buffer - 0.5 * freeLimeGPerL) / (material.cce * reactiveShare)
   // Slow lime goes on working: give only as much as the band can bear in the end, but enough to get into it.
-  const bearable = ((limit - ph) * buffer - freeLimeGPerL) / material.cce
-  const needed =
-    ((crop.pHLow - ph) * buffer - 0.5 * freeLimeGPerL) / (material.cce * dose.reactiveShare)
-  const cut = Math.max(0, Math.min(dose.firstGPerL, Math.max(bearable, needed)))
-  return { ...plan, reason: 'lime-cut', gPerL: cut, firstGPerL: cut }
+  const most = Math.max(0, bearable, toBand * sure)
+  const ifSureGPerL = sure < 1 ? Math.min(tapered, Math.max(0, bearable, toBand)) : null
+  if (portion.firstGPerL > most + 1e-9) {
+    return { ...plan, isApart, ifSureGPerL, reason: 'lime-cut', gPerL: most, firstGPerL: most }
+  }
+  const reason = sure === 0 ? 'test-first' : portion.reason
+  return { ...plan, ...portion, isApart, ifSureGPerL, reason }
 }
 
-function planSulfur(batch: Batch, crop: Crop, amendments: readonly StockAmendment[]): AcidityPlan {
-  const target = middleOf(crop)
-  const stock = cheapest(
-    amendments.filter(({ amendment }) => amendment.cce < -1 && amendment.rateHighGPerL > 0),
-  )
-  if (!stock) return none('nothing-in-stock', 'sulfur')
+function planSulfur(
+  batch: Batch,
+  crop: Crop,
+  stock: StockAmendment | null,
+  phWidth: number,
+): AcidityPlan {
+  const target = crop.pHHigh - TAPER_PH
+  if (!stock) return noCorrection('nothing-in-stock', 'sulfur')
   const { ph, buffer, freeLimeGPerL } = blendPh(batch)
   const material = stock.amendment
   const dose = sulfurDose({ ph, target, buffer, freeLimeGPerL, weeks: PH_WEEKS, material })
-  return {
-    reason: dose.reason,
+  const plan = {
     stock,
-    role: 'sulfur',
+    role: 'sulfur' as const,
     targetPh: target,
-    gPerL: dose.gPerL,
-    firstGPerL: dose.firstGPerL,
     reactiveShare: dose.reactiveShare,
   }
+  if (!dose.reachable || dose.gPerL === 0) return { ...plan, ...nothing(dose.reason) }
+  const tapered = dose.gPerL * ramp(ph - crop.pHHigh)
+  const sure = surety(ph - target, phWidth)
+  const portion = inPortions(tapered * sure, material.rateHighGPerL)
+  const reason = sure === 0 ? 'test-first' : portion.reason
+  return { ...plan, ...portion, isApart: false, ifSureGPerL: sure < 1 ? tapered : null, reason }
 }
 
-export interface PhOutcome {
-  readonly ph: number
-  readonly phEventual: number
-  readonly unreactedLimeGPerL: number
+/** 0 at the band's edge, 1 from the taper's length outside it. */
+function ramp(outsidePh: number): number {
+  return Math.min(1, Math.max(0, outsidePh / TAPER_PH))
 }
 
-/** pH of a mix after its doses. Without lime or sulfur it is the pH of the blend. */
-export function phAfterDoses(
-  components: Batch['components'],
-  volumeYield: number | undefined,
-  doses: readonly Dose[],
-): PhOutcome {
-  const { ph, buffer, freeLimeGPerL } = blendPh({ components, volumeYield })
-  const dose = doses.find(
-    ({ amendment }) => Math.abs(amendment.cce) > 0.3 && amendment.nPercent === 0,
-  )
-  if (!dose || dose.gPerL === 0) return { ph, phEventual: ph, unreactedLimeGPerL: 0 }
-  const { amendment: material, gPerL } = dose
-  const given = { ph, buffer, freeLimeGPerL, material, gPerL, weeks: PH_WEEKS }
-  if (material.cce < 0) {
-    const after = sulfurEffect(given)
-    return { ph: after, phEventual: after, unreactedLimeGPerL: 0 }
+/** How much of a correction is asked for: none up to what is not known of the pH, all of it from a little above that. */
+function surety(correctionPh: number, phWidth: number): number {
+  return phWidth > 0 ? ramp(correctionPh - phWidth) : 1
+}
+
+/** All at once up to the label; up to twice as much in two halves; more is not given. */
+function inPortions(neededGPerL: number, rateHighGPerL: number) {
+  if (neededGPerL > 2 * rateHighGPerL) {
+    return { gPerL: rateHighGPerL, firstGPerL: rateHighGPerL, reason: 'too-weak' as const }
   }
-  const { phAfter, phEventual, unreactedGPerL } = limeEffect(given)
-  return { ph: phAfter, phEventual, unreactedLimeGPerL: unreactedGPerL }
+  const firstGPerL = neededGPerL > rateHighGPerL ? neededGPerL / 2 : neededGPerL
+  return { gPerL: neededGPerL, firstGPerL, reason: 'needed' as const }
 }
 
-function cheapest(stock: readonly StockAmendment[]): StockAmendment | null {
-  const perUnit = ({ amendment, pricePerKg }: StockAmendment) =>
-    pricePerKg / Math.abs(amendment.cce)
+function cheapest(stock: readonly StockAmendment[], priceOf: PriceOf): StockAmendment | null {
+  const perUnit = (row: StockAmendment) => priceOf(row) / Math.abs(row.amendment.cce)
   return [...stock].sort((a, b) => perUnit(a) - perUnit(b))[0] ?? null
 }
 
-function middleOf(crop: Crop): number {
-  return (crop.pHLow + crop.pHHigh) / 2
+function nothing(reason: AcidityReason) {
+  return { reason, gPerL: 0, firstGPerL: 0, isApart: false, ifSureGPerL: null }
 }
 
-function none(reason: AcidityReason, role: AcidityPlan['role']): AcidityPlan {
-  return {
-    reason,
-    stock: null,
-    role,
-    targetPh: null,
-    gPerL: 0,
-    firstGPerL: 0,
-    reactiveShare: 0,
-  }
+export function noCorrection(reason: AcidityReason, role: AcidityPlan['role']): AcidityPlan {
+  return { ...nothing(reason), stock: null, role, targetPh: null, reactiveShare: 0 }
 }

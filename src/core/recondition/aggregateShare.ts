@@ -1,239 +1,331 @@
 import type { Crop } from '../chemistry'
-import { blendedCurve, blendMedia, containerCapacity, type Share } from '../media'
+import {
+  ageMedia,
+  blendedCurve,
+  blendMedia,
+  containerCapacity,
+  type Material,
+  type Share,
+} from '../media'
+import { aggregateScore, type ScoreSetting, weightOf } from './aggregateScore'
 import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
-import { canBeLower, nextLower } from './compostShare'
 import type { AggregateOption, RecipeInput, StockMaterial } from './recipeTypes'
 
-/** Up to here an aggregate may be spent on reaching the middle of the band. */
-const GENEROUS_SHARE = 0.25
-const LOW_END_MARGIN = 0.02
-const SCAN_STEPS_PER_UNIT = 100
-const REFINE_STEPS = 10
-/**
- * No aggregate lifts the air faster, in air per share: a grain brings no more pores than the room it takes, and opens
- * little beside. (0.9 is the most in 54,000 steps between drawn mixes.) Shares that cannot reach are passed over.
- */
-const STEEPEST_RISE = 2
-const FRESH_STEP = 0.05
+const SCAN_STEP = 0.025
+/** Between two scanned shares the score dips by no more than this, so only aggregates so near the best are refined. */
+const DIP = 0.4
+const REFINED_TO = 5e-4
+const GOLDEN = 0.5 * (Math.sqrt(5) - 1)
+const PATH_STEP = 0.01
 const TALLEST_FACTOR = 2
+const LONGEST_AGEING_WEEKS = 30
+const MONTHS_PER_WEEK = 12 / 52.1775
+const REACHED = 1e-9
+/** Less of an aggregate than this is not worth the opening of a bag. */
+const LEAST_SHARE = 0.005
 
-/** How far the search got: middle of the band, low end and a margin, low end, or not there. */
-export type AirTier = 'middle' | 'low-plus' | 'low' | 'short'
+/** Whether the air holds with its margin until the season's end, only by itself, or is not there. */
+export type AirReach = 'lasting' | 'low' | 'short' | 'as-is'
 
 export interface AggregateChoice {
   readonly batch: Batch
-  readonly tier: AirTier
+  readonly reach: AirReach
   readonly compostLowered: boolean
   readonly freshRaised: boolean
+  /** Air that ageing takes over the crop's weeks, share of the volume. */
+  readonly loss: number
+  readonly score: number
 }
 
-interface Found {
-  /** null where the mix has air enough and there is no aggregate to choose from. */
+export interface SearchSetting {
+  readonly sources: BatchSources
+  readonly container: RecipeInput['container']
+  readonly crop: Crop
+  readonly candidates: readonly StockMaterial[]
+  readonly priceOf: (id: string | undefined) => number
+  readonly freshPrice: number | null
+  /** Share that the school fixes; the kind is still the best one. */
+  readonly fixedShare: number | null
+  readonly meanTempC: number
+  readonly humifiedFines: Material
+  /** Fresh mix that goes in for another reason, at least. */
+  readonly freshAtLeast: number
+}
+
+interface Tried {
+  /** null for no aggregate at all. */
   readonly stock: StockMaterial | null
   readonly share: number
-  readonly tier: AirTier
-  readonly batch: Batch
+  readonly air: number
+  readonly score: number
 }
 
-const TIERS: readonly AirTier[] = ['middle', 'low-plus', 'low']
-
 /**
- * The smallest aggregate share that gives the crop its air in its container, with the cheapest aggregate that does
- * it. Air is not monotone in the share (fines fill gaps before grains touch), so the share is scanned in hundredths
- * and then refined to thousandths. Before giving up, compost is lowered, then fresh mix raised.
+ * Aggregate for the crop's air in its container: of every kind in stock and every share the one with the least score.
+ * Air is not monotone in the share (fines fill gaps before grains touch), so shares are scanned and the best refined.
+ * Where the low end is not reached, compost is lowered and then fresh mix raised, no further than needed.
  */
 export class AggregateSearch {
   private readonly lowAir: number
-  private readonly middleAir: number
-  private readonly known = new Map<string, Map<number, number>>()
+  private readonly known = new Map<string, Map<number, Tried>>()
+  private readonly losses = new Map<string, number>()
 
-  constructor(
-    private readonly sources: BatchSources,
-    private readonly container: RecipeInput['container'],
-    crop: Crop,
-    private readonly candidates: readonly StockMaterial[],
-  ) {
-    this.lowAir = crop.airMinPercent / 100
-    this.middleAir = (crop.airMinPercent + crop.airMaxPercent) / 200
+  constructor(private readonly setting: SearchSetting) {
+    this.lowAir = setting.crop.airMinPercent / 100
   }
 
   choose(compost: number): AggregateChoice {
-    const attempts = this.attempts(compost)
-    for (const { shares, ...how } of attempts) {
-      const found = this.bestOf(shares)
-      if (found) return { batch: found.batch, tier: found.tier, ...how }
+    const { freshAtLeast } = this.setting
+    const first = { compost, aggregate: null, freshAtLeast }
+    const found = this.least(first)
+    if (this.reaches(found)) return this.outcome(first, found, compost)
+    const path = this.path(compost)
+    const last = path.at(-1) ?? first
+    const isOpen = (step: number) => this.canReach(path[step] ?? last)
+    if (path.length > 0 && isOpen(path.length - 1)) {
+      let [closed, open] = [-1, path.length - 1]
+      while (open - closed > 1) {
+        const middle = Math.floor((open + closed) / 2)
+        if (isOpen(middle)) open = middle
+        else closed = middle
+      }
+      const shares = path[open] ?? last
+      return this.outcome(shares, this.least(shares), compost)
     }
-    return this.leastBad(attempts)
+    // Not there whatever is done: the least bad of the ends, and of the way between them.
+    const ends = [
+      first,
+      { ...first, compost: 0 },
+      { ...first, freshAtLeast: Math.max(freshAtLeast, this.mostFresh() / 2) },
+      { ...first, freshAtLeast: Math.max(freshAtLeast, this.mostFresh()) },
+      last,
+    ].filter((shares) => shares.compost + shares.freshAtLeast <= 1)
+    const tried = ends.map((shares) => ({ shares, best: this.least(shares) }))
+    const best = tried.reduce((least, one) => (one.best.score < least.best.score ? one : least))
+    return this.outcome(best.shares, best.best, compost)
   }
 
-  /** What each aggregate does for a compost share: for the comparison beside the recipe. */
-  options(compost: number): AggregateOption[] {
-    const plain = { compost, aggregate: null, freshAtLeast: 0 }
-    const without = this.air(plain)
-    return this.candidates.map((stock) => {
-      const found = this.smallest(plain, stock)
-      const most = this.airiest(plain, stock, this.sources.limits.maxAggregateShare)
+  /** What each aggregate does beside the same compost and fresh mix: for the comparison beside the recipe. */
+  options(shares: Omit<BatchShares, 'aggregate'>): AggregateOption[] {
+    const plain = { ...shares, aggregate: null }
+    const without = this.at(plain, null, 0)
+    return this.setting.candidates.map((stock) => {
+      const best = this.refined(plain, stock, this.scan(plain, stock, Number.POSITIVE_INFINITY))
+      const reaches = this.reaches(best)
+      const most = reaches ? best : this.airiest(plain, stock)
+      const batch = fillBatch(this.setting.sources, withAggregate(plain, stock, best.share))
       return {
         id: stock.material.id,
-        airPerTenth: this.air(withAggregate(plain, stock, 0.1)) - without,
-        share: found?.share ?? null,
-        bestAir: found ? this.air(withAggregate(plain, stock, found.share)) : most.air,
-        cost: found ? found.share * found.batch.partLitres * stock.pricePerLitre : 0,
+        airPerTenth: this.at(plain, stock, 0.1).air - without.air,
+        share: reaches ? best.share : null,
+        bestAir: most.air,
+        cost: best.share * batch.partLitres * (stock.pricePerLitre ?? 0),
+        score: best.score,
       }
     })
   }
 
-  /** Air against the share of one aggregate, 0 to 35 %. */
-  curve(wanted: BatchShares, stock: StockMaterial): { share: number; air: number }[] {
-    return Array.from({ length: 15 }, (_, step) => {
-      const share = step * 0.025
-      return { share, air: this.air(withAggregate(wanted, stock, share)) }
-    })
-  }
-
-  air(wanted: BatchShares): number {
-    const known = this.knownFor(wanted)
-    const share = wanted.aggregate?.share ?? 0
-    const before = known.get(share)
-    if (before !== undefined) return before
-    const { components, volumeYield } = fillBatch(this.sources, wanted)
-    const curve = blendedCurve(bareShares(components), volumeYield)
-    const air = containerCapacity({ curve, ...this.container }).airFraction
-    known.set(share, air)
-    return air
-  }
-
-  /** Air by the aggregate's share, of the same aggregate in the same mix. */
-  private knownFor({ aggregate, compost, freshAtLeast }: BatchShares): Map<number, number> {
-    const key = `${compost} ${freshAtLeast} ${aggregate?.material.id ?? ''}`
-    const known = this.known.get(key) ?? new Map<number, number>()
-    this.known.set(key, known)
-    return known
-  }
-
-  private attempts(compost: number) {
-    const attempts: { shares: BatchShares; compostLowered: boolean; freshRaised: boolean }[] = []
-    const add = (share: number, freshAtLeast: number) =>
-      attempts.push({
-        shares: { compost: share, aggregate: null, freshAtLeast },
-        compostLowered: share < compost,
-        freshRaised: freshAtLeast > 0,
-      })
-    let share = compost
-    add(share, 0)
-    while (canBeLower(share)) {
-      share = nextLower(share)
-      add(share, 0)
-    }
-    if (this.sources.fresh) {
-      const steps = Math.floor(this.sources.limits.maxFreshShare / FRESH_STEP + 1e-9)
-      for (let step = 1; step <= steps; step++) add(share, (step * 5) / 100)
-    }
-    return attempts
-  }
-
-  private bestOf(shares: BatchShares): Found | null {
-    if (this.candidates.length === 0 && this.air(shares) >= this.lowAir) {
-      const batch = fillBatch(this.sources, shares)
-      const tier = this.air(shares) >= this.middleAir ? 'middle' : 'low'
-      return { batch, tier, share: 0, stock: null }
-    }
-    const found = this.candidates.flatMap((stock) => this.smallest(shares, stock) ?? [])
-    const rank = (option: Found): readonly number[] => {
-      const litres = option.share * option.batch.partLitres
-      return [
-        TIERS.indexOf(option.tier),
-        this.tooHeavy(option.batch) ? 1 : 0,
-        option.stock && option.stock.litres < litres ? 1 : 0,
-        litres * (option.stock?.pricePerLitre ?? 0),
-        litres,
-      ]
-    }
-    return found.sort((a, b) => compareRanks(rank(a), rank(b)))[0] ?? null
-  }
-
-  private smallest(shares: BatchShares, stock: StockMaterial): Found | null {
-    const most = this.sources.limits.maxAggregateShare
-    const goals: readonly (readonly [AirTier, number, number])[] = [
-      ['middle', this.middleAir, Math.min(GENEROUS_SHARE, most)],
-      ['low-plus', this.lowAir + LOW_END_MARGIN, most],
-      ['low', this.lowAir, most],
-    ]
-    for (const [tier, target, upTo] of goals) {
-      const share = this.scan(shares, stock, target, upTo)
-      if (share !== null) {
-        return {
-          stock,
-          share,
-          tier,
-          batch: fillBatch(this.sources, withAggregate(shares, stock, share)),
-        }
-      }
-    }
-    return null
-  }
-
-  private scan(
-    shares: BatchShares,
+  /** Air against the share of one aggregate, from none to the most. */
+  curve(
+    shares: Omit<BatchShares, 'aggregate'>,
     stock: StockMaterial,
-    target: number,
-    upTo: number,
-  ): number | null {
-    const room = Math.min(upTo, 1 - shares.compost - shares.freshAtLeast)
-    const first = (from: number, to: number, stepsPerUnit: number): number | null => {
-      let step = from
-      while (step <= to) {
-        const missing = target - this.air(withAggregate(shares, stock, step / stepsPerUnit))
-        if (missing <= 0) return step
-        step += Math.max(1, Math.ceil((missing / STEEPEST_RISE) * stepsPerUnit))
-      }
-      return null
-    }
-    const coarse = first(0, Math.floor(room * SCAN_STEPS_PER_UNIT + 1e-9), SCAN_STEPS_PER_UNIT)
-    if (coarse === null || coarse === 0) return coarse
-    const finer = SCAN_STEPS_PER_UNIT * REFINE_STEPS
-    const fine = first((coarse - 1) * REFINE_STEPS + 1, coarse * REFINE_STEPS, finer)
-    return fine === null ? null : fine / finer
+  ): { share: number; air: number }[] {
+    const plain = { ...shares, aggregate: null }
+    const most = this.roomFor(plain)
+    return Array.from({ length: 15 }, (_, step) => {
+      const share = (step / 14) * most
+      return { share, air: this.at(plain, stock, share).air }
+    })
   }
 
-  private airiest(shares: BatchShares, stock: StockMaterial, upTo: number) {
-    let best = { share: 0, air: this.air(shares) }
-    for (let step = 1; step <= Math.floor(upTo * SCAN_STEPS_PER_UNIT + 1e-9); step++) {
-      const share = step / SCAN_STEPS_PER_UNIT
-      const air = this.air(withAggregate(shares, stock, share))
-      if (air > best.air) best = { share, air }
+  private outcome(shares: BatchShares, best: Tried, compost: number): AggregateChoice {
+    const worth = best.stock && best.share >= LEAST_SHARE
+    const wanted = worth ? withAggregate(shares, best.stock as StockMaterial, best.share) : shares
+    const loss = this.lossOf(shares)
+    return {
+      batch: fillBatch(this.setting.sources, wanted),
+      reach: !this.reaches(best) ? 'short' : best.air >= this.lowAir + loss ? 'lasting' : 'low',
+      compostLowered: shares.compost < compost - 1e-9,
+      freshRaised: shares.freshAtLeast > this.setting.freshAtLeast + 1e-9,
+      loss,
+      score: best.score,
+    }
+  }
+
+  private reaches({ air }: Tried): boolean {
+    return air >= this.lowAir - REACHED
+  }
+
+  /** First less compost, down to none; then more fresh mix, up to the most. */
+  private path(compost: number): BatchShares[] {
+    const { freshAtLeast } = this.setting
+    const path: BatchShares[] = []
+    for (let less = PATH_STEP; less < compost + PATH_STEP - 1e-9; less += PATH_STEP) {
+      path.push({ compost: Math.max(0, compost - less), aggregate: null, freshAtLeast })
+    }
+    for (let more = PATH_STEP; freshAtLeast + more <= this.mostFresh() + 1e-9; more += PATH_STEP) {
+      const raised = Math.min(this.mostFresh(), freshAtLeast + more)
+      path.push({ compost: 0, aggregate: null, freshAtLeast: raised })
+    }
+    return path
+  }
+
+  private mostFresh(): number {
+    const { fresh, limits } = this.setting.sources
+    return fresh ? limits.maxFreshShare : 0
+  }
+
+  private roomFor({ compost, freshAtLeast }: BatchShares): number {
+    return Math.max(
+      0,
+      Math.min(this.setting.sources.limits.maxAggregateShare, 1 - compost - freshAtLeast),
+    )
+  }
+
+  /** The least score of all kinds and shares. */
+  private least(shares: BatchShares): Tried {
+    const none = this.at(shares, null, 0)
+    const { candidates, fixedShare } = this.setting
+    if (candidates.length === 0) return none
+    if (fixedShare !== null) {
+      const share = Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast)
+      return candidates.map((stock) => this.at(shares, stock, share)).reduce(lesser)
+    }
+    let best = none
+    const coarse = candidates.map((stock) => {
+      const found = this.scan(shares, stock, best.score)
+      best = lesser(best, found)
+      return found
+    })
+    const near = coarse
+      .filter(({ score }) => score <= best.score + DIP)
+      .sort((a, b) => a.score - b.score)
+    for (const found of near) {
+      if (found.stock) best = lesser(best, this.refined(shares, found.stock, found))
     }
     return best
   }
 
-  private leastBad(attempts: ReturnType<AggregateSearch['attempts']>): AggregateChoice {
-    const upTo = Math.min(GENEROUS_SHARE, this.sources.limits.maxAggregateShare)
-    const tries = attempts.flatMap(({ shares, ...how }) => {
-      const plain = { shares, air: this.air(shares), how }
-      const opened = this.candidates.map((stock) => {
-        const { share, air } = this.airiest(shares, stock, upTo)
-        return { shares: withAggregate(shares, stock, share), air, how }
-      })
-      return [plain, ...opened]
-    })
-    const best = tries.reduce((most, attempt) => (attempt.air > most.air ? attempt : most))
-    return { batch: fillBatch(this.sources, best.shares), tier: 'short', ...best.how }
+  /** The best of the scanned shares of one aggregate; shares that cost more than the best so far are passed over. */
+  private scan(shares: BatchShares, stock: StockMaterial, sofar: number): Tried {
+    const room = this.roomFor(shares)
+    const weight = weightOf(stock.material, this.setting.crop.weeksInPot)
+    let best = this.at(shares, stock, 0)
+    const steps = Math.ceil(room / SCAN_STEP - 1e-9)
+    for (let step = 1; step <= steps; step++) {
+      const share = Math.min(room, step * SCAN_STEP)
+      if (weight * share > Math.min(best.score, sofar) + DIP) break
+      best = lesser(best, this.at(shares, stock, share))
+    }
+    return best
   }
 
-  private tooHeavy(batch: Batch): boolean {
-    const { maxKgPerL } = this.sources.limits
-    if (maxKgPerL === undefined) return false
-    const blend = blendMedia({ components: batch.components })
-    const { waterFraction } = containerCapacity({ curve: blend.curve, ...this.container })
-    return blend.bulkDensity + waterFraction > maxKgPerL
+  /** Golden sections around a scanned share. */
+  private refined(shares: BatchShares, stock: StockMaterial, near: Tried): Tried {
+    let low = Math.max(0, near.share - SCAN_STEP)
+    let high = Math.min(this.roomFor(shares), near.share + SCAN_STEP)
+    if (!(high > low)) return near
+    let a = this.at(shares, stock, high - GOLDEN * (high - low))
+    let b = this.at(shares, stock, low + GOLDEN * (high - low))
+    while (high - low > REFINED_TO) {
+      if (a.score <= b.score) {
+        high = b.share
+        b = a
+        a = this.at(shares, stock, high - GOLDEN * (high - low))
+      } else {
+        low = a.share
+        a = b
+        b = this.at(shares, stock, low + GOLDEN * (high - low))
+      }
+    }
+    return [a, b].reduce(lesser, near)
+  }
+
+  private airiest(shares: BatchShares, stock: StockMaterial): Tried {
+    const room = this.roomFor(shares)
+    return Array.from({ length: 8 }, (_, i) => this.at(shares, stock, (i / 7) * room)).reduce(
+      (most, one) => (one.air > most.air ? one : most),
+    )
+  }
+
+  private canReach(shares: BatchShares): boolean {
+    const { candidates, fixedShare } = this.setting
+    if (this.reaches(this.at(shares, null, 0))) return true
+    return candidates.some((stock) =>
+      this.reaches(
+        fixedShare === null
+          ? this.airiest(shares, stock)
+          : this.at(shares, stock, Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast)),
+      ),
+    )
+  }
+
+  /** A mix with so much of an aggregate, kept: the same shares are asked for again beside the recipe. */
+  private at(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
+    const id = share > 0 ? (stock?.material.id ?? '') : ''
+    const key = `${shares.compost} ${shares.freshAtLeast} ${id}`
+    const kept = this.known.get(key) ?? new Map<number, Tried>()
+    this.known.set(key, kept)
+    const before = kept.get(share)
+    if (before) return { ...before, stock }
+    const tried = this.workOut(shares, stock, share)
+    kept.set(share, tried)
+    return tried
+  }
+
+  private workOut(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
+    const wanted = stock ? withAggregate(shares, stock, share) : shares
+    const { crop, container, priceOf, freshPrice, sources } = this.setting
+    const { components, volumeYield, shares: of } = fillBatch(sources, wanted)
+    const bare = bareShares(components)
+    const curve = blendedCurve(bare, volumeYield)
+    const { airFraction, waterFraction } = containerCapacity({ curve, ...container })
+    const dry = bare.reduce((sum, one) => sum + one.share * one.material.bulkDensity, 0)
+    const { limits, lotPricePerLitre } = sources
+    const perPart =
+      of.lot * lotPricePerLitre +
+      of.compost * priceOf(sources.compost?.id) +
+      of.aggregate * priceOf(stock?.material.id) +
+      of.fresh * priceOf(sources.fresh?.id)
+    const setting: ScoreSetting = {
+      lowAir: this.lowAir,
+      highAir: crop.airMaxPercent / 100,
+      loss: this.lossOf(shares),
+      weeksInPot: crop.weeksInPot,
+      freshPrice,
+      maxKgPerL: limits.maxKgPerL ?? null,
+    }
+    const score = aggregateScore(setting, stock?.material ?? null, {
+      air: airFraction,
+      share,
+      costPerL: perPart / (volumeYield * (1 - limits.settlingShare)),
+      kgPerLWet: dry / volumeYield + waterFraction,
+    })
+    return { stock, share, air: airFraction, score }
+  }
+
+  /** Air that ageing takes from the batch without aggregate over the crop's weeks. */
+  private lossOf(shares: BatchShares): number {
+    const key = `${shares.compost} ${shares.freshAtLeast}`
+    const known = this.losses.get(key)
+    if (known !== undefined) return known
+    const { sources, container, crop, meanTempC, humifiedFines } = this.setting
+    const { components } = fillBatch(sources, { ...shares, aggregate: null })
+    const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
+      containerCapacity({ curve, ...container }).airFraction
+    const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK
+    const aged = ageMedia({ components, months, meanTempC, humifiedFines })
+    const loss = Math.max(0, air(blendMedia({ components }).curve) - air(aged.curve))
+    this.losses.set(key, loss)
+    return loss
   }
 }
 
-export function withAggregate(
-  shares: BatchShares,
-  stock: StockMaterial,
-  share: number,
-): BatchShares {
+function lesser(a: Tried, b: Tried): Tried {
+  return b.score < a.score ? b : a
+}
+
+function withAggregate(shares: BatchShares, stock: StockMaterial, share: number): BatchShares {
   return { ...shares, aggregate: share > 0 ? { material: stock.material, share } : null }
 }
 
@@ -254,14 +346,6 @@ export function tallerByCm(
     if (airFraction >= airWanted) return extra
   }
   return null
-}
-
-function compareRanks(a: readonly number[], b: readonly number[]): number {
-  for (let i = 0; i < a.length; i++) {
-    const difference = (a[i] as number) - (b[i] as number)
-    if (difference !== 0) return difference
-  }
-  return 0
 }
 
 /** Shares without what was measured: no measurement of a material changes how it holds water. */

@@ -6,6 +6,8 @@ export interface BatchSources {
   /** Components of the lot (or base), whose parts sum to 1. */
   readonly lot: readonly Component[]
   readonly usableLitres: number
+  /** Of the base where a new mix is made; the lot costs nothing. */
+  readonly lotPricePerLitre: number
   readonly mixLitres: number
   readonly compost: Material | null
   readonly fresh: Material | null

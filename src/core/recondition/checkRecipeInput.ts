@@ -1,10 +1,12 @@
-import { requireShape } from '../containers'
+import { type ContainerShape, requireShape } from '../containers'
 import { DomainError } from '../errors'
 import { groupById, groupOfCrop } from '../mixes'
 import { requireNumber, requireObject, requireOneOf } from '../validate'
+import { mostAggregate } from './aggregateScore'
 import {
   DEFAULT_COMPOST_SHARE,
   DEFAULT_LIMITS,
+  type LotMeasured,
   type RecipeInput,
   type RecipeLimits,
 } from './recipeTypes'
@@ -33,9 +35,16 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
     max: 0.9,
   })
   requireObject('The stock', input.stock)
-  const limits: RecipeLimits = { ...DEFAULT_LIMITS, ...input.limits }
+  const limits: RecipeLimits = {
+    ...DEFAULT_LIMITS,
+    maxAggregateShare: mostAggregate(input.crop, DEFAULT_LIMITS.maxAggregateShare),
+    ...input.limits,
+  }
   requireNumber('The settling share', limits.settlingShare, { min: 0, below: 0.9 })
   requireNumber('The share lost in cleaning', limits.cleaningLossShare, { min: 0, below: 1 })
+  if (input.school.aggregateShare !== undefined) {
+    requireNumber('The aggregate share', input.school.aggregateShare, { min: 0, max: 0.9 })
+  }
   for (const key of ['maxCompostShare', 'maxAggregateShare', 'maxFreshShare'] as const) {
     requireNumber(`The limit ${key}`, limits[key], { min: 0, max: 0.95 })
   }
@@ -43,6 +52,7 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
     throw new DomainError('too-few', 'Choose a lot to recondition, or a base to start from.')
   }
   if (input.lot) {
+    requireMeasured(input.lot.measured ?? {})
     requireNumber('The litres of the lot', input.lot.litres, { min: 0, max: 100_000 })
     if (input.crop.freshOnly) {
       const group = groupOfCrop(input.crop)
@@ -50,6 +60,17 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
         'unsuitable',
         `${input.crop.name} does not grow in used mix: not from this lot. Make a fresh mix for it from its plant group’s own start.`,
         { field: 'crop', plantGroup: group, startsFrom: groupById(group)?.starts ?? [] },
+      )
+    }
+    if (input.crop.kind === 'seedling' && input.lot.triage?.forSeedlings === false) {
+      throw new DomainError(
+        'unsuitable',
+        'What was found in this lot harms seedlings: not from this lot. Make a fresh mix for them from their plant group’s own start.',
+        {
+          field: 'crop',
+          plantGroup: 'seedlings',
+          startsFrom: groupById('seedlings')?.starts ?? [],
+        },
       )
     }
     const verdict = input.lot.triage?.verdict
@@ -60,4 +81,22 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
     }
   }
   return limits
+}
+
+function requireMeasured(measured: LotMeasured): void {
+  const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS, sieveLossShare } =
+    measured
+  if (airFraction !== undefined) {
+    requireNumber('The air measured', airFraction, { above: 0, below: 0.98 })
+    requireObject('The column of the test', columnShape)
+    requireShape(columnShape as ContainerShape)
+    requireNumber('The fill height of the test in cm', fillHeightCm, { above: 0, max: 500 })
+  }
+  if (totalPorosity !== undefined) {
+    requireNumber('The pores measured', totalPorosity, { above: airFraction ?? 0.05, below: 0.99 })
+  }
+  if (ksCmPerS !== undefined) requireNumber('The conductivity measured', ksCmPerS, { above: 0 })
+  if (sieveLossShare !== undefined) {
+    requireNumber('The share held back by the sieve', sieveLossShare, { min: 0, below: 1 })
+  }
 }

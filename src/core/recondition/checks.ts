@@ -6,9 +6,8 @@ import type {
   RecipeLimits,
   RecipePart,
 } from './recipeTypes'
+import { ENOUGH_COVERAGE } from './solubleFeed'
 
-/** From here on a crop is not short: the same line that tells the first short week. */
-const ENOUGH_COVERAGE = 0.9
 const TOLERANCE = 1e-6
 
 /** Each promise of a recipe against what was worked out. */
@@ -19,6 +18,7 @@ export function checkRecipe({
   settledLitres,
   parts,
   doses,
+  nitrogenAfterFeeding,
 }: {
   input: RecipeInput
   limits: RecipeLimits
@@ -26,6 +26,8 @@ export function checkRecipe({
   settledLitres: number
   parts: readonly RecipePart[]
   doses: readonly RecipeDose[]
+  /** Share of the demand met by the mix and its feed plan. */
+  nitrogenAfterFeeding: number
 }): RecipeCheck[] {
   const { crop, litresWanted } = input
   const within = (
@@ -45,7 +47,7 @@ export function checkRecipe({
     within('air', predicted.airFraction, crop.airMinPercent / 100, crop.airMaxPercent / 100),
     within('ph', predicted.ph, crop.pHLow, crop.pHHigh),
     within('ec', predicted.ecSme, null, crop.ecMaxSme),
-    within('nitrogen', predicted.nCoverage, ENOUGH_COVERAGE, null),
+    within('nitrogen', nitrogenAfterFeeding, ENOUGH_COVERAGE, null),
     within('weight', predicted.kgPerLWet, null, limits.maxKgPerL ?? null),
     within('label', highestLabelShare(input, doses), null, 1),
     within('stock', litresShort(input, parts), null, 0),

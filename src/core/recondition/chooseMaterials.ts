@@ -1,53 +1,76 @@
 import type { Crop } from '../chemistry'
-import type { BatchSources } from './batch'
-import { compostShare } from './compostShare'
-import type { RecipeInput, RecipeLimits, StockMaterial } from './recipeTypes'
+import type { Material } from '../media'
+import { compostBan } from './compostShare'
+import type { RecipeLimits, StockMaterial } from './recipeTypes'
 
 /** Woodier than this, a coarse material takes more nitrogen than its air is worth inside a mix. */
 const WOODIEST_C_TO_N = 150
 const LIME_HATER_MAX_PH = 7.5
+/** Composts so near the cheapest are chosen among by their nitrogen. */
+const NEAR_CHEAPEST = 1.2
 
-/** The bagged mix that suits the crop: inside its pH band (for a lime hater nearest to its middle), then the cheapest. */
+type PriceOf = (id: string | undefined) => number
+
+/**
+ * The bagged mix that suits the crop: inside its pH band, then the cheapest. For a lime hater an acid one before a limed
+ * one, which tap water soon lifts out of the band.
+ */
 export function pickFresh(
   materials: readonly StockMaterial[],
   crop: Crop,
   limits: RecipeLimits,
+  priceOf: PriceOf,
 ): StockMaterial | null {
   const outsideBand = ({ material }: StockMaterial) =>
-    crop.limeHater
-      ? Math.abs(material.pH - (crop.pHLow + crop.pHHigh) / 2)
-      : Math.max(0, crop.pHLow - material.pH, material.pH - crop.pHHigh)
+    Math.max(0, crop.pHLow - material.pH, material.pH - crop.pHHigh)
+  const isLimed = ({ material }: StockMaterial) =>
+    crop.limeHater && !isAcidFor(material, crop) ? 1 : 0
   return (
     materials
       .filter(({ material }) => material.group === 'bagged mix')
       .filter(({ material }) => !limits.peatFree || !material.peat)
-      .sort((a, b) => outsideBand(a) - outsideBand(b) || a.pricePerLitre - b.pricePerLitre)[0] ??
-    null
+      .sort(
+        (a, b) =>
+          isLimed(a) - isLimed(b) ||
+          outsideBand(a) - outsideBand(b) ||
+          priceOf(a.material.id) - priceOf(b.material.id),
+      )[0] ?? null
   )
 }
 
-/** The compost that may be used most freely; among equals one that is in stock, then the cheapest. */
+/** Below the middle of the crop's band. */
+export function isAcidFor({ pH }: Pick<Material, 'pH'>, { pHLow, pHHigh }: Crop): boolean {
+  return pH <= (pHLow + pHHigh) / 2
+}
+
+/**
+ * The compost whose nitrogen suits the feeder, of those within a fifth of the cheapest: the richest for heavy and medium
+ * feeders, the leanest for light ones. One that the crop cannot bear is passed over where there is another.
+ */
 export function pickCompost(
-  base: Omit<BatchSources, 'compost'>,
-  input: RecipeInput,
-  school: number,
-) {
-  const needed = school * base.mixLitres
-  const options = input.stock.materials
-    .filter(({ material }) => material.group === 'compost')
-    .map((stock) => ({
-      stock,
-      ...compostShare({ ...base, compost: stock.material }, input.crop, school, input.season),
-    }))
-    .sort(
-      (a, b) =>
-        b.share - a.share ||
-        Number(b.stock.litres >= needed) - Number(a.stock.litres >= needed) ||
-        a.stock.pricePerLitre - b.stock.pricePerLitre,
-    )
-  const best = options[0]
-  if (!best) return { share: 0, reason: 'none-in-stock' as const, stock: null }
-  return best
+  materials: readonly StockMaterial[],
+  crop: Crop,
+  priceOf: PriceOf,
+): StockMaterial | null {
+  const composts = materials.filter(({ material }) => material.group === 'compost')
+  const bearable = composts.filter(({ material }) => compostBan(material, crop) === null)
+  const from = bearable.length > 0 ? bearable : composts
+  const cheapest = Math.min(...from.map(({ material }) => priceOf(material.id)))
+  const richest = crop.feeder === 'light' ? -1 : 1
+  return (
+    from
+      .filter(({ material }) => priceOf(material.id) <= NEAR_CHEAPEST * cheapest + 1e-12)
+      .sort(
+        (a, b) =>
+          richest * (nitrogenOf(b.material) - nitrogenOf(a.material)) ||
+          priceOf(a.material.id) - priceOf(b.material.id),
+      )[0] ?? null
+  )
+}
+
+/** What a litre of it sets free in a long season, g. */
+function nitrogenOf({ bulkDensity, nPercentDry, nReleaseSeason }: Material): number {
+  return 10 * bulkDensity * nPercentDry * nReleaseSeason
 }
 
 /** Mineral aggregates and their light organic stand-ins (hulls, chips), without wood that takes nitrogen. */

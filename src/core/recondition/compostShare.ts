@@ -1,22 +1,41 @@
 import type { Crop } from '../chemistry'
 import { blendEc, nitrogenBudget } from '../chemistry'
+import type { Material } from '../media'
 import { type Batch, type BatchSources, fillBatch } from './batch'
 import type { RecipeInput } from './recipeTypes'
 
 const STEP = 0.05
-const LEAST_SHARE = 0.1
 /** Above this ratio of nitrogen given to nitrogen wanted a manure is too rich. */
 const RICHEST_SUPPLY = 1.2
-const LIME_HATER_MAX_PH = 6.5
+/** So far may a compost lie above the crop's pH band. */
+const ABOVE_BAND_PH = 0.3
+/** A mix starts no saltier than this share of the crop's ceiling: feed and hard water come on top. */
+export const SALT_ROOM = 0.8
 
-export type CompostReason = 'school' | 'lime-hater' | 'salt' | 'rich' | 'none-in-stock'
+export type CompostReason =
+  | 'school'
+  | 'lime-hater'
+  | 'ph'
+  | 'salt'
+  | 'rich'
+  | 'none-in-stock'
+  | 'as-is'
 
 export interface CompostShare {
   readonly share: number
   readonly reason: CompostReason
 }
 
-/** The school's compost share, lowered where the crop's lime, salt or nitrogen limits forbid it. */
+/** Why a compost may not be used for a crop at all; null where it may. */
+export function compostBan(
+  { pH, freeLimeGPerL }: Pick<Material, 'pH' | 'freeLimeGPerL'>,
+  { limeHater, pHHigh }: Pick<Crop, 'limeHater' | 'pHHigh'>,
+): 'lime-hater' | 'ph' | null {
+  if (limeHater && freeLimeGPerL > 0) return 'lime-hater'
+  return pH > pHHigh + ABOVE_BAND_PH ? 'ph' : null
+}
+
+/** The school's compost share, lowered in steps, to none where need be, while salts or nitrogen forbid it. */
 export function compostShare(
   sources: BatchSources,
   crop: Crop,
@@ -25,27 +44,23 @@ export function compostShare(
 ): CompostShare {
   const { compost } = sources
   if (!compost) return { share: 0, reason: 'none-in-stock' }
-  const limey = compost.pH > LIME_HATER_MAX_PH || compost.freeLimeGPerL > 0
-  if (crop.limeHater && limey) return { share: 0, reason: 'lime-hater' }
+  const ban = compostBan(compost, crop)
+  if (ban) return { share: 0, reason: ban }
+  const batchWith = (share: number) =>
+    fillBatch(sources, { compost: share, aggregate: null, freshAtLeast: 0 })
   let share = school
   let reason: CompostReason = 'school'
-  while (share > LEAST_SHARE + 1e-9) {
-    const batch = fillBatch(sources, { compost: share, aggregate: null, freshAtLeast: 0 })
-    const salty = ecSmeOf(batch) > crop.ecMaxSme
+  while (share > 0) {
+    const batch = batchWith(share)
+    const lower = Math.max(0, Math.round((share - STEP) * 1e6) / 1e6)
+    const ecSme = ecSmeOf(batch)
+    // Where the salts are not the compost's, less of it would not help.
+    const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(batchWith(lower)) < ecSme
     if (!salty && nitrogenSupplyRatio(batch, crop, season) <= RICHEST_SUPPLY) break
     reason = salty ? 'salt' : 'rich'
-    share = nextLower(share)
+    share = lower
   }
   return { share, reason }
-}
-
-/** One step less compost, never below a tenth. */
-export function nextLower(share: number): number {
-  return Math.max(LEAST_SHARE, Math.round((share - STEP) * 1e6) / 1e6)
-}
-
-export function canBeLower(share: number): boolean {
-  return share > LEAST_SHARE + 1e-9
 }
 
 function ecSmeOf({ components, volumeYield }: Batch): number {
@@ -56,7 +71,7 @@ function ecSmeOf({ components, volumeYield }: Batch): number {
  * Nitrogen given over nitrogen wanted. Coverage cannot show a surplus (uptake never exceeds demand), so the
  * surplus is read off what is given.
  */
-export function nitrogenSupplyRatio(
+function nitrogenSupplyRatio(
   { components, volumeYield }: Batch,
   crop: Crop,
   season: RecipeInput['season'],

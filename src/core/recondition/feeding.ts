@@ -1,11 +1,12 @@
 import { type Crop, type Dose, type FertilizerDose, fertilizerDose } from '../chemistry'
 import type { Batch } from './batch'
+import { SALT_ROOM } from './compostShare'
 import type { FeedSchool, RecipeInput, StockAmendment } from './recipeTypes'
 
 export interface FeedingPlan {
   readonly stock: StockAmendment | null
   readonly dose: FertilizerDose | null
-  readonly reason: FertilizerDose['limitedBy'] | 'soluble-school' | 'nothing-in-stock'
+  readonly reason: FertilizerDose['limitedBy'] | 'soluble-school' | 'nothing-in-stock' | 'as-is'
 }
 
 const ENOUGH_COVERAGE = 0.95
@@ -16,6 +17,7 @@ export function planFeeding(
   crop: Crop,
   feed: FeedSchool,
   amendments: readonly StockAmendment[],
+  priceOf: (stock: StockAmendment) => number,
   dosesBefore: readonly Dose[],
   season: RecipeInput['season'],
 ): FeedingPlan {
@@ -34,10 +36,11 @@ export function planFeeding(
         weeks: season?.weeks,
         weeklyMeanTempC: season?.weeklyMeanTempC,
         fertilizer: stock.amendment,
+        ecCeilingSme: SALT_ROOM * crop.ecMaxSme,
       }),
     }))
   if (options.length === 0) return { stock: null, dose: null, reason: 'nothing-in-stock' }
-  const cost = ({ stock, dose }: (typeof options)[number]) => dose.gPerL * stock.pricePerKg
+  const cost = ({ stock, dose }: (typeof options)[number]) => dose.gPerL * priceOf(stock)
   const met = options.filter(({ dose }) => dose.coverage >= ENOUGH_COVERAGE - 1e-6)
   const best =
     met.sort((a, b) => cost(a) - cost(b))[0] ??

@@ -1,3 +1,4 @@
+export { cropInPot } from './cropInPot'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export {
   CLEANING_LOSS,
@@ -6,8 +7,16 @@ export {
   type RootMass,
   type WorkVariant,
 } from './intake'
+export { leachOldMix } from './leaching'
 export { lotComponents } from './lotComponents'
 export { predictMix } from './predict'
+export {
+  type RecipeRanges,
+  recipeComponents,
+  recipeRanges,
+  type WorthTesting,
+  whyWithRanges,
+} from './recipeRanges'
 export {
   type AggregateOption,
   type CheckId,

@@ -37,14 +37,19 @@ export function listDoses(
     const firstGrams = acidity.firstGPerL * mixLitres
     const label = acidity.stock.amendment.rateHighGPerL
     const bound = acidity.gPerL > acidity.firstGPerL || acidity.firstGPerL >= label - 1e-9
-    doses.push({
-      id: acidity.stock.amendment.id,
-      role: acidity.role,
-      gPerL: acidity.gPerL,
-      grams: acidity.gPerL * mixLitres,
-      firstGrams,
-      rounded: roundGrams(firstGrams, bound),
-    })
+    const rounded = roundGrams(firstGrams, bound)
+    // What no kitchen scale shows is not weighed in.
+    if (rounded.grams > 0) {
+      doses.push({
+        id: acidity.stock.amendment.id,
+        role: acidity.role,
+        gPerL: acidity.gPerL,
+        apart: acidity.isApart,
+        grams: acidity.gPerL * mixLitres,
+        firstGrams,
+        rounded,
+      })
+    }
   }
   if (feeding.stock && feeding.dose && feeding.dose.gPerL > 0) {
     const grams = feeding.dose.gPerL * mixLitres
@@ -52,6 +57,7 @@ export function listDoses(
       id: feeding.stock.amendment.id,
       role: 'fertilizer',
       gPerL: feeding.dose.gPerL,
+      apart: false,
       grams,
       firstGrams: grams,
       rounded: roundGrams(grams, feeding.reason === 'label' || feeding.reason === 'salt'),

@@ -1,16 +1,22 @@
 import { convertEc } from '../chemistry'
 import { type Component, componentShares, type MeasuredMaterial, volumeYield } from '../media'
+import { withMeasuredWater } from './measuredWater'
 import type { LotMeasured } from './recipeTypes'
 
 /**
  * The lot's components with parts that sum to 1, carrying what was measured on the lot itself, so that the blend of
- * the lot alone gives back the measured pH, buffer and conductivity.
+ * the lot alone gives back the measured pH, buffer, salts, air, pores and conductivity.
  */
 export function lotComponents(
   components: readonly Component[],
   measured: LotMeasured = {},
 ): Component[] {
-  const shares = componentShares(components)
+  const shares = componentShares(
+    withMeasuredWater(
+      componentShares(components).map(({ material, share }) => ({ material, parts: share })),
+      measured,
+    ),
+  )
   const yieldOfLot = volumeYield(shares)
   const own: MeasuredMaterial = {
     ...(measured.ph === undefined ? {} : { pH: measured.ph }),

@@ -1,11 +1,15 @@
 import { blendEc, blendPh, type Crop, type Dose, nitrogenBudget } from '../chemistry'
 import { blendMedia, type Component, containerCapacity } from '../media'
-import { phAfterDoses } from './acidity'
+import { cropInPot } from './cropInPot'
+import { phAfterDoses } from './phOutcome'
 import type { Prediction, RecipeInput } from './recipeTypes'
 
 const WATER_KG_PER_L = 1
 
-/** What a mix with its doses will be, by the public functions: the same for a plan, its rounding and what was done. */
+/**
+ * What a mix with its doses will be, by the public functions: the same for a plan, its rounding and what was done.
+ * @param crop as the table has it; its nitrogen is that of this container
+ */
 export function predictMix({
   components,
   doses,
@@ -31,7 +35,7 @@ export function predictMix({
     components,
     volumeYield,
     amendments: doses,
-    crop,
+    crop: cropInPot(crop, container),
     weeks: season?.weeks,
     weeklyMeanTempC: season?.weeklyMeanTempC,
   })

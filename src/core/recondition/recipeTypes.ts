@@ -8,6 +8,8 @@ import type { SolubleFeed } from './solubleFeed'
 /** What triage said of a lot, as far as a recipe needs it. */
 export interface TriageVerdict {
   readonly verdict: 'reuse' | 'clean' | 'treat' | 'restrict' | 'compost' | 'discard'
+  /** false where seedlings are not to be raised in it. */
+  readonly forSeedlings?: boolean
 }
 
 export interface RecipeLot {
@@ -19,6 +21,8 @@ export interface RecipeLot {
   readonly triage: TriageVerdict | null
   /** Measured on the lot itself: takes the place of what its composition lets expect. */
   readonly measured?: LotMeasured
+  /** true for a mix that nothing was grown in yet. */
+  readonly neverPlanted?: boolean
 }
 
 export interface LotMeasured {
@@ -29,18 +33,28 @@ export interface LotMeasured {
   readonly ecSme?: number | undefined
   /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
   readonly unreactedLimeGPerL?: number | undefined
+  /** Air after draining in the test's column, share of the volume; told with the column. */
+  readonly airFraction?: number | undefined
+  readonly columnShape?: ContainerShape | undefined
+  readonly fillHeightCm?: number | undefined
+  readonly totalPorosity?: number | undefined
+  readonly ksCmPerS?: number | undefined
+  /** Share of it that a sieve test held back: takes the place of the limit for cleaning. */
+  readonly sieveLossShare?: number | undefined
 }
 
 export interface StockMaterial {
   readonly material: Material
   readonly litres: number
-  readonly pricePerLitre: number
+  /** null where it is not known. */
+  readonly pricePerLitre: number | null
 }
 
 export interface StockAmendment {
   readonly amendment: Amendment
   readonly grams: number
-  readonly pricePerKg: number
+  /** null where it is not known. */
+  readonly pricePerKg: number | null
 }
 
 export type FeedSchool = 'organic' | 'coated' | 'soluble'
@@ -74,7 +88,12 @@ export interface RecipeInput {
   readonly litresWanted: number
   readonly container: { readonly shape: ContainerShape; readonly fillHeightCm: number }
   readonly crop: Crop
-  readonly school: { readonly compostShare?: number; readonly feed: FeedSchool }
+  readonly school: {
+    readonly compostShare?: number
+    readonly feed: FeedSchool
+    /** Fixes the aggregate's share; its kind is still the best one. */
+    readonly aggregateShare?: number
+  }
   readonly stock: {
     readonly materials: readonly StockMaterial[]
     readonly amendments: readonly StockAmendment[]
@@ -87,6 +106,8 @@ export interface RecipeInput {
     readonly waterEc?: number
   }
   readonly measures?: Partial<HouseholdMeasures>
+  /** What decayed matter is counted as, where the garden has a row of its own for it. */
+  readonly humifiedFines?: Material
 }
 
 export type PartRole = 'lot' | 'compost' | 'aggregate' | 'water-holding' | 'fresh'
@@ -108,6 +129,8 @@ export interface RecipeDose {
   readonly grams: number
   /** What goes in now; the rest after a test. */
   readonly firstGrams: number
+  /** Caustic: a step of its own, days apart from feeds and manure. */
+  readonly apart?: boolean
   readonly rounded: { readonly grams: number; readonly text: string }
 }
 
@@ -145,11 +168,26 @@ export interface AggregateOption {
   readonly share: number | null
   readonly bestAir: number
   readonly cost: number
+  /** How far its best share is from what is wanted: air short or over, share and money in one sum; the least was chosen. */
+  readonly score: number
+}
+
+/** A correction that is not asked for until a test makes the pH surer. */
+export interface TestFirst {
+  readonly id: string
+  readonly role: 'lime' | 'sulfur'
+  /** What would be given if the pH were what it is taken for. */
+  readonly gPerL: number
+  readonly grams: number
+  /** From p10 to p90 of the pH of the mix. */
+  readonly phWidth: number
 }
 
 export interface Recipe {
   readonly parts: readonly RecipePart[]
   readonly doses: readonly RecipeDose[]
+  /** How far the mix is from what is wanted, by the sum that chose its aggregate. */
+  readonly score: number
   readonly leachLitres: number
   readonly partLitres: number
   readonly mixLitres: number
@@ -162,7 +200,11 @@ export interface Recipe {
   readonly unreactedLimeGPerL: number
   /** Soluble feed for what is missing; null where nothing is, or no such feed is in the list. */
   readonly feedPlan: SolubleFeed | null
+  /** A correction of pH that waits for a test; null where none does. */
+  readonly testFirst: TestFirst | null
   readonly cost: number
+  /** Ids of what the cost does not count, because no price is known. */
+  readonly unpriced: readonly string[]
   readonly checks: readonly RecipeCheck[]
   readonly why: Readonly<Record<string, Why>>
   readonly aggregateOptions: readonly AggregateOption[]

@@ -10,6 +10,7 @@ export type StepKind =
   | 'tip-out'
   | 'clean'
   | 'rewet'
+  | 'lime-apart'
   | 'workable'
   | 'spread'
   | 'powders'
@@ -72,13 +73,14 @@ export interface WorkStep {
   readonly waitFor: WaitReason | null
 }
 
-export type WaitReason = 'compost' | 'organic' | 'lime' | 'sulfur' | 'leach'
+export type WaitReason = 'compost' | 'organic' | 'lime' | 'caustic' | 'sulfur' | 'leach'
 
 /** Days from mixing until each thing added is safe to plant into or to test. */
 const WAIT_DAYS: Readonly<Record<WaitReason, number>> = {
   compost: 7,
   organic: 14,
   lime: 14,
+  caustic: 7,
   sulfur: 28,
   leach: 2,
 }
@@ -96,7 +98,8 @@ export interface ScheduleOptions {
 }
 
 /**
- * Steps of a turnover with amounts, tools, minutes, cautions where they matter, and the earliest day to plant.
+ * Steps of a turnover with amounts, tools, minutes, cautions where they matter, and the earliest day to plant. Salty old
+ * mix is leached and caustic lime worked in before anything else, one after the other; waits after mixing run side by side.
  * Minutes are our own estimates per litre moved. So far for lots that are tipped out on a sheet.
  * @param startDate ISO date
  * @throws DomainError `bad-argument` for a way of working that is not known, or a date that is none
@@ -121,7 +124,9 @@ export function scheduleWork({
   const litres = recipe.partLitres
   const wait = longestWait(recipe, options)
   const bulk = recipe.parts.map(amountOfPart)
-  const powders = recipe.doses.map(amountOfDose)
+  const caustic = recipe.doses.filter(({ apart }) => apart)
+  const together = recipe.doses.filter(({ apart }) => !apart)
+  let day = startDate
   const step = (
     kind: StepKind,
     minutes: number,
@@ -135,42 +140,61 @@ export function scheduleWork({
     tools,
     minutes: Math.max(1, Math.round(minutes)),
     cautions,
-    startsOn: startDate,
+    startsOn: day,
     waitDays: 0,
     waitFor: null,
   })
+  /** A step that has to be over before the next begins. */
+  const inTurn = (one: WorkStep, waitFor: WaitReason): WorkStep => {
+    day = addDays(day, WAIT_DAYS[waitFor])
+    return { ...one, waitDays: WAIT_DAYS[waitFor], waitFor }
+  }
+  addDays(startDate, 0)
 
-  const mixing = [
-    step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella']),
+  const steps = [step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella'])]
+  if (recipe.leachLitres > 0) {
+    const minutes = 15 + 0.3 * recipe.leachLitres
+    steps.push(inTurn(step('leach', minutes, ['can', 'meter'], ['run-off']), 'leach'))
+  }
+  steps.push(
     step('tip-out', 3 + 0.15 * litres, ['sheet', 'gloves'], ['lifting']),
     step('clean', 0.6 * litres, ['gloves'], []),
     options.runsDownSide
       ? step('rewet', 10 + 0.2 * litres, ['can'], ['dust'])
       : step('workable', 3, ['can'], []),
+  )
+  if (caustic.length > 0) {
+    const tools: ToolId[] = ['scale', 'bucket', 'gloves', 'goggles', 'mask']
+    const cautions = powderCautions(caustic, options)
+    steps.push(inTurn(step('lime-apart', 8, tools, cautions, caustic.map(amountOfDose)), 'caustic'))
+  }
+  steps.push(
     step('spread', 5 + 0.3 * litres, ['bucket', 'gloves'], bulkCautions(recipe, options), bulk),
-    ...(powders.length > 0
-      ? [step('powders', 6, ['scale', 'bucket'], powderCautions(recipe, options), powders)]
-      : []),
+  )
+  if (together.length > 0) {
+    const cautions = powderCautions(together, options)
+    steps.push(step('powders', 6, ['scale', 'bucket'], cautions, together.map(amountOfDose)))
+  }
+  steps.push(
     step('fold', 0.4 * litres, ['fork'], []),
     step('moisten', 4 + 0.05 * litres, ['can'], []),
-  ]
-  const rest: WorkStep[] =
-    wait.days > 0
-      ? [{ ...step('rest', 1, ['sheet'], []), waitDays: wait.days, waitFor: wait.reason }]
-      : []
+  )
+  if (wait.reason) {
+    steps.push({ ...step('rest', 1, ['sheet'], []), waitDays: wait.days, waitFor: wait.reason })
+  }
   const reuseFrom = triage?.earliestReuse ?? startDate
-  const readyOn = [addDays(startDate, wait.days), reuseFrom].sort()[1] as string
-  const planting = [
+  day = [addDays(day, wait.days), reuseFrom].sort()[1] as string
+  steps.push(
     step('retest', 10, ['meter'], []),
     step('containers', 8, ['brush'], []),
     step('fill', 4 + 0.2 * litres, ['can', 'gloves'], ['legionella', 'lifting']),
-    ...(recipe.leachLitres > 0
-      ? [step('leach', 15 + 0.3 * recipe.leachLitres, ['can', 'meter'], ['run-off'])]
-      : []),
     step('plant', 5 + 0.1 * litres, ['tags'], []),
-  ].map((one) => ({ ...one, startsOn: readyOn }))
-  const steps = [...mixing, ...rest, ...planting]
-  return { steps, readyOn, totalMinutes: steps.reduce((sum, { minutes }) => sum + minutes, 0) }
+  )
+  return {
+    steps,
+    readyOn: day,
+    totalMinutes: steps.reduce((sum, { minutes }) => sum + minutes, 0),
+  }
 }
 
 /** Calendar days added to an ISO date, whatever the zone. */
@@ -187,11 +211,11 @@ function longestWait(recipe: Recipe, options: ScheduleOptions) {
   const kindOf = (id: string) => options.amendments?.find((row) => row.id === id)?.kind
   const reasons: WaitReason[] = [
     ...recipe.parts.flatMap(({ role }): WaitReason[] => (role === 'compost' ? ['compost'] : [])),
-    ...recipe.doses.flatMap(({ id, role }): WaitReason[] => {
+    ...recipe.doses.flatMap(({ id, role, apart }): WaitReason[] => {
+      if (apart) return []
       if (role === 'lime' || role === 'sulfur') return [role]
       return kindOf(id) === 'coated fertilizer' ? [] : ['organic']
     }),
-    ...(recipe.leachLitres > 0 ? (['leach'] as const) : []),
   ]
   const longest = reasons.sort((a, b) => WAIT_DAYS[b] - WAIT_DAYS[a])[0]
   return { reason: longest ?? null, days: longest ? WAIT_DAYS[longest] : 0 }
@@ -212,9 +236,9 @@ function bulkCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
   return [...cautions]
 }
 
-function powderCautions(recipe: Recipe, options: ScheduleOptions): CautionId[] {
+function powderCautions(doses: readonly RecipeDose[], options: ScheduleOptions): CautionId[] {
   const cautions = new Set<CautionId>(['dust'])
-  for (const { id, role, gPerL } of recipe.doses) {
+  for (const { id, role, gPerL } of doses) {
     if (role === 'lime' || role === 'sulfur') cautions.add(role)
     const row = options.amendments?.find((one) => one.id === id)
     if (row?.kind === 'organic fertilizer' || row?.kind === 'coated fertilizer') {

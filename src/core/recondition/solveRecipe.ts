@@ -1,93 +1,101 @@
-import { type Dose, leach } from '../chemistry'
-import { type Component, componentShares } from '../media'
-import { phAfterDoses, planAcidity } from './acidity'
-import { AggregateSearch, tallerByCm } from './aggregateShare'
-import type { BatchSources } from './batch'
+import { type Crop, type Dose, nitrogenSpanWeeks } from '../chemistry'
+import { type Component, componentShares, HUMIFIED_FINES } from '../media'
+import { phWidth } from '../ranges'
+import { type AcidityPlan, noCorrection, planAcidity } from './acidity'
+import { acidMixShare } from './acidMix'
+import { type AggregateChoice, AggregateSearch, tallerByCm } from './aggregateShare'
+import { fitsAsItIs } from './asItIs'
+import { type BatchSources, fillBatch } from './batch'
 import { checkRecipeInput } from './checkRecipeInput'
 import { checkRecipe } from './checks'
 import { aggregateCandidates, pickCompost, pickFresh } from './chooseMaterials'
-import { planFeeding } from './feeding'
+import { type CompostShare, compostShare } from './compostShare'
+import { cropInPot } from './cropInPot'
+import { type FeedingPlan, planFeeding } from './feeding'
+import { leachOldMix } from './leaching'
 import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
 import { lotComponents } from './lotComponents'
+import { phAfterDoses } from './phOutcome'
 import { predictMix } from './predict'
 import { predictRounded } from './predictRounded'
-import { DEFAULT_COMPOST_SHARE, type Recipe, type RecipeInput } from './recipeTypes'
+import { freshMixPrice, pricePerKgOf, pricePerLitreOf } from './prices'
+import {
+  DEFAULT_COMPOST_SHARE,
+  type Recipe,
+  type RecipeInput,
+  type StockAmendment,
+  type TestFirst,
+} from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
 import { explainRecipe } from './why'
 
+const USUAL_TEMP_C = 20
+/** Of its label's low rate: for less of a correction nobody need test. */
+const WORTH_A_TEST = 0.5
+
 /**
- * From a tired lot to the amounts of its next mix: compost by school, litres with yield and settling, aggregate to
- * the crop's air in its container, lime or sulfur, leaching, fertilizer, household measures, and why.
+ * From a tired lot to the amounts of its next mix: the old mix leached where it is salty, compost by school, litres with
+ * yield and settling, aggregate to the crop's air in its container, lime or sulfur, fertilizer, soluble feed for what is
+ * missing, household measures, and why. A mix that was never planted and fits is used as it is.
  * Every number can be recomputed with the public functions of the core.
- * @throws DomainError `bad-argument` for a lot given up by triage, `too-few` with neither lot nor base,
- *   `out-of-range` for impossible amounts
+ * @throws DomainError `unsuitable` for a crop that does not grow in used mix or seedlings that it harms, `bad-argument` for
+ *   a lot given up by triage, `too-few` with neither lot nor base, `out-of-range` for impossible amounts
  */
 export function solveRecipe(input: RecipeInput): Recipe {
   const limits = checkRecipeInput(input)
-  const { crop, container, litresWanted, season } = input
-  const old = oldMix(input)
+  const { container, litresWanted, season, stock } = input
+  const crop = cropInPot(input.crop, container)
+  const priceOf = pricePerLitreOf(stock.materials)
+  const perKgOf = pricePerKgOf(stock.amendments)
+  const leached = leachOldMix(oldMix(input), crop, container, season?.waterEc)
   const usableLitres = input.lot
-    ? input.lot.litres * (1 - limits.cleaningLossShare)
+    ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? limits.cleaningLossShare))
     : Number.POSITIVE_INFINITY
-  const mixLitresWanted = litresWanted / (1 - limits.settlingShare)
   const school = input.school.compostShare ?? DEFAULT_COMPOST_SHARE
-
-  const fresh = pickFresh(input.stock.materials, crop, limits)
-  const base: Omit<BatchSources, 'compost'> = {
-    lot: old,
+  const fresh = pickFresh(stock.materials, crop, limits, priceOf)
+  const compostStock = pickCompost(stock.materials, crop, priceOf)
+  const sources: BatchSources = {
+    lot: leached.components,
     usableLitres,
-    mixLitres: mixLitresWanted,
+    lotPricePerLitre: input.lot ? 0 : basePrice(input, priceOf),
+    mixLitres: litresWanted / (1 - limits.settlingShare),
+    compost: compostStock?.material ?? null,
     fresh: fresh?.material ?? null,
     limits,
   }
-  const compost = pickCompost(base, input, Math.min(school, limits.maxCompostShare))
-  const sources = { ...base, compost: compost.stock?.material ?? null }
-  const candidates = aggregateCandidates(input.stock.materials, crop)
-  const search = new AggregateSearch(sources, container, crop, candidates)
-  const air = search.choose(compost.share)
+  const candidates = aggregateCandidates(stock.materials, crop)
+  const searchFor = (freshAtLeast: number) =>
+    new AggregateSearch({
+      sources,
+      container,
+      crop,
+      candidates,
+      priceOf,
+      freshPrice: freshMixPrice(stock.materials, fresh),
+      fixedShare: input.school.aggregateShare ?? null,
+      meanTempC: meanTempC(season?.weeklyMeanTempC, crop),
+      humifiedFines: input.humifiedFines ?? HUMIFIED_FINES,
+      freshAtLeast,
+    })
+  const { compost, air, acidity, feeding, search, acidFresh, width } = choose()
   const { batch } = air
   const mixLitres = batch.partLitres * batch.volumeYield
-
-  const acidity = planAcidity(batch, crop, input.stock.amendments)
-  const acidityDoses = doseOf(acidity.stock, acidity.firstGPerL)
-  const feeding = planFeeding(
-    batch,
-    crop,
-    input.school.feed,
-    input.stock.amendments,
-    acidityDoses,
-    season,
-  )
-  const doses = [...acidityDoses, ...doseOf(feeding.stock, feeding.dose?.gPerL ?? 0)]
   const settledLitres = mixLitres * (1 - limits.settlingShare)
-
-  const stockOf = (id: string) => input.stock.materials.find(({ material }) => material.id === id)
-  const parts = listParts(batch, input, compost.stock, fresh)
+  const doses = [
+    ...doseOf(acidity.stock, acidity.firstGPerL),
+    ...doseOf(feeding.stock, feeding.dose?.gPerL ?? 0),
+  ]
+  const parts = listParts(batch, input, compostStock, fresh)
   const recipeDoses = listDoses(acidity, feeding, mixLitres)
-  const cost =
-    parts.reduce(
-      (sum, part) =>
-        sum + (part.role === 'lot' ? 0 : part.litres * (stockOf(part.id)?.pricePerLitre ?? 0)),
-      0,
-    ) +
-    (acidity.gPerL * mixLitres * (acidity.stock?.pricePerKg ?? 0)) / 1000 +
-    ((feeding.dose?.gPerL ?? 0) * mixLitres * (feeding.stock?.pricePerKg ?? 0)) / 1000
+  const { cost, unpriced } = costOf()
 
-  const predicted = predictMix({
-    components: batch.components,
-    doses,
-    crop,
-    container,
-    season,
-    cost,
-    settledLitres,
-  })
-  const roundedComponents = componentsAsMeasured(parts, old, input)
+  const setting = { crop: input.crop, container, season, cost }
+  const predicted = predictMix({ ...setting, components: batch.components, doses, settledLitres })
   const roundedTotal = parts.reduce((sum, part) => sum + part.rounded.litres, 0)
   const predictedRounded =
     roundedTotal > 0
       ? predictRounded({
-          components: roundedComponents,
+          components: componentsAsMeasured(parts, leached.components, input),
           roundedTotal,
           doses: recipeDoses,
           input,
@@ -95,71 +103,170 @@ export function solveRecipe(input: RecipeInput): Recipe {
           cost,
         })
       : predicted
-  const leachLitres = leachingLitres()
-  const lotPart = parts.find((part) => part.role === 'lot')
-  const outcome = phAfterDoses(batch.components, batch.volumeYield, acidityDoses)
-  const checks = checkRecipe({ input, limits, predicted, settledLitres, parts, doses: recipeDoses })
+  const lotLitres = parts.find(({ role }) => role === 'lot')?.litres ?? 0
+  const leachLitres = input.lot ? leached.waterFor(lotLitres) : 0
+  const outcome = phAfterDoses(batch.components, batch.volumeYield, doses)
+  const feedPlan = planSolubleFeed({
+    batch,
+    crop,
+    season,
+    amendments: stock.amendments,
+    priceOf: perKgOf,
+    doses,
+    settledLitres,
+  })
+  const nitrogenAfterFeeding = feedPlan?.coverageAfter ?? predicted.nCoverage
 
   return {
     parts,
     doses: recipeDoses,
     leachLitres,
+    score: air.score,
     partLitres: batch.partLitres,
     mixLitres,
     settledLitres,
-    leftoverLitres: input.lot ? Math.max(0, usableLitres - (lotPart?.litres ?? 0)) : 0,
+    leftoverLitres: input.lot ? Math.max(0, usableLitres - lotLitres) : 0,
     predicted,
     predictedRounded,
     phEventual: outcome.phEventual,
     unreactedLimeGPerL: outcome.unreactedLimeGPerL,
-    feedPlan: planSolubleFeed(batch, input, doses, settledLitres),
+    feedPlan,
+    testFirst: testFirst(),
     cost,
-    checks,
+    unpriced,
+    checks: checkRecipe({
+      input,
+      limits,
+      predicted,
+      settledLitres,
+      parts,
+      doses: recipeDoses,
+      nitrogenAfterFeeding,
+    }),
     why: explainRecipe({
       input,
+      crop,
       limits,
       batch,
       school,
       compostReason: compost.reason,
       air,
+      acidFresh,
       acidity,
+      phWidth: width,
       feeding,
       predicted,
+      nitrogenAfterFeeding,
       settledLitres,
       mixLitres,
       usableLitres,
       leachLitres,
+      ecOfLot: leached.ecBefore,
       cost,
     }),
-    aggregateOptions: search.options(batch.shares.compost),
+    aggregateOptions: search.options(sharesBesides()),
     airByShare: airByShare(),
     tallerByCm:
-      air.tier === 'short' ? tallerByCm(batch, container, crop.airMinPercent / 100) : null,
+      air.reach === 'short' ? tallerByCm(batch, container, crop.airMinPercent / 100) : null,
   }
 
-  function leachingLitres(): number {
-    const waterEc = season?.waterEc ?? 0
-    if (predicted.ecSme <= crop.ecMaxSme || waterEc >= crop.ecMaxSme) return 0
-    return leach({
-      ec: predicted.ecSme,
-      target: crop.ecMaxSme,
-      mediaLitres: mixLitres,
-      waterFraction: predicted.waterFraction,
-      waterEc,
-    }).litres
+  function choose(): Choice {
+    const asItIs = unplanted(input)
+      ? fillBatch(sources, { compost: 0, aggregate: null, freshAtLeast: 0 })
+      : null
+    if (asItIs && fitsAsItIs(asItIs, crop, container)) {
+      return {
+        compost: { share: 0, reason: 'as-is' },
+        air: {
+          batch: asItIs,
+          reach: 'as-is',
+          compostLowered: false,
+          freshRaised: false,
+          loss: 0,
+          score: 0,
+        },
+        acidity: noCorrection('as-is', null),
+        feeding: { stock: null, dose: null, reason: 'as-is' },
+        search: searchFor(0),
+        acidFresh: 0,
+        width: phWidth(asItIs.components),
+      }
+    }
+    const compost = compostShare(sources, crop, Math.min(school, limits.maxCompostShare), season)
+    const acidFresh = acidMixShare(sources, crop, compost.share)
+    const search = searchFor(acidFresh)
+    const air = search.choose(compost.share)
+    const width = phWidth(air.batch.components)
+    const acidity = planAcidity(air.batch, crop, stock.amendments, perKgOf, width)
+    const feeding = planFeeding(
+      air.batch,
+      crop,
+      input.school.feed,
+      stock.amendments,
+      perKgOf,
+      doseOf(acidity.stock, acidity.firstGPerL),
+      season,
+    )
+    return { compost, air, acidity, feeding, search, acidFresh, width }
+  }
+
+  function costOf() {
+    const materialOf = (id: string) => stock.materials.find(({ material }) => material.id === id)
+    const amendmentOf = (id: string) =>
+      stock.amendments.find(({ amendment }) => amendment.id === id)
+    const added = [
+      ...parts
+        .filter(({ role }) => role !== 'lot')
+        .map(({ id, litres }) => ({ id, amount: litres, price: materialOf(id)?.pricePerLitre })),
+      ...recipeDoses.map(({ id, grams }) => ({
+        id,
+        amount: grams / 1000,
+        price: amendmentOf(id)?.pricePerKg,
+      })),
+    ]
+    return {
+      cost: added.reduce((sum, { amount, price }) => sum + amount * (price ?? 0), 0),
+      unpriced: added.filter(({ price }) => price === null).map(({ id }) => id),
+    }
+  }
+
+  function testFirst(): TestFirst | null {
+    const { stock: row, role, ifSureGPerL } = acidity
+    if (!row || !role || ifSureGPerL === null) return null
+    if (ifSureGPerL < WORTH_A_TEST * row.amendment.rateLowGPerL) return null
+    return {
+      id: row.amendment.id,
+      role,
+      gPerL: ifSureGPerL,
+      grams: ifSureGPerL * mixLitres,
+      phWidth: width,
+    }
+  }
+
+  function sharesBesides() {
+    return {
+      compost: batch.shares.compost,
+      freshAtLeast: air.freshRaised || acidFresh > 0 ? batch.shares.fresh : 0,
+    }
   }
 
   function airByShare() {
     const chosen = batch.aggregate ?? candidates[0]?.material
-    const stock = candidates.find(({ material }) => material === chosen)
-    if (!stock) return []
-    const plain = {
-      compost: batch.shares.compost,
-      aggregate: null,
-      freshAtLeast: air.freshRaised ? batch.shares.fresh : 0,
-    }
-    return search.curve(plain, stock)
+    const row = candidates.find(({ material }) => material === chosen)
+    return row ? search.curve(sharesBesides(), row) : []
   }
+}
+
+interface Choice {
+  readonly compost: CompostShare
+  readonly air: AggregateChoice
+  readonly acidity: AcidityPlan
+  readonly feeding: FeedingPlan
+  readonly search: AggregateSearch
+  /** Fresh mix that brings a lime hater's pH down. */
+  readonly acidFresh: number
+  /** From p10 to p90 of the batch's pH. */
+  readonly width: number
 }
 
 function oldMix({ lot, base }: RecipeInput): Component[] {
@@ -167,9 +274,30 @@ function oldMix({ lot, base }: RecipeInput): Component[] {
   return componentShares(base ?? []).map(({ material, share }) => ({ material, parts: share }))
 }
 
-function doseOf(
-  stock: RecipeInput['stock']['amendments'][number] | null,
-  gPerL: number,
-): readonly Dose[] {
+/** A base was never planted; a lot only where that is told. */
+function unplanted({ lot }: RecipeInput): boolean {
+  return lot === null || lot.neverPlanted === true
+}
+
+function basePrice({ base }: RecipeInput, priceOf: (id: string) => number): number {
+  return componentShares(base ?? []).reduce(
+    (sum, { material, share }) => sum + share * priceOf(material.id),
+    0,
+  )
+}
+
+function meanTempC(
+  weekly: number | readonly number[] | undefined,
+  crop: Pick<Crop, 'weeksInPot'>,
+): number {
+  if (weekly === undefined) return USUAL_TEMP_C
+  if (typeof weekly === 'number') return weekly
+  const weeks = weekly.slice(0, Math.ceil(nitrogenSpanWeeks(crop as Crop)))
+  return weeks.length > 0
+    ? weeks.reduce((sum, tempC) => sum + tempC, 0) / weeks.length
+    : USUAL_TEMP_C
+}
+
+function doseOf(stock: StockAmendment | null, gPerL: number): readonly Dose[] {
   return stock && gPerL > 0 ? [{ amendment: stock.amendment, gPerL }] : []
 }

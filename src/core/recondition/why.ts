@@ -1,5 +1,5 @@
-import { blendPh } from '../chemistry'
-import { AIR_UNCERTAINTY, blendMedia, componentShares, thresholdProportion } from '../media'
+import { blendPh, type Crop } from '../chemistry'
+import { blendMedia, componentShares, thresholdProportion } from '../media'
 import { whyInput as of, type Why } from '../why'
 import type { AcidityPlan } from './acidity'
 import type { AggregateChoice } from './aggregateShare'
@@ -10,25 +10,31 @@ import type { Prediction, RecipeInput, RecipeLimits } from './recipeTypes'
 
 export interface ExplainInput {
   readonly input: RecipeInput
+  /** With what it asks of this container. */
+  readonly crop: Crop
   readonly limits: RecipeLimits
   readonly batch: Batch
   readonly school: number
   readonly compostReason: CompostReason
   readonly air: AggregateChoice
+  readonly acidFresh: number
   readonly acidity: AcidityPlan
+  readonly phWidth: number
   readonly feeding: FeedingPlan
   readonly predicted: Prediction
+  readonly nitrogenAfterFeeding: number
   readonly settledLitres: number
   readonly mixLitres: number
   readonly usableLitres: number
   readonly leachLitres: number
+  readonly ecOfLot: number | null
   readonly cost: number
 }
 
 /** Why each number of a recipe is what it is: the rule that decided, its inputs and its source. */
 export function explainRecipe(facts: ExplainInput): Record<string, Why> {
-  const { input, limits, batch, predicted, acidity, feeding, air } = facts
-  const { crop, lot } = input
+  const { input, crop, limits, batch, predicted, acidity, feeding, air } = facts
+  const { lot } = input
   const airBand = [
     of('airMin', crop.airMinPercent / 100, 'share'),
     of('airMax', crop.airMaxPercent / 100, 'share'),
@@ -59,19 +65,19 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       ],
     },
     'part.aggregate': {
-      rule: `aggregate.${air.tier}`,
+      rule: `aggregate.${air.reach}`,
       source: 'capacity',
-      range: [predicted.airFraction - AIR_UNCERTAINTY, predicted.airFraction + AIR_UNCERTAINTY],
       inputs: [
         of('aggregateShare', batch.shares.aggregate, 'share'),
         of('airReached', predicted.airFraction, 'share'),
         ...airBand,
+        of('airLoss', air.loss, 'share'),
         of('fillHeight', input.container.fillHeightCm, 'cm'),
         of('threshold', thresholdOf(batch), 'share'),
       ],
     },
     'part.fresh': {
-      rule: air.freshRaised ? 'fresh.air' : 'fresh.short',
+      rule: air.freshRaised ? 'fresh.air' : facts.acidFresh > 0 ? 'fresh.acid' : 'fresh.short',
       source: 'ledger',
       inputs: [
         of('usable', facts.usableLitres, 'L'),
@@ -93,7 +99,6 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
     air: {
       rule: 'air',
       source: 'capacity',
-      range: [predicted.airFraction - AIR_UNCERTAINTY, predicted.airFraction + AIR_UNCERTAINTY],
       inputs: [
         of('porosity', blendMedia(batch).totalPorosity, 'share'),
         of('waterHeld', predicted.waterFraction, 'share'),
@@ -117,6 +122,7 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       source: 'buffer',
       inputs: [
         of('blendPh', phBlend.ph, 'pH'),
+        of('phWidth', facts.phWidth, 'pH'),
         of('targetPh', acidity.targetPh, 'pH'),
         of('buffer', phBlend.buffer, 'g/L/pH'),
         of('freeLime', phBlend.freeLimeGPerL, 'g/L'),
@@ -130,11 +136,11 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
     'dose.fertilizer': {
       rule: `feed.${feeding.reason}`,
       source: 'nitrogen',
-      range: [0.7 * predicted.nCoverage, Math.min(1, 1.3 * predicted.nCoverage)],
       inputs: [
         of('demand', crop.nSeasonMgPerL / 1000, 'g/L'),
         of('coverageBefore', feeding.dose?.coverageBefore ?? predicted.nCoverage, 'share'),
         of('coverageAfter', predicted.nCoverage, 'share'),
+        of('coverageFed', facts.nitrogenAfterFeeding, 'share'),
         of('firstShortWeek', predicted.firstShortWeek, 'weeks'),
         of('label', feeding.dose?.labelGPerL ?? null, 'g/L'),
         of('saltLimit', feeding.dose?.saltGPerL ?? null, 'g/L'),
@@ -146,6 +152,7 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       rule: facts.leachLitres > 0 ? 'ec.leach' : 'ec.estimated',
       source: 'salts',
       inputs: [
+        of('ecOfLot', lot ? facts.ecOfLot : null, 'dS/m'),
         of('ecPredicted', predicted.ecSme, 'dS/m'),
         of('ecCeiling', crop.ecMaxSme, 'dS/m'),
         of('leachLitres', facts.leachLitres, 'L'),

@@ -12,7 +12,7 @@ export const listAmendments = keep('amendments', async (db): Promise<readonly St
     .map(({ origin, pricePerKg, stockGrams, putAwayAt, version, ...amendment }) => ({
       amendment,
       grams: stockGrams,
-      pricePerKg: pricePerKg ?? 0,
+      pricePerKg,
     }))
     .sort((a, b) => byName(a.amendment.name, b.amendment.name))
 })

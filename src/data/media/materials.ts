@@ -8,10 +8,7 @@ import { materials } from './materialTables'
 
 type MaterialRow = typeof materials.$inferSelect
 
-export interface StoredMaterial extends StockMaterial {
-  /** false where no price was entered: costs are then told as incomplete. */
-  readonly hasPrice: boolean
-}
+export type StoredMaterial = StockMaterial
 
 interface Shelf {
   readonly inUse: readonly StoredMaterial[]
@@ -57,7 +54,6 @@ function toStock(row: MaterialRow): StoredMaterial {
   return {
     material: { ...rest, curve: { thetaS: row.totalPorosity, thetaR, alpha, n } },
     litres: stockLitres,
-    pricePerLitre: pricePerLitre ?? 0,
-    hasPrice: pricePerLitre !== null,
+    pricePerLitre,
   }
 }

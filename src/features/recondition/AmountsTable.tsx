@@ -169,6 +169,7 @@ function DoseRow({
       <td className={styles.measure}>
         {words.onScale}
         {inHalves && `; ${words.half}`}
+        {dose.apart && `; ${words.apart}`}
       </td>
       {load !== undefined && <td className={styles.load}>{load}</td>}
     </tr>

@@ -42,7 +42,6 @@ export function Findings({ page }: { page: RecipePage }) {
           {failed.map((line) => (
             <p key={line}>{line}</p>
           ))}
-          {recipe.leachLitres > 0 && <p>{words.leach(litres(recipe.leachLitres))}</p>}
           {help.length > 0 && (
             <>
               <strong>{words.helps}:</strong> {help.join(' ')}
@@ -50,6 +49,10 @@ export function Findings({ page }: { page: RecipePage }) {
           )}
         </Notice>
       )}
+      {recipe.leachLitres > 0 && (
+        <Notice tone="act">{words.leach(litres(recipe.leachLitres))}</Notice>
+      )}
+      <Sureness page={page} />
       {recipe.feedPlan && <FeedPlan plan={recipe.feedPlan} page={page} />}
       {recipe.leftoverLitres >= 0.5 && (
         <Notice>{words.leftover(litres(recipe.leftoverLitres))}</Notice>
@@ -67,6 +70,7 @@ function FeedPlan({ plan, page }: { plan: SolubleFeed; page: RecipePage }) {
       {words.feedPlan(
         plan.startWeek ?? 0,
         plan.endWeek ?? 0,
+        words.howOften(plan.feedsPerWeek ?? 1),
         format.plain(format.grams(plan.gPerCan)),
         product,
         format.plain(format.litres(plan.litresPerFeed)),
@@ -74,6 +78,42 @@ function FeedPlan({ plan, page }: { plan: SolubleFeed; page: RecipePage }) {
       {plan.reached
         ? words.feedReaches(format.plain(format.percent(plan.coverageAfter)))
         : words.feedFallsShort(format.plain(format.percent(plan.coverageAfter)))}
+    </Notice>
+  )
+}
+
+/** How likely the recipe does what it says, and which test or addition would make it surer. */
+function Sureness({ page }: { page: RecipePage }) {
+  const { format } = useSite()
+  const { recipe, ranges, names } = page
+  const aggregate = recipe.parts.find(({ role }) => role === 'aggregate')
+  const lines: string[] = []
+  if (!ranges.isSureOfAir) {
+    lines.push(words.chance(format.number(ranges.chanceOfAir * 10)))
+    if (ranges.moreAggregate !== null && aggregate) {
+      const name = names[aggregate.id]?.name ?? aggregate.id
+      lines.push(words.chanceMore(format.number(ranges.moreAggregate * 100), name))
+    }
+  }
+  if (recipe.testFirst) {
+    const { id, grams, phWidth } = recipe.testFirst
+    const name = names[id]?.name ?? id
+    lines.push(words.testFirst(format.plain(format.grams(grams)), name, format.number(phWidth, 1)))
+  }
+  for (const { kind, widthNow, widthThen } of ranges.worthTesting) {
+    const scale = kind === 'porosity' ? 100 : 1
+    const digits = kind === 'porosity' ? 0 : 1
+    lines.push(
+      words.worth[kind](
+        format.number(scale * widthNow, digits),
+        format.number(scale * widthThen, digits),
+      ),
+    )
+  }
+  if (lines.length === 0) return null
+  return (
+    <Notice>
+      <strong>{words.sureTitle}:</strong> {lines.join(' ')}
     </Notice>
   )
 }

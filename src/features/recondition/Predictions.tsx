@@ -13,7 +13,7 @@ import styles from './RecipeScreen.module.css'
 export function Predictions({ page, asking }: { page: RecipePage; asking: Asking }) {
   const { format } = useSite()
   const words = reconditionWords.recipe
-  const { recipe, crop } = page
+  const { recipe, ranges, crop } = page
   const { predicted, predictedRounded } = recipe
   const plain = (amount: Amount) => format.plain(amount)
   const percent = (share: number) => format.percent(share)
@@ -28,10 +28,15 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
         asking={asking}
         amount={percent(predicted.airFraction)}
         note={words.band(format.number(crop.airMin * 100), plain(percent(crop.airMax)))}
+        likely={words.likely(
+          format.number(ranges.airFraction.p10 * 100),
+          plain(percent(ranges.airFraction.p90)),
+        )}
         rounded={rounded(percent(predicted.airFraction), percent(predictedRounded.airFraction))}
       >
         <Band
           value={predicted.airFraction}
+          likely={ranges.airFraction}
           low={crop.airMin}
           high={crop.airMax}
           from={0}
@@ -43,27 +48,60 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
         asking={asking}
         amount={one(predicted.ph, 'pH')}
         note={words.band(format.number(crop.pHLow, 1), format.number(crop.pHHigh, 1))}
+        likely={words.likely(format.number(ranges.ph.p10, 1), format.number(ranges.ph.p90, 1))}
         rounded={rounded(one(predicted.ph, 'pH'), one(predictedRounded.ph, 'pH'))}
       >
-        <Band value={predicted.ph} low={crop.pHLow} high={crop.pHHigh} from={4} to={8.5} />
+        <Band
+          value={predicted.ph}
+          likely={ranges.ph}
+          low={crop.pHLow}
+          high={crop.pHHigh}
+          from={4}
+          to={8.5}
+        />
       </Item>
       <Item
         asked="ec"
         asking={asking}
         amount={one(predicted.ecSme, 'dS/m')}
         note={words.atMost(format.number(crop.ecMaxSme, 1))}
+        likely={words.likely(
+          format.number(ranges.ecSme.p10, 1),
+          format.number(ranges.ecSme.p90, 1),
+        )}
         rounded={rounded(one(predicted.ecSme, 'dS/m'), one(predictedRounded.ecSme, 'dS/m'))}
       >
-        <Band value={predicted.ecSme} low={null} high={crop.ecMaxSme} from={0} to={6} />
+        <Band
+          value={predicted.ecSme}
+          likely={ranges.ecSme}
+          low={null}
+          high={crop.ecMaxSme}
+          from={0}
+          to={6}
+        />
       </Item>
       <Item
         asked="nitrogen"
         asking={asking}
         amount={percent(predicted.nCoverage)}
         note={words.ofDemand(format.number(crop.nSeasonMgPerL))}
+        likely={words.likely(
+          format.number(ranges.nCoverage.p10 * 100),
+          plain(percent(ranges.nCoverage.p90)),
+        )}
+        after={
+          recipe.feedPlan ? words.withFeed(plain(percent(recipe.feedPlan.coverageAfter))) : null
+        }
         rounded={rounded(percent(predicted.nCoverage), percent(predictedRounded.nCoverage))}
       >
-        <Band value={predicted.nCoverage} low={0.9} high={null} from={0} to={1} />
+        <Band
+          value={predicted.nCoverage}
+          likely={ranges.nCoverage}
+          low={0.9}
+          high={null}
+          from={0}
+          to={1}
+        />
       </Item>
       <Item
         asked="weight"
@@ -95,6 +133,8 @@ function Item({
   asking,
   amount,
   note,
+  likely = null,
+  after = null,
   rounded,
   exact = false,
   children,
@@ -103,6 +143,10 @@ function Item({
   asking: Asking
   amount: Amount
   note: string
+  /** Where it lies four times in five. */
+  likely?: string | null
+  /** What it comes to with what follows. */
+  after?: string | null
   rounded: string | null
   exact?: boolean
   children?: ReactNode
@@ -122,6 +166,8 @@ function Item({
         />
         {children}
         <span className={styles.small}>{note}</span>
+        {likely && <span className={styles.small}>{likely}</span>}
+        {after && <span className={styles.small}>{after}</span>}
         {rounded && <span className={styles.small}>{rounded}</span>}
       </dd>
     </div>

@@ -61,7 +61,9 @@ function inputName({ name }: WhyInput, page: RecipePage): string {
 function Options({ page }: { page: RecipePage }) {
   const { format } = useSite()
   const chosen = page.recipe.parts.find(({ role }) => role === 'aggregate')?.id
-  const others = page.recipe.aggregateOptions.filter(({ id }) => id !== chosen)
+  const others = page.recipe.aggregateOptions.filter(
+    ({ id, share }) => id !== chosen && (share === null || share > 0.005),
+  )
   if (others.length === 0) return null
   const percent = (share: number) => format.plain(format.percent(share))
   return (

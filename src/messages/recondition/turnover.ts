@@ -1,6 +1,14 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
-import type { Intake, Load, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
+import type {
+  Intake,
+  Load,
+  Recipe,
+  RecipeRanges,
+  RootMass,
+  StepAmount,
+  WorkStep,
+} from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
 import {
   type InningsMark,
@@ -140,6 +148,7 @@ export interface RecipePage {
   readonly crop: CropChoice & { readonly ecMaxSme: number; readonly nSeasonMgPerL: number }
   readonly pots: readonly PotChoice[]
   readonly recipe: Recipe
+  readonly ranges: RecipeRanges
   readonly loads: readonly Load[]
   readonly loadLitres: number
   readonly names: Readonly<Record<string, NamedThing>>

@@ -22,8 +22,12 @@ export interface CardFacts {
   readonly surfaceCm: number | null
   readonly crop: Crop | null
   readonly measured: LotMeasured
+  /** What its tests found of air, pores and speed, in the form a recipe takes them; empty where it was not tested. */
+  readonly measuredWater: LotMeasured
   /** How it holds and passes water: by its tests where it was tested, else by its composition; null when empty. */
-  readonly hydraulics: (Hydraulics & { readonly testedOn: string | null }) | null
+  readonly hydraulics:
+    | (Hydraulics & { readonly testedOn: string | null; readonly speedTested: boolean })
+    | null
   readonly air: Reading | null
   readonly ph: Reading | null
   readonly ecSme: Reading | null
@@ -126,6 +130,7 @@ export function cardFacts(
       buffer: buffer?.value,
     },
     hydraulics,
+    measuredWater: measuredWaterOf(hydraulics, air, container, surfaceCm),
     air,
     ph,
     ecSme,
@@ -145,7 +150,40 @@ function hydraulicsOf(
   const { curve, ksCmPerS } = tested?.measured ?? blendMedia({ components })
   // A drain test alone says little of the air: only a porosity test makes that measured.
   const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
-  return { curve, ksCmPerS, testedOn }
+  return { curve, ksCmPerS, testedOn, speedTested: tested?.from.includes('drain') ?? false }
+}
+
+/** The column of a test on a lot that stands in no container now. */
+const USUAL_COLUMN = {
+  shape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 15 },
+  fillHeightCm: 13,
+} as const
+
+function measuredWaterOf(
+  hydraulics: CardFacts['hydraulics'],
+  air: Reading | null,
+  container: StoredContainer | null,
+  surfaceCm: number | null,
+): LotMeasured {
+  if (!hydraulics) return {}
+  const { curve, ksCmPerS, testedOn, speedTested } = hydraulics
+  const column =
+    container && surfaceCm
+      ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
+      : USUAL_COLUMN
+  const place = { columnShape: column.shape, fillHeightCm: column.fillHeightCm }
+  return {
+    ...(testedOn !== null
+      ? {
+          airFraction: containerCapacity({ curve, ...column }).airFraction,
+          totalPorosity: curve.thetaS,
+          ...place,
+        }
+      : air?.measuredOn && container && surfaceCm
+        ? { airFraction: air.value, ...place }
+        : {}),
+    ...(speedTested ? { ksCmPerS } : {}),
+  }
 }
 
 /** Components by bulk volume; a lot that has been planted has no starter charge left. */

@@ -9,7 +9,7 @@ import {
   waterDrift,
 } from '../../core/chemistry'
 import { areaAt } from '../../core/containers'
-import { lotComponents } from '../../core/recondition'
+import { cropInPot, lotComponents } from '../../core/recondition'
 import {
   canopyArea,
   EXPOSURE_FACTORS,
@@ -32,8 +32,16 @@ export interface ChemistryOfLot {
 
 /** pH, salts and nitrogen of a lot over its crop's season, each with its reason; null for an empty or unplanted lot. */
 export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): ChemistryOfLot | null {
-  const { crop, lot, ph, ecSme } = facts
-  if (facts.components.length === 0 || !crop || !ph) return null
+  const { lot, ph, ecSme } = facts
+  if (facts.components.length === 0 || !facts.crop || !ph) return null
+  // In a store bin the crop's nitrogen is that of its own litres.
+  const crop =
+    facts.container && facts.surfaceCm
+      ? cropInPot(facts.crop, {
+          shape: facts.container.shape,
+          fillHeightCm: Math.min(facts.surfaceCm, facts.container.shape.heightCm),
+        })
+      : facts.crop
   const present = presentInnings(lot)
   const components = lotComponents(facts.components, facts.measured)
   const blend = blendPh({ components })

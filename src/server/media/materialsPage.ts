@@ -19,7 +19,7 @@ export async function materialsPage(
   return { rows: rows.slice(offset, offset + limit), total: rows.length }
 }
 
-function rowOf({ material, hasPrice, pricePerLitre, litres }: StoredMaterial): MaterialRow {
+function rowOf({ material, pricePerLitre, litres }: StoredMaterial): MaterialRow {
   const { id, name, group, bulkDensity, totalPorosity, grainMm, pH, ec1to2, cToN, curve } = material
   return {
     id,
@@ -32,7 +32,7 @@ function rowOf({ material, hasPrice, pricePerLitre, litres }: StoredMaterial): M
     pH,
     ec1to2,
     cToN,
-    pricePerLitre: hasPrice ? pricePerLitre : null,
+    pricePerLitre,
     stockLitres: litres,
   }
 }

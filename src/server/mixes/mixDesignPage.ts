@@ -33,9 +33,9 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   const { month, place } = worstMonth(site)
   const humifiedFines = all.get('humified-fines')
   if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
-  const inUse: MixMaterial[] = listed.map(({ material, litres, pricePerLitre, hasPrice }) => ({
+  const inUse: MixMaterial[] = listed.map(({ material, litres, pricePerLitre }) => ({
     material,
-    pricePerLitre: hasPrice ? pricePerLitre : null,
+    pricePerLitre,
     stockLitres: litres,
     putAway: false,
   }))

@@ -89,7 +89,8 @@ export function recipeInput(
       components: facts.components,
       litres: intake.litresNow,
       triage: null,
-      measured: facts.measured,
+      measured: { ...facts.measured, ...facts.measuredWater },
+      neverPlanted: facts.lot.innings.length === 0,
     },
     litresWanted: intake.litresWanted,
     container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
@@ -120,12 +121,12 @@ export async function stockOf(db: OpenDatabase): Promise<RecipeInput['stock']> {
     materials: entered(
       materials,
       ({ material }) => material.group,
-      ({ litres, hasPrice }) => litres > 0 || hasPrice,
+      ({ litres, pricePerLitre }) => litres > 0 || pricePerLitre !== null,
     ),
     amendments: entered(
       amendments,
       ({ amendment }) => amendment.kind,
-      ({ grams, pricePerKg }) => grams > 0 || pricePerKg > 0,
+      ({ grams, pricePerKg }) => grams > 0 || pricePerKg !== null,
     ),
   }
 }

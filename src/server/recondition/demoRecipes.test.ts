@@ -1,10 +1,14 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
+import { inArray } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { DomainError } from '../../core/errors'
+import type { Recipe } from '../../core/recondition'
 import { plantingDay } from '../../core/season'
 import { Conflict } from '../../data/errors'
+import { forget } from '../../data/kept'
 import { readLot } from '../../data/media'
+import { materials } from '../../data/media/materialTables'
 import { createWorkOrder, readWorkOrder } from '../../data/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { lotPage } from '../media'
@@ -65,15 +69,36 @@ test('at least six of the eight demo lots get enough air; the others say why and
       reached++
       continue
     }
-    assert.equal(recipe.why['part.aggregate']?.rule, 'aggregate.short')
-    assert.equal(recipe.checks.find(({ id }) => id === 'air')?.ok, false)
-    const others = recipe.aggregateOptions.some(
-      ({ bestAir }) => bestAir > recipe.predicted.airFraction,
-    )
-    assert.ok(recipe.tallerByCm !== null || others, 'something that would help is offered')
+    assertHelpOffered(recipe)
   }
   assert.ok(reached >= 6, `${reached} of 8 reach the low end`)
 })
+
+test('with nothing left that opens a mix, a recipe says so and how much taller a pot would do', async () => {
+  const bare = await demoDatabase()
+  try {
+    await bare.db
+      .update(materials)
+      .set({ putAwayAt: NOW })
+      .where(inArray(materials.group, ['aggregate', 'coarse organic', 'bagged mix']))
+    forget('materials')
+    const { recipe, crop } = await buildRecipe(bare.db, answers(1, 'strawberry', [1], 5), NOW)
+    assert.ok(recipe.predicted.airFraction < crop.airMinPercent / 100)
+    assertHelpOffered(recipe)
+    assert.ok((recipe.tallerByCm ?? 0) > 0)
+  } finally {
+    await bare.close()
+  }
+})
+
+function assertHelpOffered(recipe: Recipe) {
+  assert.equal(recipe.why['part.aggregate']?.rule, 'aggregate.short')
+  assert.equal(recipe.checks.find(({ id }) => id === 'air')?.ok, false)
+  const others = recipe.aggregateOptions.some(
+    ({ bestAir }) => bestAir > recipe.predicted.airFraction,
+  )
+  assert.ok(recipe.tallerByCm !== null || others, 'something that would help is offered')
+}
 
 test('finishing books everything once: litres balance, the next innings is open, the stock is less', async () => {
   const { db } = garden

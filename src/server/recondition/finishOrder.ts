@@ -4,6 +4,7 @@ import {
   CLEANING_LOSS,
   DEFAULT_LIMITS,
   finishBatch,
+  leachOldMix,
   lotComponents,
   predictMix,
 } from '../../core/recondition'
@@ -39,12 +40,14 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     amounts
       .filter((amount) => amount.unit === unit)
       .map((amount) => ({ ...amount, value: amount.actual ?? amount.planned }))
+  const old = lotComponents(facts.components, { ...facts.measured, ...facts.measuredWater })
+  const oldMix =
+    order.recipe.leachLitres > 0
+      ? leachOldMix(old, crop, container, site.tapWater.ecDsPerM).components
+      : old
   const components = used('L').flatMap(({ id, role, value }) => {
     if (role === 'lot') {
-      return lotComponents(facts.components, facts.measured).map((component) => ({
-        ...component,
-        parts: component.parts * value,
-      }))
+      return oldMix.map((component) => ({ ...component, parts: component.parts * value }))
     }
     const material = tables.materials.get(id)
     return material ? [{ material, parts: value }] : []

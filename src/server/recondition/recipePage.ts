@@ -1,6 +1,13 @@
 import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
-import { lotComponents, scaleToLoads, scheduleWork } from '../../core/recondition'
+import {
+  cropInPot,
+  recipeComponents,
+  recipeRanges,
+  scaleToLoads,
+  scheduleWork,
+  whyWithRanges,
+} from '../../core/recondition'
 import { readOpenOrder } from '../../data/recondition'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
@@ -19,7 +26,8 @@ export async function recipePage(
   const loadLitres = site.measures.barrowL
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
-  const mix = mixOf(built)
+  const mix = recipeComponents(recipe, built.input)
+  const ranges = recipeRanges(recipe, built.input)
   const { curve } = blendMedia({ components: mix })
   const after = potView(mix, curve, container, fillAfterCm(built), crop)
   if (!after) throw new Error('A recipe without a mix cannot be drawn.')
@@ -27,9 +35,14 @@ export async function recipePage(
     lot: lotHead(facts),
     answers,
     intake: built.intake,
-    crop: { ...cropChoice(crop), ecMaxSme: crop.ecMaxSme, nSeasonMgPerL: crop.nSeasonMgPerL },
+    crop: {
+      ...cropChoice(crop),
+      ecMaxSme: crop.ecMaxSme,
+      nSeasonMgPerL: cropInPot(crop, container).nSeasonMgPerL,
+    },
     pots: pots.map((pot) => potChoice(pot, facts.lot.id)),
-    recipe,
+    recipe: { ...recipe, why: whyWithRanges(recipe.why, ranges) },
+    ranges,
     loads: scaleToLoads({ recipe, loadLitres }).loads,
     loadLitres,
     names: namesOf(built),
@@ -63,21 +76,6 @@ export function scheduleOf({ recipe, intake, input, site }: BuiltRecipe, at: Dat
   })
 }
 
-/** Components of the new mix as planned. */
-export function mixOf({ recipe, input }: BuiltRecipe) {
-  const lot = input.lot
-  return recipe.parts.flatMap((part) => {
-    if (part.role === 'lot' && lot) {
-      return lotComponents(lot.components, lot.measured).map((component) => ({
-        ...component,
-        parts: component.parts * part.litres,
-      }))
-    }
-    const stock = input.stock.materials.find(({ material }) => material.id === part.id)
-    return stock ? [{ material: stock.material, parts: part.litres }] : []
-  })
-}
-
 /** Surface of the new mix: full to the headspace, lower where the litres do not reach. */
 function fillAfterCm({ container, recipe, intake, pots }: BuiltRecipe): number {
   const share = Math.min(1, recipe.settledLitres / intake.litresWanted)
@@ -105,23 +103,19 @@ function namesOf({ recipe, input, facts }: BuiltRecipe): Record<string, NamedThi
   }
   const used = [...recipe.parts, ...recipe.doses, ...recipe.aggregateOptions].map(({ id }) => id)
   if (recipe.feedPlan) used.push(recipe.feedPlan.productId)
+  if (recipe.testFirst) used.push(recipe.testFirst.id)
   return Object.fromEntries(Object.entries(names).filter(([id]) => used.includes(id)))
 }
 
 /** Price of the cheapest bagged mix, to compare with buying new. */
 function freshPrice({ input }: BuiltRecipe): number | null {
   const prices = input.stock.materials
-    .filter(({ material, pricePerLitre }) => material.group === 'bagged mix' && pricePerLitre > 0)
-    .map(({ pricePerLitre }) => pricePerLitre)
+    .filter(({ material }) => material.group === 'bagged mix')
+    .flatMap(({ pricePerLitre }) => (pricePerLitre && pricePerLitre > 0 ? [pricePerLitre] : []))
   return prices.length > 0 ? Math.min(...prices) : null
 }
 
-function pricesMissing({ recipe, input }: BuiltRecipe): string[] {
-  return recipe.parts.flatMap(({ id, role }) => {
-    const stock = input.stock.materials.find(({ material }) => material.id === id)
-    const free = stock && stock.material.group === 'compost'
-    return role !== 'lot' && stock && !free && stock.pricePerLitre === 0
-      ? [stock.material.name]
-      : []
-  })
+function pricesMissing(built: BuiltRecipe): string[] {
+  const names = namesOf(built)
+  return built.recipe.unpriced.map((id) => names[id]?.name ?? id)
 }

@@ -161,7 +161,7 @@ export const recondition = {
     leftover: (litres: string) =>
       `${litres} of the old mix are left over; they go into a store lot.`,
     leach: (litres: string) =>
-      `Salts stay above the crop’s ceiling: run ${litres} of water through the finished mix in three slow passes, then test.`,
+      `The old mix is saltier than the crop bears: run ${litres} of water through it in three slow passes before anything is mixed in, then test it.`,
     failed: {
       litres: (value: string, low: string) =>
         `Only ${value} of the ${low} wanted can be made within your limits.`,
@@ -172,12 +172,29 @@ export const recondition = {
         `pH comes to ${value}, outside ${low}–${high}.`,
       ec: (value: string, high: string) => `Salts come to ${value} dS/m, above ${high}.`,
       nitrogen: (value: string) =>
-        `The mix meets ${value} of the nitrogen; feed with a soluble feed from the first short week on.`,
+        `The mix and what is fed meet ${value} of the nitrogen. No soluble feed in your list brings more: mix more in, or use a larger pot.`,
       weight: (value: string, high: string) => `It weighs ${value} kg a litre, above your ${high}.`,
       label: () => 'A dose is above its label.',
       stock: (value: string) => `${value} more than the store holds: buy before you start.`,
     },
     firstShort: (week: number) => `First short week: ${week}.`,
+    likely: (low: string, high: string) => `likely ${low}–${high}`,
+    chance: (tenths: string) => `In ${tenths} of 10 such mixes the air reaches the crop’s low end.`,
+    chanceMore: (points: string, name: string) =>
+      `About ${points} ${points === '1' ? 'point' : 'points'} more of ${name.toLowerCase()} would make it 8 of 10.`,
+    worth: {
+      porosity: (now: string, then: string) =>
+        `A porosity test of the old mix would tell: the air could then be off by ${then} instead of ${now} points from end to end.`,
+      ph: (now: string, then: string) =>
+        `A pH test of the mixed batch would narrow ${now} pH to ${then}.`,
+      ec: (now: string, then: string) =>
+        `Whether the old mix has to be washed is not sure. A salt test of it would narrow ${now} dS/m to ${then}.`,
+    },
+    sureTitle: 'How sure this is',
+    testFirst: (grams: string, name: string, width: string) =>
+      `Test the pH of the mixed batch before correcting it. By its parts it would take ${grams} of ${name.toLowerCase()}, but that pH may lie ${width} apart.`,
+    apart: 'by itself, a week before the rest',
+    withFeed: (share: string) => `${share} with the feed plan`,
     helps: 'What would help',
     helpTaller: (cm: string) => `The same pot ${cm} taller would give this mix its air.`,
     helpOther: (name: string, air: string) => `${name} would bring it to ${air}.`,
@@ -195,11 +212,26 @@ export const recondition = {
     opened: 'This lot has an open work order already.',
     simplified:
       'Not worked out yet, so look for yourself: material that holds more water for a rare watering habit.',
-    feedPlan: (from: number, to: number, grams: string, product: string, litres: string) =>
-      `From week ${from} to week ${to}, once a week: ${grams} of ${product.toLowerCase()} in a 10 L can, ${litres} of it for this batch.`,
+    howOften: (perWeek: number) =>
+      perWeek === 1
+        ? 'once a week'
+        : perWeek === 2
+          ? 'twice a week'
+          : perWeek < 1
+            ? 'every other week'
+            : `${perWeek} times a week`,
+    feedPlan: (
+      from: number,
+      to: number,
+      often: string,
+      grams: string,
+      product: string,
+      litres: string,
+    ) =>
+      `From week ${from} to week ${to}, ${often}: ${grams} of ${product.toLowerCase()} in a 10 L can, ${litres} of it for this batch.`,
     feedReaches: (share: string) => `With that the crop gets ${share} of its nitrogen.`,
     feedFallsShort: (share: string) =>
-      `That is the strongest feed its roots bear; with it the crop gets ${share} of its nitrogen. Feed twice a week, or mix more in.`,
+      `That is the strongest feed its roots bear; with it the crop gets ${share} of its nitrogen. Mix more in, or use a larger pot.`,
     chartShare: 'share measured out',
     chartAir: 'air, %',
     chartLabel: (name: string) => `Air after draining against the share of ${name}`,

@@ -5,24 +5,28 @@ import type { WhyInputName, WhyRule, WhySource } from '../../core/whyKeys'
 const rules: Readonly<Record<WhyRule, string>> = {
   lot: 'As much of your old mix as the recipe needs, less what is lost with roots and lumps. What is not needed is left over.',
   'compost.school': 'The share you chose; salt, lime, nitrogen and air allow it.',
-  'compost.salt': 'Lowered from your share until the salts fit the crop, but not below a tenth.',
+  'compost.salt':
+    'Lowered from your share, in steps of a twentieth, until the salts stay below four fifths of the crop’s ceiling: feed and hard water come on top.',
   'compost.rich':
     'Lowered from your share: more would give the crop over a fifth more nitrogen than it takes up.',
   'compost.air':
     'Lowered from your share: more compost would close the mix so far that the crop’s air is out of reach.',
+  'compost.ph': 'None: the compost’s pH lies more than 0.3 above the crop’s band.',
+  'compost.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'compost.lime-hater': 'None: this crop does not bear lime, and the compost brings some.',
   'compost.none-in-stock': 'None: there is no compost in your list.',
-  'aggregate.middle':
-    'The smallest share that brings the air in this container to the middle of the crop’s band. It is tried in steps, because a little coarse material can fill gaps before it opens any.',
-  'aggregate.low-plus':
-    'The middle of the band would take more than a quarter. This is the smallest share that reaches its low end and two points.',
+  'aggregate.lasting':
+    'Of all kinds you have and all shares, the one with the least sum of air missing, air too much, share and money. It counts in what the mix loses while the crop grows, so that the low end still holds at the end.',
   'aggregate.low':
-    'The smallest share that reaches the low end of the crop’s band; more is out of reach within your limits.',
+    'The least sum of air missing, air too much, share and money. The air suits the crop now; by the end of its time it will have sunk below the low end.',
   'aggregate.short':
-    'No share within the limits reaches the low end of the band. This is the share with the most air, up to a quarter.',
+    'No kind and no share within the limits reaches the low end of the band. This one comes nearest for what it costs.',
+  'aggregate.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'fresh.short': 'The old mix does not reach: fresh mix fills the batch up.',
   'fresh.air':
     'Fresh mix takes the place of part of the old one, because the old one cannot be opened far enough.',
+  'fresh.acid':
+    'Acid fresh mix takes the place of part of the old one, because it brings the pH down at once, where sulfur takes a season.',
   litres:
     'Parts measured out shrink when mixed, since fine grains fill the gaps between coarse ones; then the mix settles in the pot.',
   air: 'The pores of the mix less the water that stays after draining. Water is read off the curve at every height and added up over the container, so a lower pot keeps less air.',
@@ -38,9 +42,12 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'acidity.below-target': 'None: the mix is below the target.',
   'acidity.free-lime-enough': 'None: the free lime in the compost will lift the pH by itself.',
   'acidity.needed':
-    'Distance to the target times the buffer, divided by the strength of the product and by the share that has reacted after eight weeks.',
+    'Distance to a point a little inside the band times the buffer, divided by the strength of the product and by the share that has reacted after eight weeks. Within 0.3 outside the band less is given, down to nothing at its edge; likewise where the pH is hardly surer than the correction is large.',
   'acidity.lime-cut':
     'Less than the full distance: slow lime goes on working, and the whole of it would end more than 0.3 above the band.',
+  'acidity.test-first':
+    'None yet: the correction would be smaller than what is known of this pH. Test the mixed batch first.',
+  'acidity.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'acidity.too-weak':
     'The label allows no more; even twice the label would not reach the target. Another base would be the better way.',
   'acidity.limey':
@@ -52,14 +59,16 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'feed.none-needed': 'None: the mix meets 95 % of the crop’s nitrogen by itself.',
   'feed.label': 'The most the label allows. What is still missing is for a soluble feed.',
   'feed.salt':
-    'No more than the crop’s salt ceiling leaves room for. What is still missing is for a soluble feed.',
+    'No more than four fifths of the crop’s salt ceiling leave room for. What is still missing is for a soluble feed.',
   'feed.never-feed': 'None: this crop is never fed.',
   'feed.soluble-school': 'None is mixed in: you feed with the water.',
   'feed.nothing-in-stock': 'None: there is no fertilizer of that kind in your list.',
+  'feed.as-is':
+    'None: an unused mix brings its starter feed. The feed plan begins when that is spent.',
   'ec.estimated':
     'Salts of all parts by volume and of what is weighed in, four weeks after mixing.',
   'ec.leach':
-    'Above the crop’s ceiling: water displaces the salt solution, and about half of what is poured does the work.',
+    'The old mix lies above the crop’s ceiling: it is washed before anything is mixed in. Water displaces the salt solution, and about half of what is poured does the work.',
   'air.tested':
     'Measured on the bench in another pot; the model works it out for this one. Beside it what the composition lets expect.',
   'air.measured': 'Measured on the bench. Beside it what the composition lets expect.',
@@ -123,6 +132,7 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   airReached: 'air reached',
   airMin: 'crop, least air',
   airMax: 'crop, most air',
+  airLoss: 'air it loses over the crop’s weeks',
   fillHeight: 'height of the mix in the pot',
   threshold: 'share at which its grains would touch',
   freshShare: 'fresh mix share',
@@ -134,6 +144,7 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   porosity: 'all pores',
   waterHeld: 'water held after draining',
   lotPh: 'pH of the old mix',
+  phWidth: 'how far apart this pH may lie (8 of 10 times)',
   blendPh: 'pH of the mix before correction',
   buffer: 'buffer (lime that moves a litre by one pH)',
   phLow: 'crop, lowest pH',
@@ -147,9 +158,11 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   demand: 'nitrogen the crop takes up',
   coverageBefore: 'met without fertilizer',
   coverageAfter: 'met with it',
+  coverageFed: 'met with the feed plan',
   firstShortWeek: 'first short week',
   saltLimit: 'most the salts allow',
   ecPredicted: 'salts of the mix',
+  ecOfLot: 'salts of the old mix',
   leachLitres: 'water to run through',
   leachPasses: 'passes',
   kgPerL: 'wet weight',

@@ -22,6 +22,10 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
     title: 'Squeeze a handful',
     how: 'It should hold its shape and crumble at a flick. Too wet: spread it 8–10 cm deep and turn it daily. Too dry: sprinkle and fold.',
   },
+  'lime-apart': {
+    title: 'Work the caustic lime into the old mix, by itself',
+    how: 'Never in one operation with manure or ammonium feeds: it would drive their nitrogen off as a harsh gas. Moisten, fold, cover, and leave it for a week.',
+  },
   spread: {
     title: 'Measure out and spread in layers',
     how: 'Old mix first, then what is added, spread evenly over it.',
@@ -52,8 +56,8 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
     how: 'It settles a little with the first watering.',
   },
   leach: {
-    title: 'Run water through in three slow passes',
-    how: 'Let each pass drain before the next, then test the salts again.',
+    title: 'Wash the salts out of the old mix: three slow passes of water',
+    how: 'Before anything is mixed in, in its pots or in tubs with holes. Let each pass drain before the next, then test the salts again.',
   },
   plant: { title: 'Label and plant', how: 'Another plant family than before where you can.' },
 }
@@ -77,6 +81,7 @@ export const tools: Readonly<Record<ToolId, string>> = {
 export const waits: Readonly<Record<WaitReason, string>> = {
   compost: 'the compost settles in',
   organic: 'the organic fertilizer stops heating and checking seeds',
+  caustic: 'the caustic lime has turned mild',
   lime: 'the lime has reacted enough to be tested',
   sulfur: 'the sulfur has turned and can be tested',
   leach: 'it has drained',

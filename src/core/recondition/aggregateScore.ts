@@ -1,0 +1,60 @@
+import type { Crop } from '../chemistry'
+import type { Material } from '../media'
+
+/** A little above the low end, so that rounding and a hard winter's settling do not take it below. */
+export const LOW_END_MARGIN = 0.02
+const SHORT_BY = 0.015
+const OVER_BY = 0.03
+const TOO_HEAVY_BY_KG = 0.02
+const SHARE_WEIGHT = 0.5
+/** Mineral grains keep their air as long as a plant stays: what rots has to be replaced. */
+const MINERAL_CREDIT = 0.3
+const LONG_STAY_WEEKS = 40
+
+export interface ScoreSetting {
+  readonly lowAir: number
+  readonly highAir: number
+  /** Air that ageing takes from the batch over the crop's weeks, share of the volume. */
+  readonly loss: number
+  readonly weeksInPot: number
+  /** Of a litre of fresh mix; null where no price is known: costs then do not count. */
+  readonly freshPrice: number | null
+  readonly maxKgPerL: number | null
+}
+
+export interface ScoredMix {
+  readonly air: number
+  readonly share: number
+  /** Of what is added, per litre settled. */
+  readonly costPerL: number
+  readonly kgPerLWet: number
+}
+
+/**
+ * How far a mix with so much of an aggregate is from what is wanted; the least is the best. One continuous sum, no tiers:
+ * near inputs give near answers (our own weights).
+ */
+export function aggregateScore(
+  { lowAir, highAir, loss, weeksInPot, freshPrice, maxKgPerL }: ScoreSetting,
+  aggregate: Material | null,
+  { air, share, costPerL, kgPerLWet }: ScoredMix,
+): number {
+  const short = Math.max(0, lowAir + LOW_END_MARGIN + loss - air) / SHORT_BY
+  const over = Math.max(0, air - highAir) / OVER_BY
+  const heavy = maxKgPerL === null ? 0 : Math.max(0, kgPerLWet - maxKgPerL) / TOO_HEAVY_BY_KG
+  const money = freshPrice === null ? 0 : costPerL / freshPrice
+  return short ** 2 + over ** 2 + heavy ** 2 + weightOf(aggregate, weeksInPot) * share + money
+}
+
+/** What a share of it costs in the score, besides money. */
+export function weightOf(aggregate: Material | null, weeksInPot: number): number {
+  const lasts = aggregate?.decayPerYear === 0 && weeksInPot > LONG_STAY_WEEKS
+  return SHARE_WEIGHT - (lasts ? MINERAL_CREDIT : 0)
+}
+
+/** Most aggregate by default, a share of the parts: what grows on trees or in deserts wants little else. */
+export function mostAggregate({ kind }: Pick<Crop, 'kind'>, usual: number): number {
+  if (kind === 'epiphyte') return 0.8
+  if (kind === 'succulent') return 0.65
+  return usual
+}

@@ -1,0 +1,53 @@
+import { blendEc, type Crop, convertEc, leach } from '../chemistry'
+import {
+  blendMedia,
+  type Component,
+  componentShares,
+  containerCapacity,
+  volumeYield,
+} from '../media'
+import type { RecipeInput } from './recipeTypes'
+
+export interface LeachedLot {
+  /** As it goes into the mix: at the ceiling and without mineral nitrogen where it was washed. */
+  readonly components: readonly Component[]
+  readonly isLeached: boolean
+  /** Its own salts before, saturated extract, dS/m; null without a lot. */
+  readonly ecBefore: number | null
+  /** Water for so many litres of the old mix, L. */
+  readonly waterFor: (lotLitres: number) => number
+}
+
+/**
+ * The old mix is washed before anything is mixed in, where its own salts lie above the crop's ceiling. Water that is as
+ * salty as the ceiling washes nothing out.
+ * @param lot whose parts sum to 1
+ */
+export function leachOldMix(
+  lot: readonly Component[],
+  crop: Crop,
+  container: RecipeInput['container'],
+  waterEc = 0,
+): LeachedLot {
+  const { ecSme } = blendEc({ components: lot })
+  const ceiling = crop.ecMaxSme
+  if (ecSme <= ceiling || waterEc >= ceiling) {
+    return { components: lot, isLeached: false, ecBefore: ecSme, waterFor: () => 0 }
+  }
+  const { curve } = blendMedia({ components: lot })
+  const { waterFraction } = containerCapacity({ curve, ...container })
+  const ec1to2 =
+    convertEc({ value: ceiling, from: 'SME', to: '1:2' }) * volumeYield(componentShares(lot))
+  return {
+    components: lot.map((component) => ({
+      ...component,
+      measured: { ...component.measured, ec1to2, starterNMgPerL: 0 },
+    })),
+    isLeached: true,
+    ecBefore: ecSme,
+    waterFor: (mediaLitres) =>
+      mediaLitres > 0
+        ? leach({ ec: ecSme, target: ceiling, mediaLitres, waterFraction, waterEc }).litres
+        : 0,
+  }
+}
