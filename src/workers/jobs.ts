@@ -11,11 +11,14 @@ import {
   waterRun,
 } from '../core/media'
 import {
+  brokenBounds,
   type CheapestMix,
   type ClosestMix,
   cheapestMix,
   closestMix,
+  keepsBounds,
   type MixAnswer,
+  type MixBounds,
   type MixChange,
   type MixQuality,
   type mixInPlace,
@@ -57,6 +60,8 @@ export interface MixChangeQuestion {
   readonly pricePerLitre: Readonly<Record<string, number>>
   readonly low: number
   readonly high: number
+  /** What the changed mix must keep, where the mix as it is keeps it; the quality that is mended is for its band to say. */
+  readonly bounds?: MixBounds
   /** Needed for the pH at the end of a season. */
   readonly water?: SeasonWater
 }
@@ -74,7 +79,15 @@ export const jobs = {
 
   mediaRange: (question: RangeQuestion): MediaRange => mediaRange(question),
 
-  mixChange: ({ of, mix, pricePerLitre, water, ...rest }: MixChangeQuestion): MixChangeAnswer => {
+  mixChange: ({
+    of,
+    mix,
+    pricePerLitre,
+    water,
+    bounds,
+    ...rest
+  }: MixChangeQuestion): MixChangeAnswer => {
+    const broken = bounds ? brokenBounds(mix.components, bounds) : []
     const valueFor = (components: readonly Component[]) =>
       mixQuality(of, { ...mix, components }, water)
     return {
@@ -84,6 +97,7 @@ export const jobs = {
         components: mix.components,
         valueFor,
         priceOf: ({ id }) => pricePerLitre[id] ?? null,
+        ...(bounds ? { allowed: (components) => keepsBounds(broken, components, bounds) } : {}),
       }),
     }
   },

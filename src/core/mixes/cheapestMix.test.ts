@@ -4,6 +4,7 @@ import { close, material } from '../../../testing/tables'
 import { blendPh } from '../chemistry'
 import { blendMedia, containerCapacity } from '../media'
 import { cheapestMix } from './cheapestMix'
+import { brokenBounds } from './mixBounds'
 
 const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
 const container = { shape: POT, fillHeightCm: 20 }
@@ -59,11 +60,12 @@ test('no mix of two in twentieths that meets the targets is cheaper', () => {
     for (const other of SHELF) {
       for (let share = 0.3; share < 1; share += 0.05) {
         if (!/mix|bark|hulls/.test(one.material.id)) continue
-        if (other.material.group === 'compost' && 1 - share > 0.5) continue
         const components = [
           { material: one.material, parts: share },
           { material: other.material, parts: 1 - share },
         ]
+        const bounds = { groupId: null, wish: null, limeHater: false, mostCompost: 0.5, container }
+        if (brokenBounds(components, bounds).length > 0) continue
         const { curve, volumeYield } = blendMedia({ components })
         const { airFraction } = containerCapacity({ curve, ...container })
         const { ph } = blendPh({ components })

@@ -1,7 +1,9 @@
 import { blendEc, blendPh } from '../chemistry'
 import type { ContainerShape } from '../containers'
-import { blendMedia, type Component, containerCapacity, type Material } from '../media'
+import { blendMedia, type Component, containerCapacity, type Material, type Share } from '../media'
 import { requireNumber } from '../validate'
+import { brokenByParts, leastWater, type MixBounds, waterInReach } from './mixBounds'
+import { groupById, type PlantGroupId } from './plantGroups'
 
 /** What a mix must reach in its container. */
 export interface MixTargets {
@@ -14,6 +16,10 @@ export interface MixTargets {
   readonly limeHater: boolean
   /** Most of it that may be compost, a share of the parts; half where left out. */
   readonly mostCompost?: number
+  /** Whose bans and shares hold; most plants where left out. */
+  readonly groupId?: PlantGroupId | null
+  /** Of the wet mix. */
+  readonly maxKgPerL?: number
 }
 
 export interface PricedMaterial {
@@ -37,12 +43,10 @@ const STEP = 0.1
 const FINE = 0.02
 const USUAL_MOST_COMPOST = 0.5
 const LEAST_SHARE = 0.1
-const BASES: readonly Material['group'][] = ['organic base', 'bagged mix', 'coarse organic']
 
 /**
  * The cheapest mix of up to three materials that meets the targets in one container: every one of them in tenths, the
- * best refined in fiftieths. No more compost than allowed, at least a fifth a base (peat, coir, bark or a bag); for lime
- * haters nothing with free lime.
+ * best refined in fiftieths, inside the bounds and bans of the plant group (see mixBounds).
  * @param materials what there is, with prices; at most 40
  * @returns null where none meets the targets
  * @throws DomainError for impossible containers or targets
@@ -63,15 +67,25 @@ export function cheapestMix({
   const usable = materials.filter(
     ({ material }) => !targets.limeHater || material.freeLimeGPerL === 0,
   )
+  const bounds: MixBounds = {
+    groupId: targets.groupId ?? null,
+    wish: null,
+    limeHater: targets.limeHater,
+    mostCompost: targets.mostCompost ?? USUAL_MOST_COMPOST,
+    container,
+    ...(targets.maxKgPerL === undefined ? {} : { maxKgPerL: targets.maxKgPerL }),
+    groupStart: startOf(targets.groupId ?? null, materials),
+  }
+  const water = leastWater(bounds)
   let tried = 0
   let best: Tried | null = null
   const attempt = (chosen: readonly PricedMaterial[], shares: readonly number[]) => {
-    if (!allowed(chosen, shares, targets.mostCompost ?? USUAL_MOST_COMPOST)) return
+    if (brokenByParts(sharesOfMix(chosen, shares), bounds).length > 0) return
     const money = chosen.reduce((sum, one, i) => sum + one.pricePerLitre * (shares[i] as number), 0)
     // A mix is never more than its parts: where they cost more already, it need not be worked out.
     if (best && money >= best.pricePerLitre) return
     tried++
-    const found = judge(chosen, shares, money, targets, container)
+    const found = judge(chosen, shares, money, targets, bounds, water)
     if (found && (!best || found.pricePerLitre < best.pricePerLitre - 1e-9)) best = found
   }
   const sets = setsOf(usable)
@@ -107,7 +121,8 @@ function judge(
   shares: readonly number[],
   money: number,
   targets: MixTargets,
-  { shape, fillHeightCm }: { shape: ContainerShape; fillHeightCm: number },
+  { container, maxKgPerL }: MixBounds,
+  leastWaterShare: number,
 ): Tried | null {
   const components: Component[] = chosen.map(({ material }, i) => ({
     material,
@@ -116,27 +131,30 @@ function judge(
   // Cheap questions first: the pores are what takes the time.
   const { ph } = blendPh({ components, volumeYield: 1 })
   if (ph < targets.pHLow || ph > targets.pHHigh) return null
-  const { volumeYield, curve } = blendMedia({ components })
-  const air = containerCapacity({ curve, shape, fillHeightCm }).airFraction
+  const { volumeYield, curve, bulkDensity } = blendMedia({ components })
+  const capacity = containerCapacity({ curve, ...container })
+  const { airFraction: air, waterFraction } = capacity
   if (air < targets.airMin || air > targets.airMax) return null
   if (targets.ecMaxSme !== null && blendEc({ components, volumeYield }).ecSme > targets.ecMaxSme) {
     return null
   }
+  if (maxKgPerL !== undefined && bulkDensity + waterFraction > maxKgPerL) return null
+  if (waterInReach(capacity) < leastWaterShare) return null
   return { chosen, shares, pricePerLitre: money / volumeYield, air, ph }
 }
 
-function allowed(
-  chosen: readonly PricedMaterial[],
-  shares: readonly number[],
-  mostCompost: number,
-): boolean {
-  let [compost, base] = [0, 0]
-  chosen.forEach(({ material }, i) => {
-    const share = shares[i] as number
-    if (material.group === 'compost') compost += share
-    if (BASES.includes(material.group)) base += share
+function sharesOfMix(chosen: readonly PricedMaterial[], shares: readonly number[]): Share[] {
+  return chosen.map(({ material }, i) => ({ material, share: shares[i] as number }))
+}
+
+/** The group's own start, as far as its materials are here. */
+function startOf(groupId: PlantGroupId | null, materials: readonly PricedMaterial[]): Component[] {
+  const starts = groupById(groupId)?.starts ?? []
+  const parts = starts.flatMap(([id, count]): Component[] => {
+    const found = materials.find(({ material }) => material.id === id)
+    return found ? [{ material: found.material, parts: count }] : []
   })
-  return compost <= mostCompost + 1e-9 && base >= 2 * LEAST_SHARE - 1e-9
+  return parts.length === starts.length ? parts : []
 }
 
 /** Every one, two and three of the materials. */

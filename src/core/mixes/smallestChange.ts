@@ -21,7 +21,8 @@ const HALVINGS = 6
  * @param valueFor the value of a mix, for instance its air in a pot
  * @param candidates materials that may be added; those in the mix may also be taken out
  * @param priceOf price of a litre, null where it is not known
- * @returns null where the value lies in the band already, or no change up to 60 % of all parts reaches it
+ * @param allowed asked of every mix that reaches the band
+ * @returns null where the value lies in the band already, or no allowed change up to 60 % of all parts reaches it
  */
 export function smallestChange({
   components,
@@ -30,6 +31,7 @@ export function smallestChange({
   low,
   high,
   priceOf = () => null,
+  allowed = () => true,
 }: {
   components: readonly Component[]
   candidates: readonly Material[]
@@ -37,6 +39,8 @@ export function smallestChange({
   low: number
   high: number
   priceOf?: (material: Material) => number | null
+  /** Whether a changed mix is one at all: the bounds of its plant group. */
+  allowed?: (components: readonly Component[]) => boolean
 }): MixChange | null {
   requireNumber('The low end of the band', low, { max: high })
   const inside = (value: number) => value >= low - 1e-9 && value <= high + 1e-9
@@ -51,8 +55,9 @@ export function smallestChange({
         : Math.min(LARGEST_SHARE, partsOf(components, material) / total - 1e-6)
     // Nothing larger than what was found already is worth a look.
     const reach = Math.min(most, (best?.share ?? most) + 0.01)
-    const at = (share: number) => valueFor(changed(components, material, sign * share * total))
-    const found = firstInside(at, reach, inside)
+    const mixAt = (share: number) => changed(components, material, sign * share * total)
+    const at = (share: number) => valueFor(mixAt(share))
+    const found = firstInside(reach, (share) => inside(at(share)) && allowed(mixAt(share)))
     if (found === null) return
     const price = sign > 0 ? (priceOf(material) ?? Number.MAX_VALUE) : 0
     if (best && found > best.share - 0.01 && price >= best.price) return
@@ -76,21 +81,17 @@ export function smallestChange({
 }
 
 /** The smallest share, to a thousandth, that leads inside; a value need not rise all the way, so steps come first. */
-function firstInside(
-  at: (share: number) => number,
-  reach: number,
-  inside: (value: number) => boolean,
-): number | null {
+function firstInside(reach: number, isInside: (share: number) => boolean): number | null {
   if (!(reach > 0)) return null
   let before = 0
   for (let step = 1; step <= STEPS; step++) {
     // Closer together at first: small changes are what is wanted.
     const share = reach * (step / STEPS) ** 1.6
-    if (inside(at(share))) {
+    if (isInside(share)) {
       let [out, within] = [before, share]
       for (let i = 0; i < HALVINGS; i++) {
         const middle = 0.5 * (out + within)
-        if (inside(at(middle))) within = middle
+        if (isInside(middle)) within = middle
         else out = middle
       }
       return within

@@ -13,9 +13,10 @@ const BATCH_LITRES = 10
 
 /** The cheapest mix of what has a price that meets the wish in this pot, worked out when it is asked for. */
 export function CheapestOffer() {
-  const { page, container, wish, limeHater, mostCompost, what, replaceParts } = useMixDesign()
+  const { page, container, wish, limeHater, mostCompost, bounds, what, replaceParts } =
+    useMixDesign()
   const { format } = useSite()
-  const key = JSON.stringify([container, wish, limeHater, mostCompost])
+  const key = JSON.stringify([container, wish, limeHater, mostCompost, bounds?.groupId])
   const [askedFor, setAskedFor] = useState<string | null>(null)
   const asked = askedFor === key
   // The key stands for pot and wish: another pot is another question.
@@ -26,7 +27,7 @@ export function CheapestOffer() {
             materials: page.materials.flatMap(({ material, pricePerLitre, putAway }) =>
               pricePerLitre === null || putAway ? [] : [{ material, pricePerLitre }],
             ),
-            targets: { ...wish, limeHater, mostCompost },
+            targets: { ...wish, limeHater, mostCompost, groupId: bounds?.groupId ?? null },
             container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
           }
         : null,

@@ -25,6 +25,15 @@ export interface Miss {
   readonly water?: SeasonWater
 }
 
+function containerOf({ container }: Question<'mixInPlace'>) {
+  return { shape: container.shape, fillHeightCm: container.fillHeightCm }
+}
+
+function otherwiseFor(of: MixQuality, isShort: boolean): string {
+  if (of === 'air') return isShort ? words.tallerPot : words.lowerPot
+  return of === 'days' ? words.largerPot : ''
+}
+
 /** Soil from the ground, spent media and what rots from them are no way to mend a mix. */
 const NO_REMEDY: readonly MaterialGroup[] = ['mineral soil', 'spent media', 'breakdown product']
 
@@ -56,7 +65,7 @@ export function MixMiss({
   readonly onDone?: () => void
 }) {
   const { format } = useSite()
-  const { page, question, replaceParts } = useMixDesign()
+  const { page, question, bounds, replaceParts } = useMixDesign()
   const asked = mix ?? question
   const search = useMemo(
     () =>
@@ -66,6 +75,7 @@ export function MixMiss({
         low,
         high,
         ...(water ? { water } : {}),
+        ...(bounds ? { bounds: { ...bounds, container: containerOf(asked) } } : {}),
         candidates: remedies(page).map(({ material }) => material),
         pricePerLitre: Object.fromEntries(
           page.materials.flatMap(({ material, pricePerLitre }) =>
@@ -73,7 +83,17 @@ export function MixMiss({
           ),
         ),
       },
-    [of, asked, low, high, page, water?.alkalinityMgPerL, water?.litres, water?.mediaLitres],
+    [
+      of,
+      asked,
+      low,
+      high,
+      page,
+      bounds,
+      water?.alkalinityMgPerL,
+      water?.litres,
+      water?.mediaLitres,
+    ],
   )
   const { answer, refusal, working } = useCore(topic, 'mixChange', search)
   const said = (before: number | null) =>
@@ -94,7 +114,7 @@ export function MixMiss({
     return (
       <p>
         {said(before)} {fits ? words.noNeed : words.noChange}{' '}
-        {!fits && (otherwise ?? (of === 'air' || of === 'days' ? words.otherPot : ''))}
+        {!fits && (otherwise ?? otherwiseFor(of, before < low))}
       </p>
     )
   }

@@ -2,7 +2,13 @@ import { useMemo } from 'react'
 import { type UseFormReturn, useForm } from 'react-hook-form'
 import type { Crop } from '../../core/chemistry'
 import type { Component } from '../../core/media'
-import type { MixAnswer, PlaceForMix } from '../../core/mixes'
+import {
+  groupById,
+  groupOfCrop,
+  type MixAnswer,
+  type MixBounds,
+  type PlaceForMix,
+} from '../../core/mixes'
 import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
@@ -38,6 +44,8 @@ export interface Design extends ReturnType<typeof useSaveMix> {
   readonly what: string | null
   readonly limeHater: boolean
   readonly mostCompost: number
+  /** What the mix may not be, by its plant group; null while its container makes no sense. */
+  readonly bounds: MixBounds | null
   readonly everyDays: number | null
   /** null while there is nothing to work out. */
   readonly question: Question<'mixInPlace'> | null
@@ -98,6 +106,17 @@ export function useDesign(page: MixDesignPage): Design {
     components,
     container,
     place,
+    bounds: useMemo(
+      () =>
+        container &&
+        boundsOf({
+          ...purpose,
+          groupId: group?.id ?? (crop && groupOfCrop(crop)),
+          container,
+          materials,
+        }),
+      [key, materials],
+    ),
     what: crop?.name ?? (group ? mixesWords.groups[group.id].name : null),
     everyDays: everyDaysOf(values),
     question,
@@ -106,6 +125,27 @@ export function useDesign(page: MixDesignPage): Design {
     progress: core.progress,
     stop: core.stop,
   }
+}
+
+/** The bounds of a plant group, with what its own start holds in this container. */
+function boundsOf({
+  groupId,
+  wish,
+  limeHater,
+  mostCompost,
+  container: { shape, fillHeightCm },
+  materials,
+}: Omit<MixBounds, 'groupStart'> & {
+  readonly materials: ReadonlyMap<string, Component['material']>
+}): MixBounds {
+  const starts = groupById(groupId)?.starts ?? []
+  const groupStart = starts.flatMap(([id, parts]): Component[] => {
+    const material = materials.get(id)
+    return material ? [{ material, parts }] : []
+  })
+  const isWhole = groupStart.length === starts.length
+  const bounds = { groupId, wish, limeHater, mostCompost, container: { shape, fillHeightCm } }
+  return isWhole ? { ...bounds, groupStart } : bounds
 }
 
 /** A draft belongs to what the design began with. */

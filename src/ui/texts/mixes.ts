@@ -137,11 +137,32 @@ export const mixes = {
       `The smallest change: ${amount} less ${name} brings it to ${to}.`,
     doIt: 'Do it',
     noNeed: 'It fits as it is.',
-    noChange: 'No change of one material by up to six tenths of all parts gets there in this pot.',
-    otherPot: 'A taller pot holds more air, a lower or larger one more water.',
+    noChange:
+      'No change of one material gets there in this pot and leaves a mix that suits these plants.',
+    tallerPot: 'A taller pot is the better answer.',
+    lowerPot: 'A lower pot is the better answer.',
+    largerPot: 'A larger pot is the better answer.',
     looking: 'Looking for the smallest change',
-    missPh: (ph: string, low: string, high: string) =>
-      `pH ${ph} lies outside ${low} to ${high}; lime or sulfur by a jar test corrects it too.`,
+    missPh: (ph: string, low: string, high: string) => `pH ${ph} lies outside ${low} to ${high}.`,
+    phRemedy: {
+      lime: (gPerL: string, to: string) =>
+        `About ${gPerL} of ground limestone to each litre lifts it to ${to} in some eight weeks; a jar test tells the dose surer.`,
+      sulfur: (gPerL: string, to: string) =>
+        `About ${gPerL} of fine sulfur to each litre brings it to ${to} in some eight weeks; a jar test tells the dose surer.`,
+      'other-base': () =>
+        'Neither lime nor sulfur by their labels gets it there: begin with another base.',
+    },
+    changeAnyway: 'Smallest change all the same',
+    unsure: {
+      air: (air: string, low: string, high: string, from: string, to: string) =>
+        `${air} air after draining is outside ${low} to ${high}, but by its parts it may be ${from} to ${to}. No change is worth it before a porosity test, which makes it sure to 2 points.`,
+      ph: (ph: string, low: string, high: string, from: string, to: string) =>
+        `pH ${ph} is outside ${low} to ${high}, but by its parts it may be ${from} to ${to}: test it before you correct it.`,
+      ec: (ec: string, most: string, from: string, to: string) =>
+        `Salts of ${ec} are above ${most}, but by its parts they may be ${from} to ${to}: test them before you change the mix.`,
+      days: (days: string, from: string, to: string) =>
+        `Full-grown it may want water every ${days} (${from} to ${to}), sooner than you come: lift the pot and see before you change the mix.`,
+    },
     missEc: (ec: string, most: string) => `Salts of ${ec} are above what it bears (${most}).`,
     watering: {
       'stays wet': 'With your watering it stays wet: more air, a taller pot, or water less often.',
