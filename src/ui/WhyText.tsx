@@ -67,10 +67,11 @@ export function WhyText({
 }
 
 function sureness({ range, rangeUnit = 'share', measuredOn }: Why, format: Format): string {
-  if (measuredOn) return whyWords.measured(format.day(measuredOn))
-  if (!range) return ''
+  const read = measuredOn ? [whyWords.measured(format.day(measuredOn))] : []
+  if (!range) return read.join(' ')
   const [low, high] = range.map((end) => whyValue(Math.max(0, end), rangeUnit, format, 0))
-  return whyWords.range(low ?? '', high ?? '')
+  const told = measuredOn ? whyWords.rangeMeasured : whyWords.range
+  return [...read, told(low ?? '', high ?? '')].join(' ')
 }
 
 /** An input or the end of a range, written with its unit. */

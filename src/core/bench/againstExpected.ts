@@ -1,4 +1,4 @@
-import { AIR_UNCERTAINTY } from '../media'
+import type { Range } from '../ranges'
 import { requireNumber } from '../validate'
 
 export interface DrainVerdict {
@@ -31,19 +31,24 @@ export interface AirVerdict {
   readonly difference: number
 }
 
-/** Air that was measured against what its composition lets expect, which is good to three points. */
-export function airAgainstExpected(measured: number, expected: number): AirVerdict {
+/** What a porosity test is good to, where nothing is known of how sure the expectation was. */
+const TEST_ALONE = 0.03
+
+/**
+ * Air that was measured against what its composition lets expect: it differs where it lies outside what is likely.
+ * @param likely of the expectation
+ */
+export function airAgainstExpected(
+  measured: number,
+  expected: number,
+  likely: Pick<Range, 'p10' | 'p90'> | null = null,
+): AirVerdict {
   requireNumber('The air measured', measured, { min: 0, max: 1 })
   requireNumber('The air expected', expected, { min: 0, max: 1 })
-  const difference = measured - expected
+  const { p10, p90 } = likely ?? { p10: expected - TEST_ALONE, p90: expected + TEST_ALONE }
   return {
-    difference,
-    verdict:
-      difference < -AIR_UNCERTAINTY
-        ? 'less air'
-        : difference > AIR_UNCERTAINTY
-          ? 'more air'
-          : 'as expected',
+    difference: measured - expected,
+    verdict: measured < p10 ? 'less air' : measured > p90 ? 'more air' : 'as expected',
   }
 }
 

@@ -1,4 +1,5 @@
 import type { ContainerShape } from '../containers'
+import type { Range } from '../ranges'
 import type { VerdictKey } from './verdictKeys'
 
 /** Columns, cups and volumes of the bench, defined once, so that tests compare. */
@@ -68,6 +69,8 @@ export interface BenchExpected {
   readonly markS: number | null
   readonly drainedMl: number | null
   readonly airFraction: number | null
+  /** Where it lies with four chances in five, by what is known of its parts; null or left out where that was not worked out. */
+  readonly airLikely?: Pick<Range, 'p10' | 'p90'> | null
 }
 
 /** The pot in which a sample's air is told. */

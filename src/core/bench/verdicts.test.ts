@@ -13,10 +13,12 @@ test('beyond half or double of the expected time a mix differs from its recipe',
   assert.throws(() => timeAgainstExpected(0, 100), { code: 'out-of-range' })
 })
 
-test('air differs where it lies beyond what a composition can tell', () => {
-  assert.equal(airAgainstExpected(0.17, 0.19).verdict, 'as expected')
-  assert.equal(airAgainstExpected(0.15, 0.19).verdict, 'less air')
-  assert.equal(airAgainstExpected(0.23, 0.19).verdict, 'more air')
+test('air differs where it lies outside what its composition makes likely', () => {
+  const likely = { p10: 0.13, p90: 0.24 }
+  assert.equal(airAgainstExpected(0.14, 0.19, likely).verdict, 'as expected')
+  assert.equal(airAgainstExpected(0.12, 0.19, likely).verdict, 'less air')
+  assert.equal(airAgainstExpected(0.25, 0.19, likely).verdict, 'more air')
+  assert.equal(airAgainstExpected(0.15, 0.19).verdict, 'less air', 'kept without a range')
 })
 
 test('a sample is apart from its reference only with repeats that do not overlap', () => {

@@ -37,5 +37,4 @@ export {
 } from './salts'
 export { type SulfurDose, type SulfurReason, sulfurDose, sulfurEffect } from './sulfurDose'
 export type { Amendment, AmendmentKind, Crop, CropKind, Dose } from './tables'
-export { PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from './uncertainty'
 export { type WaterDrift, waterDrift } from './waterDrift'

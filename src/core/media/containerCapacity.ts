@@ -1,7 +1,7 @@
 import { areaAtUnchecked, type ContainerShape, requireShape } from '../containers'
 import { requireNumber } from '../validate'
+import { LOW_AIR_SHARE } from './lowAirShare'
 import { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
-import { LOW_AIR_SHARE } from './uncertainty'
 
 export interface ContainerCapacity {
   /** Mean water content after free drainage, m³ m⁻³. */

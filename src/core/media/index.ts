@@ -33,6 +33,7 @@ export {
   reversingLine,
 } from './ledger'
 export { LOT_STATES, type LotState, type RestingState } from './lotState'
+export { LOW_AIR_SHARE } from './lowAirShare'
 export {
   type Component,
   componentShares,
@@ -45,7 +46,6 @@ export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'
 export { type TrianglePoint, triangleField } from './triangleField'
-export { AIR_UNCERTAINTY, LOW_AIR_SHARE } from './uncertainty'
 export { type GrainClass, packedYield, volumeYield } from './volumeYield'
 export {
   type PotFill,

@@ -1,12 +1,6 @@
-import { blendEc, blendPh, PH_UNCERTAINTY, RELATIVE_UNCERTAINTY } from '../chemistry'
+import { blendEc, blendPh } from '../chemistry'
 import type { ContainerShape } from '../containers'
-import {
-  AIR_UNCERTAINTY,
-  blendMedia,
-  type Component,
-  containerCapacity,
-  type Material,
-} from '../media'
+import { blendMedia, type Component, containerCapacity, type Material } from '../media'
 import { requireNumber } from '../validate'
 
 /** What may go into a mix, and how much of it there is in the unit of the parts; Infinity for enough. */
@@ -28,11 +22,13 @@ export interface ClosestMix {
   readonly parts: readonly { readonly materialId: string; readonly parts: number }[]
   readonly before: MixCharacter
   readonly after: MixCharacter
-  /** True where all that differs is about what the models are unsure of anyway. */
+  /** True where all that differs hardly matters to a plant. */
   readonly alike: boolean
 }
 
-/** Two of the four qualities each off by as much as their models are unsure of. */
+/** Differences that hardly a plant would notice, by which likeness is counted (our own). */
+const NO_MATTER = { air: 0.03, ph: 0.5, ecShare: 0.3 } as const
+/** Two of the four qualities each off by as much as hardly matters. */
 const ALIKE = 2
 const COARSE = 5
 const FINE = 20
@@ -40,7 +36,7 @@ const FINE = 20
 /**
  * The mix most like a given one in a container, of what may be used: what may stay stays, the rest is replaced by one
  * or two materials in fifths, then twentieths. Alike is measured in air, water in reach, pH and salts, each in units of
- * what its model is sure of.
+ * what hardly matters.
  * @param usable up to 60 materials; those of the mix that are not among them have to go
  * @returns null where nothing has to go, or nothing is there to replace it with
  * @throws DomainError for impossible mixes or containers
@@ -140,14 +136,14 @@ function chemicalDistance(
   then: Pick<MixCharacter, 'ph' | 'ecSme'>,
 ): number {
   // Fewer salts do no harm: feed makes them good.
-  const salts = Math.max(0, now.ecSme - then.ecSme) / (RELATIVE_UNCERTAINTY * then.ecSme + 0.1)
-  return ((now.ph - then.ph) / PH_UNCERTAINTY) ** 2 + salts ** 2
+  const salts = Math.max(0, now.ecSme - then.ecSme) / (NO_MATTER.ecShare * then.ecSme + 0.1)
+  return ((now.ph - then.ph) / NO_MATTER.ph) ** 2 + salts ** 2
 }
 
 function poreDistance(now: MixCharacter, then: MixCharacter): number {
   return (
-    ((now.air - then.air) / AIR_UNCERTAINTY) ** 2 +
-    ((now.available - then.available) / AIR_UNCERTAINTY) ** 2
+    ((now.air - then.air) / NO_MATTER.air) ** 2 +
+    ((now.available - then.available) / NO_MATTER.air) ** 2
   )
 }
 

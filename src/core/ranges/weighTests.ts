@@ -2,6 +2,7 @@ import type { ContainerShape } from '../containers'
 import { requireNumber } from '../validate'
 import type { Drawn } from './drawMix'
 import { heightsOf } from './heights'
+import type { Range } from './quantiles'
 
 /** A test on the real mix, as far as it narrows what its composition lets expect. */
 export type RangeTest =
@@ -25,6 +26,17 @@ const TEST = {
   ph: 0.15,
   lnEc: 0.15,
 } as const
+
+const TENTH = 1.2816
+
+/** What is likely where a reading of the mix itself is all there is: four readings in five would lie there. */
+export function readingRange(kind: 'ph' | 'ec', value: number): Range {
+  const ends =
+    kind === 'ph'
+      ? [value - TENTH * TEST.ph, value + TENTH * TEST.ph]
+      : [value * Math.exp(-TENTH * TEST.lnEc), value * Math.exp(TENTH * TEST.lnEc)]
+  return { p10: ends[0] as number, p50: value, p90: ends[1] as number }
+}
 
 /** Logarithm of how likely a test's result is for a draw. */
 export type Weigher = (drawn: Drawn, i: number) => number

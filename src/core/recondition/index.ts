@@ -14,6 +14,7 @@ export {
   type RecipeRanges,
   recipeComponents,
   recipeRanges,
+  testsOf,
   type WorthTesting,
   whyWithRanges,
 } from './recipeRanges'

@@ -7,7 +7,7 @@ import {
   learn,
   type TestContext,
 } from '../../core/bench'
-import { blendMedia, contentsOf, type Material } from '../../core/media'
+import { blendMedia, type Component, contentsOf, type Material } from '../../core/media'
 import { finishTest, startTest } from '../bench/benchTests'
 import { addCalibration, addPen, listPens, type Pen } from '../bench/pens'
 import { listTestsOf } from '../bench/readBenchTests'
@@ -72,7 +72,9 @@ async function seedTest(
   if (!lot) throw new Error(`The demo has no lot ${name}.`)
   const sample = { kind: 'lot', id: lot.id } as const
   const prior = priorAt(lot, garden, at)
-  const expected = prior ? expectedOf(kind, prior, DEFAULT_KIT) : null
+  const expected = prior
+    ? expectedOf(kind, prior, DEFAULT_KIT, componentsAt(lot, garden, at))
+    : null
   const id = await startTest(db, {
     kind,
     sample,
@@ -125,12 +127,16 @@ async function keepReadings(
 }
 
 /** By what the ledger held then. */
-function priorAt({ ledger }: Lot, { materials }: Garden, at: Date): Hydraulics | null {
+function componentsAt({ ledger }: Lot, { materials }: Garden, at: Date): Component[] {
   const then = contentsOf(ledger.filter((entry) => entry.at <= at))
-  const components = then.components.flatMap(({ materialId, litres }) => {
+  return then.components.flatMap(({ materialId, litres }) => {
     const material = materials.get(materialId)
     return material ? [{ material, parts: litres }] : []
   })
+}
+
+function priorAt(lot: Lot, garden: Garden, at: Date): Hydraulics | null {
+  const components = componentsAt(lot, garden, at)
   if (components.length === 0) return null
   const { curve, ksCmPerS } = blendMedia({ components })
   return { curve, ksCmPerS }

@@ -34,11 +34,17 @@ test('every number of a lot can be asked why, in words that are in the catalogue
   }
 })
 
-test('a measured number tells its day, an estimated one its range', async () => {
+test('a measured number tells its day and what the test is good to, an estimated one what its composition earns', async () => {
   const page = await lotPage(garden.db, 3, NOW)
   assert.ok(page.ph?.measuredOn)
   assert.equal(page.why.ph?.measuredOn, page.ph.measuredOn)
-  assert.equal(page.why.ph?.range, undefined)
+  const [acid, mild] = page.why.ph?.range ?? [0, 0]
+  near((acid + mild) / 2, page.ph.value, 1e-9)
+  assert.ok(mild - acid > 0.3 && mild - acid < 0.5, String(mild - acid))
+  // Its porosity test makes the air surer than any composition does.
+  const [least, most] = page.why.air?.range ?? [0, 0]
+  assert.ok(least <= (page.air?.value ?? 0) && (page.air?.value ?? 1) <= most)
+  assert.ok(most - least < 0.06, String(most - least))
   const { air, why } = await lotPage(garden.db, 1, NOW)
   assert.equal(air?.measuredOn, null)
   const [low, high] = why.air?.range ?? [0, 0]

@@ -1,6 +1,7 @@
 import { blendEc, blendPh } from '../../core/chemistry'
 import { blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
-import { type MediaRange, mediaRange, type Range } from '../../core/ranges'
+import { type MediaRange, mediaRange, type Range, readingRange } from '../../core/ranges'
+import { lotComponents, testsOf } from '../../core/recondition'
 import { type Why, whyInput } from '../../core/why'
 import type { WhyRule } from '../../core/whyKeys'
 import type { LotWhyKey } from '../../messages/media/lots'
@@ -24,7 +25,8 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
       ? containerCapacity({ curve: blend.curve, shape: container.shape, fillHeightCm: surfaceCm })
       : null
   const likely = mediaRange({
-    components,
+    components: lotComponents(components, facts.measuredWater),
+    tests: testsOf(facts.measuredWater),
     container:
       container && surfaceCm
         ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
@@ -68,7 +70,11 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
       ec: {
         rule: ecSme.measuredOn ? 'ec.measured' : 'ec.composition',
         source: ecSme.measuredOn ? 'you' : 'salts',
-        ...sureness(ecSme, likely.ecSme, 'dS/m'),
+        ...sureness(
+          ecSme,
+          ecSme.measuredOn ? readingRange('ec', ecSme.value) : likely.ecSme,
+          'dS/m',
+        ),
         inputs: [
           ...estimateBeside(ecSme, blendEc({ components }).ecSme, 'dS/m'),
           whyInput('ecCeiling', facts.crop?.ecMaxSme, 'dS/m'),
@@ -117,7 +123,7 @@ function phWhy(facts: LotFacts, ph: NonNullable<LotFacts['ph']>, likely: MediaRa
     return {
       rule: 'ph.measured',
       source: 'you',
-      measuredOn: ph.measuredOn,
+      ...sureness(ph, readingRange('ph', ph.value), 'pH'),
       inputs: [whyInput('estimate', blend.ph, 'pH'), ...bands],
     }
   }
@@ -155,8 +161,7 @@ function sureness(
   { p10, p90 }: Range,
   rangeUnit: Why['rangeUnit'] = 'share',
 ): Pick<Why, 'range' | 'rangeUnit' | 'measuredOn'> {
-  if (measuredOn) return { measuredOn }
-  return { range: [p10, p90], rangeUnit }
+  return { range: [p10, p90], rangeUnit, ...(measuredOn ? { measuredOn } : {}) }
 }
 
 function estimateBeside(

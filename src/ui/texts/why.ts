@@ -237,6 +237,8 @@ export const why = {
   measured: (day: string) => `Measured on ${day}.`,
   range: (low: string, high: string) =>
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
+  rangeMeasured: (low: string, high: string) =>
+    `Likely between ${low} and ${high}: no test is exact.`,
   none: '—',
   rule: (key: WhyRule) => rules[key],
   input: (name: WhyInput['name']) => (typeof name === 'string' ? inputs[name] : name.called),

@@ -59,7 +59,7 @@ export const waterDerivations: Pick<
     })
     const verdicts: BenchVerdict[] = []
     if (expected?.airFraction != null) {
-      const { verdict } = airAgainstExpected(airFraction, expected.airFraction)
+      const { verdict } = airAgainstExpected(airFraction, expected.airFraction, expected.airLikely)
       verdicts.push({
         id: `air.${verdict}`,
         tone: verdict === 'less air' ? 'act' : 'ok',

@@ -1,5 +1,2 @@
 /** Below this share of air, roots run short of oxygen: the level drawn across a pot (De Boodt & Verdonck, 1972). */
 export const LOW_AIR_SHARE = 0.1
-
-/** Air worked out from a composition is good to about three points either way; a bench test halves that. */
-export const AIR_UNCERTAINTY = 0.03
