@@ -14,7 +14,7 @@ import {
 } from '../src/core/media'
 import { mixWithRange, smallestChange } from '../src/core/mixes'
 import { mediaRange } from '../src/core/ranges'
-import { solveRecipe } from '../src/core/recondition'
+import { type RecipeInput, recipeRanges, solveRecipe } from '../src/core/recondition'
 import { MIX_SETTING, POT } from '../testing/samples'
 import { amendment, crop, material, shippedMaterials } from '../testing/tables'
 import { bestMs, type Figure } from './measure'
@@ -196,6 +196,15 @@ export function kernels(): Figure[] {
       goal: { below: 20 },
       value: bestMs(25, recipe),
     },
+    {
+      name: 'a whole recipe with its ranges',
+      unit: 'ms',
+      goal: { below: 60 },
+      value: bestMs(15, () => {
+        const input = recipeInput()
+        recipeRanges(solveRecipe(input), input)
+      }),
+    },
   ]
 }
 
@@ -258,7 +267,11 @@ function drainTestOf(id: string, ksTimes: number, alphaTimes: number): DrainTest
 }
 
 function recipe(): void {
-  solveRecipe({
+  solveRecipe(recipeInput())
+}
+
+function recipeInput(): RecipeInput {
+  return {
     lot: { id: '1', components: TIRED, litres: 27, triage: null },
     litresWanted: 37,
     container: { shape: POT, fillHeightCm: 20 },
@@ -272,5 +285,5 @@ function recipe(): void {
         pricePerKg: 5,
       })),
     },
-  })
+  }
 }

@@ -4,14 +4,25 @@ import { drawFrom } from '../../../testing/random'
 import { leapBetween, NUDGES, randomRecipeInput } from '../../../testing/recipes'
 import { solveRecipe } from './solveRecipe'
 
-const CASES = 25
+const WALKS = 12
+const STEPS = 10
 
 for (const kind of ['depth', 'price', 'ph', 'ec'] as const) {
   test(`near inputs give near recipes: ${kind}`, () => {
-    for (let seed = 1; seed <= CASES; seed++) {
-      const input = randomRecipeInput(drawFrom(1000 * kind.length + seed))
-      const leap = leapBetween(solveRecipe(input), solveRecipe(NUDGES[kind](input)))
-      assert.equal(leap, null, `seed ${1000 * kind.length + seed}, ${input.crop.id}`)
+    for (let walk = 1; walk <= WALKS; walk++) {
+      const seed = 1000 * kind.length + walk
+      let input = randomRecipeInput(drawFrom(seed))
+      let recipe = solveRecipe(input)
+      for (let step = 1; step <= STEPS; step++) {
+        input = NUDGES[kind](input)
+        const next = solveRecipe(input)
+        assert.equal(
+          leapBetween(recipe, next),
+          null,
+          `seed ${seed}, step ${step}, ${input.crop.id}`,
+        )
+        recipe = next
+      }
     }
   })
 }
