@@ -1,4 +1,4 @@
-export { type MediaRange, mediaRange } from './mediaRange'
+export { DrawnMix, type MediaRange, mediaRange } from './mediaRange'
 export { nitrogenRange } from './nitrogenRange'
 export { phWidth } from './phWidth'
 export type { Range } from './quantiles'

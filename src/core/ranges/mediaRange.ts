@@ -1,7 +1,7 @@
 import type { ContainerShape } from '../containers'
 import type { Component } from '../media'
 import { requireObject, requireOneOf, requireWhole } from '../validate'
-import { drawMix } from './drawMix'
+import { type Drawn, drawMix } from './drawMix'
 import { heightsOf } from './heights'
 import { type Range, rangeOf } from './quantiles'
 import { effectiveOf, normalized, type RangeTest, weigh, weigherOf } from './weighTests'
@@ -53,30 +53,80 @@ export function mediaRange({
   readonly draws?: number
   readonly seed?: number
 }): MediaRange {
-  requireObject('The container', container)
   requireWhole('The draws', draws, { min: 50, max: 5000 })
-  requireWhole('The seed', seed, { min: 0, max: 2 ** 31 })
-  const pot = heightsOf(container.shape, container.fillHeightCm)
-  for (const test of tests) {
-    requireObject('The test', test)
-    requireOneOf('The kind of test', test.kind, ['porosity', 'drain', 'ph', 'ec'] as const)
-  }
-  // What decides water, acidity and salts is drawn apart, so each is weighed by its own tests.
-  const of = (...kinds: readonly RangeTest['kind'][]) =>
-    tests
-      .filter(({ kind }) => kinds.includes(kind))
-      .map((test) => weigherOf(test, container.fillHeightCm))
-  const weighers = { water: of('porosity', 'drain'), ph: of('ph'), ec: of('ec') }
   for (let times = 1; ; times *= 2) {
-    const drawn = drawMix(components, pot, draws * times, seed)
-    const tested =
-      testedOn && tests.length > 0 ? drawMix(testedOn, pot, draws * times, seed) : drawn
-    const byWater = weigh(tested, weighers.water)
-    const byPh = weigh(tested, weighers.ph)
-    const byEc = weigh(tested, weighers.ec)
-    const effectiveDraws = Math.min(...[byWater, byPh, byEc].map(effectiveOf))
-    if (effectiveDraws < ENOUGH && times < MOST_TIMES) continue
-    const { air, water, porosity, ks, ph, ecSme } = drawn
+    const drawn = new DrawnMix({ components, container, testedOn, draws: draws * times, seed })
+    const range = drawn.range(tests, airAtLeast)
+    if (range.effectiveDraws < ENOUGH && times < MOST_TIMES) continue
+    return range
+  }
+}
+
+/**
+ * A mix drawn once, for several questions: what is likely with these tests or those, of the whole or of the part that is
+ * tested. As many draws as were asked for, however few of them count after the tests.
+ */
+export class DrawnMix {
+  private readonly whole: Drawn
+  private readonly tested: Drawn
+  private readonly fillHeightCm: number
+
+  constructor({
+    components,
+    container,
+    testedOn,
+    draws,
+    seed,
+  }: Pick<Parameters<typeof mediaRange>[0], 'components' | 'container' | 'testedOn'> & {
+    readonly draws: number
+    readonly seed: number
+  }) {
+    requireObject('The container', container)
+    requireWhole('The draws', draws, { min: 50, max: 5000 * MOST_TIMES })
+    requireWhole('The seed', seed, { min: 0, max: 2 ** 31 })
+    this.fillHeightCm = container.fillHeightCm
+    const pot = heightsOf(container.shape, container.fillHeightCm)
+    this.whole = drawMix(components, pot, draws, seed)
+    this.tested = testedOn ? drawMix(testedOn, pot, draws, seed) : this.whole
+  }
+
+  /** What the whole is likely to be, with tests of the part that is tested. */
+  range(tests: readonly RangeTest[], airAtLeast?: number): MediaRange {
+    return this.rangeOf(this.whole, this.tested, tests, airAtLeast)
+  }
+
+  /** What the whole would be likely to be with tests of itself. */
+  rangeIfTested(tests: readonly RangeTest[]): MediaRange {
+    return this.rangeOf(this.whole, this.whole, tests)
+  }
+
+  /** What the part that is tested is likely to be. */
+  testedRange(tests: readonly RangeTest[]): MediaRange {
+    return this.rangeOf(this.tested, this.tested, tests)
+  }
+
+  private rangeOf(
+    of: Drawn,
+    tested: Drawn,
+    tests: readonly RangeTest[],
+    airAtLeast?: number,
+  ): MediaRange {
+    for (const test of tests) {
+      requireObject('The test', test)
+      requireOneOf('The kind of test', test.kind, ['porosity', 'drain', 'ph', 'ec'] as const)
+    }
+    // What decides water, acidity and salts is drawn apart, so each is weighed by its own tests.
+    const weights = (...kinds: readonly RangeTest['kind'][]) =>
+      weigh(
+        tested,
+        tests
+          .filter(({ kind }) => kinds.includes(kind))
+          .map((test) => weigherOf(test, this.fillHeightCm)),
+      )
+    const byWater = weights('porosity', 'drain')
+    const byPh = weights('ph')
+    const byEc = weights('ec')
+    const { air, water, porosity, ks, ph, ecSme } = of
     return {
       airFraction: rangeOf(air, byWater),
       waterFraction: rangeOf(water, byWater),
@@ -84,17 +134,18 @@ export function mediaRange({
       ksCmPerS: rangeOf(ks, byWater),
       ph: rangeOf(ph, byPh),
       ecSme: rangeOf(ecSme, byEc),
-      chanceOfAir:
-        airAtLeast === undefined
-          ? null
-          : byWater.reduce(
-              (sum, weight, i) => sum + ((air[i] as number) >= airAtLeast ? weight : 0),
-              0,
-            ),
-      effectiveDraws,
+      chanceOfAir: airAtLeast === undefined ? null : chanceOf(air, byWater, airAtLeast),
+      effectiveDraws: Math.min(...[byWater, byPh, byEc].map(effectiveOf)),
       weights: Array.from(
         normalized(byWater.map((weight, i) => weight * (byPh[i] ?? 0) * (byEc[i] ?? 0))),
       ),
     }
   }
+}
+
+function chanceOf(values: Float64Array, weights: Float64Array, atLeast: number): number {
+  return weights.reduce(
+    (sum, weight, i) => sum + ((values[i] as number) >= atLeast ? weight : 0),
+    0,
+  )
 }

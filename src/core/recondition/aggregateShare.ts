@@ -109,8 +109,14 @@ export class AggregateSearch {
   options(shares: Omit<BatchShares, 'aggregate'>): AggregateOption[] {
     const plain = { ...shares, aggregate: null }
     const without = this.at(plain, null, 0)
-    return this.setting.candidates.map((stock) => {
-      const best = this.refined(plain, stock, this.scan(plain, stock, Number.POSITIVE_INFINITY))
+    const scanned = this.setting.candidates.map((stock) => ({
+      stock,
+      near: this.scan(plain, stock, Number.POSITIVE_INFINITY),
+    }))
+    const least = Math.min(...scanned.map(({ near }) => near.score))
+    return scanned.map(({ stock, near }) => {
+      // What is far from being chosen is told by its scanned share.
+      const best = near.score <= least + DIP ? this.refined(plain, stock, near) : near
       const reaches = this.reaches(best)
       const most = reaches ? best : this.airiest(plain, stock)
       const batch = fillBatch(this.setting.sources, withAggregate(plain, stock, best.share))

@@ -1,5 +1,5 @@
 import type { Component } from '../media'
-import { mediaRange, nitrogenRange, type Range, type RangeTest } from '../ranges'
+import { DrawnMix, nitrogenRange, type Range, type RangeTest, readingRange } from '../ranges'
 import type { Why } from '../why'
 import { cropInPot } from './cropInPot'
 import { leachOldMix } from './leaching'
@@ -73,8 +73,8 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
   const tests = testsOf(lot?.measured)
   const testedOn = lot ? lotComponents(lot.components, lot.measured) : undefined
   const airAtLeast = crop.airMinPercent / 100
-  const question = { components, container, testedOn, airAtLeast, draws: DRAWS, seed }
-  const likely = mediaRange({ ...question, tests })
+  const drawn = new DrawnMix({ components, container, testedOn, draws: DRAWS, seed })
+  const likely = drawn.range(tests, airAtLeast)
   const { predicted } = recipe
   const chanceOfAir = likely.chanceOfAir ?? 0
   return {
@@ -105,48 +105,32 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
     worthTesting: [...worthAir(), ...worthPh(), ...worthSalts()],
   }
 
+  /** Of a trial bucket: the old mix alone tells less, since what is added is as little known. */
   function worthAir(): WorthTesting[] {
-    const isTested = tests.some(({ kind }) => kind === 'porosity')
-    if (!testedOn || isTested || chanceOfAir >= SURE_ENOUGH) return []
-    const own = mediaRange({ components: testedOn, container, draws: DRAWS, seed })
-    const then = mediaRange({
-      ...question,
-      tests: [
-        {
-          kind: 'porosity',
-          airFraction: own.airFraction.p50,
-          totalPorosity: own.totalPorosity.p50,
-          columnShape: container.shape,
-          fillHeightCm: container.fillHeightCm,
-        },
-      ],
-    })
+    if (chanceOfAir >= SURE_ENOUGH) return []
+    const then = drawn.rangeIfTested([
+      {
+        kind: 'porosity',
+        airFraction: likely.airFraction.p50,
+        totalPorosity: likely.totalPorosity.p50,
+        columnShape: container.shape,
+        fillHeightCm: container.fillHeightCm,
+      },
+    ])
     return worth('porosity', likely.airFraction, then.airFraction)
   }
 
+  /** Of the mixed batch: a test of it leaves what a test is good to. */
   function worthPh(): WorthTesting[] {
-    if (!recipe.testFirst) return []
-    const then = mediaRange({
-      ...question,
-      testedOn: undefined,
-      tests: [{ kind: 'ph', ph: likely.ph.p50 }],
-    })
-    return worth('ph', likely.ph, then.ph)
+    return recipe.testFirst ? worth('ph', likely.ph, readingRange('ph', likely.ph.p50)) : []
   }
 
   /** Where it is not known whether the old mix has to be washed. */
   function worthSalts(): WorthTesting[] {
     if (!testedOn || lot?.measured?.ecSme !== undefined) return []
-    const own = mediaRange({ components: testedOn, container, draws: DRAWS, seed })
-    if (!(own.ecSme.p10 < crop.ecMaxSme && own.ecSme.p90 > crop.ecMaxSme)) return []
-    const then = mediaRange({
-      components: testedOn,
-      container,
-      tests: [{ kind: 'ec', ecSme: own.ecSme.p50 }],
-      draws: DRAWS,
-      seed,
-    })
-    return worth('ec', own.ecSme, then.ecSme)
+    const { ecSme } = drawn.testedRange([])
+    if (!(ecSme.p10 < crop.ecMaxSme && ecSme.p90 > crop.ecMaxSme)) return []
+    return worth('ec', ecSme, readingRange('ec', ecSme.p50))
   }
 }
 

@@ -87,6 +87,35 @@ test('a lot that sheds water is wetted slowly first; leaching and powders only w
   assert.ok(kinds(schedule({ leachLitres: 12 })).includes('leach'))
 })
 
+test('salty old mix is washed and caustic lime worked in before anything else, one after the other', () => {
+  const plan = schedule({
+    leachLitres: 12,
+    parts: [part('1', 'lot'), part('leaf-mould', 'compost')],
+    doses: [{ ...dose('hydrated-lime', 'lime'), apart: true }, dose('granular-444', 'fertilizer')],
+  })
+  const kinds = plan.steps.map(({ kind }) => kind)
+  const [leach, apart, spread, powders] = ['leach', 'lime-apart', 'spread', 'powders'].map((kind) =>
+    kinds.indexOf(kind as (typeof kinds)[number]),
+  ) as [number, number, number, number]
+  assert.ok(0 < leach && leach < apart && apart < spread && spread < powders)
+  const at = (kind: string) => plan.steps.find((step) => step.kind === kind)
+  assert.equal(at('leach')?.startsOn, '2026-11-02')
+  assert.equal(at('tip-out')?.startsOn, '2026-11-04', 'after it has drained')
+  assert.equal(at('spread')?.startsOn, '2026-11-11', 'a week after the caustic lime')
+  assert.deepEqual(
+    at('lime-apart')?.amounts.map(({ id }) => id),
+    ['hydrated-lime'],
+  )
+  assert.deepEqual(
+    at('powders')?.amounts.map(({ id }) => id),
+    ['granular-444'],
+  )
+  assert.ok(at('lime-apart')?.cautions.includes('lime'))
+  assert.ok(at('lime-apart')?.tools.includes('goggles'))
+  // What follows mixing waits side by side: the meals longest.
+  assert.equal(plan.readyOn, '2026-11-25')
+})
+
 test('dates are calendar days, and what is no date is refused', () => {
   assert.equal(addDays('2026-02-27', 2), '2026-03-01')
   assert.throws(

@@ -184,7 +184,7 @@ export const recondition = {
       `About ${points} ${points === '1' ? 'point' : 'points'} more of ${name.toLowerCase()} would make it 8 of 10.`,
     worth: {
       porosity: (now: string, then: string) =>
-        `A porosity test of the old mix would tell: the air could then be off by ${then} instead of ${now} points from end to end.`,
+        `A porosity test of a trial bucket of this mix would tell: its air then lies within ${then} points instead of ${now}.`,
       ph: (now: string, then: string) =>
         `A pH test of the mixed batch would narrow ${now} pH to ${then}.`,
       ec: (now: string, then: string) =>
