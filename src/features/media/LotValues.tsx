@@ -55,6 +55,10 @@ export function LotValues({ page, asking }: { page: LotPage; asking: Asking }) {
 }
 
 function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
+  const likely = (key: LotWhyKey) => {
+    const range = page.why[key]?.range
+    return range ? { p10: range[0], p90: range[1] } : null
+  }
   const { format } = useSite()
   const percent = (share: number) => format.plain(format.percent(share))
   const number = (value: number, digits = 1) => format.number(value, digits)
@@ -68,7 +72,14 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       wanted: crop && words.band(number(crop.airMin * 100, 0), percent(crop.airMax), crop.name),
       amount: format.percent(air.value),
       measuredOn: air.measuredOn,
-      band: crop && { value: air.value, low: crop.airMin, high: crop.airMax, from: 0, to: 0.45 },
+      band: crop && {
+        value: air.value,
+        likely: likely('air'),
+        low: crop.airMin,
+        high: crop.airMax,
+        from: 0,
+        to: 0.45,
+      },
     },
     pot && {
       key: 'lowAir',
@@ -82,7 +93,14 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       wanted: crop && words.band(number(crop.pHLow), number(crop.pHHigh), crop.name),
       amount: { number: number(ph.value), unit: 'pH' },
       measuredOn: ph.measuredOn,
-      band: crop && { value: ph.value, low: crop.pHLow, high: crop.pHHigh, from: 4, to: 8.5 },
+      band: crop && {
+        value: ph.value,
+        likely: likely('ph'),
+        low: crop.pHLow,
+        high: crop.pHHigh,
+        from: 4,
+        to: 8.5,
+      },
     },
     ecSme && {
       key: 'ec',
@@ -90,7 +108,14 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       wanted: crop && words.ecCeiling(`${number(crop.ecMaxSme)} dS/m`, crop.name),
       amount: { number: number(ecSme.value), unit: 'dS/m' },
       measuredOn: ecSme.measuredOn,
-      band: crop && { value: ecSme.value, low: null, high: crop.ecMaxSme, from: 0, to: 6 },
+      band: crop && {
+        value: ecSme.value,
+        likely: likely('ec'),
+        low: null,
+        high: crop.ecMaxSme,
+        from: 0,
+        to: 6,
+      },
     },
     page.bulkDensity !== null && page.water !== null
       ? {

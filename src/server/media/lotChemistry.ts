@@ -9,6 +9,7 @@ import {
   waterDrift,
 } from '../../core/chemistry'
 import { areaAt } from '../../core/containers'
+import { nitrogenRange } from '../../core/ranges'
 import { cropInPot, lotComponents } from '../../core/recondition'
 import {
   canopyArea,
@@ -48,7 +49,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
   const amendments = dosesOf(facts, tables)
   const startDate = present?.startedOn ?? plantingDay(crop, tables.today, site.latitudeDeg)
   const weeks = Math.ceil(nitrogenSpanWeeks(crop))
-  const budget = nitrogenBudget({
+  const season = {
     components,
     crop,
     amendments: present ? amendments : [],
@@ -58,7 +59,10 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
       startDate,
       weeks,
     }),
-  })
+  }
+  const budget = nitrogenBudget(season)
+  const { p10, p90 } = nitrogenRange(season)
+  const coverageRange = [Math.min(p10, budget.coverage), Math.max(p90, budget.coverage)] as const
   const pk = pkBalance({ components, crop, amendments: present ? amendments : [] })
   const water = driftOf(facts, site, blend.buffer)
   const buffer = facts.buffer ?? { value: blend.buffer, measuredOn: null }
@@ -80,7 +84,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
           taken: uptake,
         })),
         coverage: budget.coverage,
-        coverageRange: budget.coverageRange,
+        coverageRange,
         firstShortWeek: budget.firstShortWeek,
         missingMgPerL: budget.missingMgPerL,
       },
@@ -128,7 +132,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
       nitrogen: {
         rule: 'nitrogen.season',
         source: 'nitrogen',
-        range: budget.coverageRange,
+        range: coverageRange,
         inputs: [
           whyInput('demand', budget.demandMgPerL / 1000, 'g/L'),
           whyInput('nitrogenStart', budget.initialMgPerL / 1000, 'g/L'),

@@ -86,7 +86,7 @@ const rules: Readonly<Record<WhyRule, string>> = {
   drift:
     'Half of the lime in the water reacts with the mix, the rest drains away. Water is what the pot loses in the six warmest months less the rain that reaches it.',
   'nitrogen.season':
-    'Each week wood takes up nitrogen first, then the crop, then water washes out a twentieth of what is left. The range counts all release 30 % lower or higher.',
+    'Each week wood takes up nitrogen first, then the crop, then water washes out a twentieth of what is left. What is likely counts each source giving 30 % less or more, each by itself.',
   pk: 'Given over the season against what the crop needs beside its nitrogen: a fifth as much phosphorus, a fifth more potassium.',
   ledger: 'All that came in less all that went out, entry by entry.',
   weight: 'Dry mix and the water it holds after draining.',
