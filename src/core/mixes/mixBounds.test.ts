@@ -140,22 +140,25 @@ test('the cheapest mix stays inside the bounds of its group, of any shelf', () =
 
 test('pH is mended by the gram: ground limestone below the band, sulfur above it, or another base', () => {
   const wish = { pHLow: 5.5, pHHigh: 6.8 }
+  const remedyOf = (components: readonly Component[]) =>
+    phRemedy({ blend: blendPh({ components }), wish, limeHater: false })
   const sour = mix({ 'peat-medium': 3, 'perlite-coarse': 1 })
-  const lime = phRemedy({ components: sour, wish, limeHater: false })
+  const lime = phRemedy({ blend: blendPh({ components: sour }), wish, limeHater: false })
   assert.equal(lime?.kind, 'lime')
   const { ph, buffer, freeLimeGPerL } = blendPh({ components: sour })
   const material8 = { cce: 0.97, releaseDays50: 30, rateHighGPerL: 6 }
   const given = { ph, buffer, freeLimeGPerL, material: material8, weeks: 8 }
   close(limeEffect({ ...given, gPerL: lime?.gPerL ?? 0 }).phAfter, 5.8, 1e-6)
-  assert.equal(
-    phRemedy({ components: mix({ 'all-purpose-mix': 1 }), wish, limeHater: false }),
-    null,
-  )
+  assert.equal(remedyOf(mix({ 'all-purpose-mix': 1 })), null)
   const high = [{ material: { ...material('all-purpose-mix'), pH: 7.3 }, parts: 1 }]
-  assert.equal(phRemedy({ components: high, wish, limeHater: false })?.kind, 'sulfur')
+  assert.equal(remedyOf(high)?.kind, 'sulfur')
   const limey = mix({ 'green-waste-compost': 1 })
   assert.equal(
-    phRemedy({ components: limey, wish: { pHLow: 4.3, pHHigh: 5.5 }, limeHater: true })?.kind,
+    phRemedy({
+      blend: blendPh({ components: limey }),
+      wish: { pHLow: 4.3, pHHigh: 5.5 },
+      limeHater: true,
+    })?.kind,
     'other-base',
   )
 })

@@ -1,5 +1,4 @@
-import { blendPh, type LimingMaterial, limeDose, sulfurDose } from '../chemistry'
-import type { Component } from '../media'
+import { type BlendPh, type LimingMaterial, limeDose, sulfurDose } from '../chemistry'
 import type { MixWish } from './mixWish'
 
 /** Ground limestone and fine sulfur: what a mix's pH is mended with. Compost or another base changes much else. */
@@ -16,19 +15,19 @@ export interface PhRemedy {
 /**
  * What brings a mix's pH a little inside its band: ground limestone or sulfur by the litre, or another base where neither
  * can.
+ * @param blend of the mix; see blendPh
  * @param limeHater is only lifted to its low end
  * @returns null inside the band
  */
 export function phRemedy({
-  components,
+  blend: { ph, buffer, freeLimeGPerL },
   wish: { pHLow, pHHigh },
   limeHater,
 }: {
-  readonly components: readonly Component[]
+  readonly blend: Pick<BlendPh, 'ph' | 'buffer' | 'freeLimeGPerL'>
   readonly wish: Pick<MixWish, 'pHLow' | 'pHHigh'>
   readonly limeHater: boolean
 }): PhRemedy | null {
-  const { ph, buffer, freeLimeGPerL } = blendPh({ components })
   if (ph >= pHLow && ph <= pHHigh) return null
   if (ph < pHLow) {
     const targetPh = limeHater ? pHLow : pHLow + INSIDE_PH

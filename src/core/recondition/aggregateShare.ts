@@ -11,7 +11,7 @@ import { aggregateScore, type ScoreSetting, weightOf } from './aggregateScore'
 import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
 import type { AggregateOption, RecipeInput, StockMaterial } from './recipeTypes'
 
-const SCAN_STEP = 0.025
+const SCAN_STEP = 0.035
 /** Between two scanned shares the score dips by no more than this, so only aggregates so near the best are refined. */
 const DIP = 0.4
 const REFINED_TO = 5e-4

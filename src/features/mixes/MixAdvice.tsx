@@ -16,7 +16,7 @@ const LARGE = 1e6
 
 /** Whether the mix fits; what does not, in a sentence each, with the smallest change that would reach it. */
 export function MixAdvice() {
-  const { answer, wish, what, everyDays, components, limeHater } = useMixDesign()
+  const { answer, wish, what, everyDays, limeHater } = useMixDesign()
   const { format } = useSite()
   if (!answer) return null
   const { capacity, dry, plants, ph, ecSme } = answer
@@ -86,7 +86,7 @@ export function MixAdvice() {
       },
     )
   }
-  const remedy = phRemedy({ components, wish, limeHater })
+  const remedy = phRemedy({ blend: answer, wish, limeHater })
   const phLine = remedy && phAdvice(remedy)
   const wet = fit?.verdict === 'stays wet'
   const sure = misses.length > 0 || wet || (phLine !== null && !phLine.isUnsure)
