@@ -3,7 +3,7 @@ import { type MixInPlace, mixInPlace } from './mixInPlace'
 
 /** What a mix does in its place, and how sure that is. */
 export interface MixAnswer extends MixInPlace {
-  readonly likely: Pick<MediaRange, 'airFraction' | 'ph' | 'ecSme'>
+  readonly likely: Pick<MediaRange, 'airFraction' | 'usableFraction' | 'ph' | 'ecSme'>
 }
 
 /** Enough for a band on a screen that follows a slider. */
@@ -13,6 +13,11 @@ const DRAWS = 200
 export function mixWithRange(question: Parameters<typeof mixInPlace>[0]): MixAnswer {
   const { components, container } = question
   const answer = mixInPlace(question)
-  const { airFraction, ph, ecSme } = mediaRange({ components, container, draws: DRAWS })
-  return { ...answer, likely: { airFraction, ph, ecSme } }
+  const { airFraction, usableFraction, ph, ecSme } = mediaRange({
+    components,
+    container,
+    refillSuctionCm: answer.plants.refillSuctionCm,
+    draws: DRAWS,
+  })
+  return { ...answer, likely: { airFraction, usableFraction, ph, ecSme } }
 }

@@ -7,6 +7,8 @@ import { type MaterialDraws, materialDraws, normalsFrom } from './materialDraws'
 const MODEL_AIR = 0.02
 const MODEL_SEED = 0x51ed270b
 const AT_10_CM = 10
+/** Drier than this a plant finds no water, unless it is told otherwise. */
+const DRY_CM = 100
 const SAME_AIR = 1e-9
 
 /** The draws of a mix: one entry each. */
@@ -14,6 +16,8 @@ export interface Drawn {
   readonly count: number
   readonly air: Float64Array
   readonly water: Float64Array
+  /** Water between draining and the suction at which it is watered again, share of the volume. */
+  readonly usable: Float64Array
   readonly porosity: Float64Array
   readonly ks: Float64Array
   readonly ph: Float64Array
@@ -34,6 +38,7 @@ export function drawMix(
   pot: Heights,
   count: number,
   seed: number,
+  refillSuctionCm = DRY_CM,
 ): Drawn {
   // Two parts may be of one material, measured and not: each has its own.
   const present = components.filter((one) => one.parts > 0)
@@ -49,10 +54,11 @@ export function drawMix(
   )
   const isSole = alone.size === 1
   const model = normalsFrom(MODEL_SEED ^ seed)
-  const [air, water, porosity, ks, ph, ecSme, off, yields] = Array.from(
-    { length: 8 },
+  const [air, water, usable, porosity, ks, ph, ecSme, off, yields] = Array.from(
+    { length: 9 },
     () => new Float64Array(count),
   ) as [
+    Float64Array,
     Float64Array,
     Float64Array,
     Float64Array,
@@ -84,6 +90,8 @@ export function drawMix(
     const airThere = Math.min(pores, Math.max(0, pores - held + (off[i] as number)))
     air[i] = airThere
     water[i] = pores - airThere
+    const dry = heldAt(parts, refillSuctionCm, i, pores, packed)
+    usable[i] = heldIn(parts, pot, i, pores, packed, dry)
     ks[i] = conductivityOf(parts, i, pores, packed)
     let acidity = 0
     let buffer = 0
@@ -101,6 +109,7 @@ export function drawMix(
     count,
     air,
     water,
+    usable,
     porosity,
     ks,
     ph,
@@ -112,17 +121,18 @@ export function drawMix(
   }
 }
 
-/** Mean water held in a container, share of its volume. */
+/** Mean water held in a container above what is left where it is dry, share of its volume. */
 function heldIn(
   parts: readonly Part[],
   { cm, share: of }: Heights,
   i: number,
   pores: number,
   packed: number,
+  dry = 0,
 ): number {
   let mean = 0
   for (let h = 0; h < cm.length; h++) {
-    mean += (of[h] as number) * heldAt(parts, cm[h] as number, i, pores, packed)
+    mean += (of[h] as number) * Math.max(0, heldAt(parts, cm[h] as number, i, pores, packed) - dry)
   }
   return mean
 }

@@ -81,12 +81,18 @@ test('readings narrow what they read, and leave the rest as it was', () => {
 })
 
 test('the middle of what is likely is what the mix is predicted to be', () => {
-  const { airFraction, totalPorosity, ph, ecSme, ksCmPerS } = range(TROUGH, [], { draws: 2000 })
+  const { airFraction, usableFraction, totalPorosity, ph, ecSme, ksCmPerS } = range(TROUGH, [], {
+    draws: 2000,
+  })
   const blend = blendMedia({ components: TROUGH })
   close(totalPorosity.p50, blend.totalPorosity, 0.01)
   // A little lower: grains that are equal in the table pack closer as soon as they are not.
   close(airFraction.p50, containerCapacity({ curve: blend.curve, ...container }).airFraction, 0.03)
   close(Math.log(ksCmPerS.p50 / blend.ksCmPerS), 0, 0.35)
+  const capacity = containerCapacity({ curve: blend.curve, ...container })
+  const inReach = (capacity.availableLitres / capacity.waterLitres) * capacity.waterFraction
+  close(usableFraction.p50, inReach, 0.02)
+  assert.ok(usableFraction.p10 < inReach && inReach < usableFraction.p90)
   close(ph.p50, blendPh({ components: TROUGH }).ph, 0.1)
   close(Math.log(ecSme.p50 / blendEc({ components: TROUGH }).ecSme), 0, 0.1)
 })

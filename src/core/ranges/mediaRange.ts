@@ -9,6 +9,8 @@ import { effectiveOf, normalized, type RangeTest, weigh, weigherOf } from './wei
 export interface MediaRange {
   readonly airFraction: Range
   readonly waterFraction: Range
+  /** Water between draining and the suction at which it is watered again, share of the volume. */
+  readonly usableFraction: Range
   readonly totalPorosity: Range
   readonly ksCmPerS: Range
   readonly ph: Range
@@ -31,6 +33,7 @@ const MOST_TIMES = 8
  * Water is taken as held at each height; no curve is fitted.
  * @param container that the air is told for
  * @param testedOn what the tests were made on, where that is only a part of the mix (an old mix before others were added)
+ * @param refillSuctionCm at which the container is watered again, 100 where left out
  * @param airAtLeast air whose chance is asked for
  * @param draws 50 to 5000
  * @param seed the same one draws the same
@@ -42,6 +45,7 @@ export function mediaRange({
   tests = [],
   testedOn,
   airAtLeast,
+  refillSuctionCm,
   draws = 400,
   seed = 1,
 }: {
@@ -50,12 +54,20 @@ export function mediaRange({
   readonly tests?: readonly RangeTest[]
   readonly testedOn?: readonly Component[] | undefined
   readonly airAtLeast?: number | undefined
+  readonly refillSuctionCm?: number | undefined
   readonly draws?: number
   readonly seed?: number
 }): MediaRange {
   requireWhole('The draws', draws, { min: 50, max: 5000 })
   for (let times = 1; ; times *= 2) {
-    const drawn = new DrawnMix({ components, container, testedOn, draws: draws * times, seed })
+    const drawn = new DrawnMix({
+      components,
+      container,
+      testedOn,
+      refillSuctionCm,
+      draws: draws * times,
+      seed,
+    })
     const range = drawn.range(tests, airAtLeast)
     if (range.effectiveDraws < ENOUGH && times < MOST_TIMES) continue
     return range
@@ -75,9 +87,13 @@ export class DrawnMix {
     components,
     container,
     testedOn,
+    refillSuctionCm,
     draws,
     seed,
-  }: Pick<Parameters<typeof mediaRange>[0], 'components' | 'container' | 'testedOn'> & {
+  }: Pick<
+    Parameters<typeof mediaRange>[0],
+    'components' | 'container' | 'testedOn' | 'refillSuctionCm'
+  > & {
     readonly draws: number
     readonly seed: number
   }) {
@@ -86,8 +102,8 @@ export class DrawnMix {
     requireWhole('The seed', seed, { min: 0, max: 2 ** 31 })
     this.fillHeightCm = container.fillHeightCm
     const pot = heightsOf(container.shape, container.fillHeightCm)
-    this.whole = drawMix(components, pot, draws, seed)
-    this.tested = testedOn ? drawMix(testedOn, pot, draws, seed) : this.whole
+    this.whole = drawMix(components, pot, draws, seed, refillSuctionCm)
+    this.tested = testedOn ? drawMix(testedOn, pot, draws, seed, refillSuctionCm) : this.whole
   }
 
   /** What the whole is likely to be, with tests of the part that is tested. */
@@ -126,10 +142,11 @@ export class DrawnMix {
     const byWater = weights('porosity', 'drain')
     const byPh = weights('ph')
     const byEc = weights('ec')
-    const { air, water, porosity, ks, ph, ecSme } = of
+    const { air, water, usable, porosity, ks, ph, ecSme } = of
     return {
       airFraction: rangeOf(air, byWater),
       waterFraction: rangeOf(water, byWater),
+      usableFraction: rangeOf(usable, byWater),
       totalPorosity: rangeOf(porosity, byWater),
       ksCmPerS: rangeOf(ks, byWater),
       ph: rangeOf(ph, byPh),

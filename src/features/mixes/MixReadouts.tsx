@@ -14,7 +14,7 @@ const words = mixesWords.design
 
 /** What the mix does here, number by number, each against what is wanted. */
 export function MixReadouts({
-  answer: { capacity, dry, daysYoung, ph, ecSme, nitrogen, likely },
+  answer: { capacity, dry, daysYoung, ph, ecSme, nitrogen, fillLitres, likely },
   wish,
   cost,
   month,
@@ -86,7 +86,14 @@ export function MixReadouts({
               daysYoung === null ? null : shortDays(daysYoung),
             ),
       )}
-      {readout('water', format.litres(dry.usableLitres), words.inOne)}
+      {readout(
+        'water',
+        format.litres(dry.usableLitres),
+        `${words.inOne}; ${words.likely(
+          format.number(likely.usableFraction.p10 * fillLitres, 1),
+          format.plain(format.litres(likely.usableFraction.p90 * fillLitres)),
+        )}`,
+      )}
       {readout('weight', kg(dry.heftCapacityKg), words.thirsty(format.plain(kg(dry.heftRefillKg))))}
       {readout(
         'ph',
