@@ -1,15 +1,7 @@
-import type { Crop } from '../chemistry'
-import {
-  ageMedia,
-  blendedCurve,
-  blendMedia,
-  containerCapacity,
-  type Material,
-  type Share,
-} from '../media'
-import { aggregateScore, type ScoreSetting, weightOf } from './aggregateScore'
-import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
-import type { AggregateOption, RecipeInput, StockMaterial } from './recipeTypes'
+import { weightOf } from './aggregateScore'
+import { type Batch, type BatchShares, fillBatch } from './batch'
+import { MixTrials, type SearchSetting, type Tried, withAggregate } from './mixTrials'
+import type { AggregateOption, StockMaterial } from './recipeTypes'
 
 const SCAN_STEP = 0.035
 /** Between two scanned shares the score dips by no more than this, so only aggregates so near the best are refined. */
@@ -17,9 +9,6 @@ const DIP = 0.4
 const REFINED_TO = 5e-4
 const GOLDEN = 0.5 * (Math.sqrt(5) - 1)
 const PATH_STEP = 0.01
-const TALLEST_FACTOR = 2
-const LONGEST_AGEING_WEEKS = 30
-const MONTHS_PER_WEEK = 12 / 52.1775
 const REACHED = 1e-9
 /** Less of an aggregate than this is not worth the opening of a bag. */
 const LEAST_SHARE = 0.005
@@ -37,29 +26,6 @@ export interface AggregateChoice {
   readonly score: number
 }
 
-export interface SearchSetting {
-  readonly sources: BatchSources
-  readonly container: RecipeInput['container']
-  readonly crop: Crop
-  readonly candidates: readonly StockMaterial[]
-  readonly priceOf: (id: string | undefined) => number
-  readonly freshPrice: number | null
-  /** Share that the school fixes; the kind is still the best one. */
-  readonly fixedShare: number | null
-  readonly meanTempC: number
-  readonly humifiedFines: Material
-  /** Fresh mix that goes in for another reason, at least. */
-  readonly freshAtLeast: number
-}
-
-interface Tried {
-  /** null for no aggregate at all. */
-  readonly stock: StockMaterial | null
-  readonly share: number
-  readonly air: number
-  readonly score: number
-}
-
 /**
  * Aggregate for the crop's air in its container: of every kind in stock and every share the one with the least score.
  * Air is not monotone in the share (fines fill gaps before grains touch), so shares are scanned and the best refined.
@@ -67,11 +33,11 @@ interface Tried {
  */
 export class AggregateSearch {
   private readonly lowAir: number
-  private readonly known = new Map<string, Map<number, Tried>>()
-  private readonly losses = new Map<string, number>()
+  private readonly trials: MixTrials
 
   constructor(private readonly setting: SearchSetting) {
     this.lowAir = setting.crop.airMinPercent / 100
+    this.trials = new MixTrials(setting)
   }
 
   choose(compost: number): AggregateChoice {
@@ -108,7 +74,7 @@ export class AggregateSearch {
   /** What each aggregate does beside the same compost and fresh mix: for the comparison beside the recipe. */
   options(shares: Omit<BatchShares, 'aggregate'>): AggregateOption[] {
     const plain = { ...shares, aggregate: null }
-    const without = this.at(plain, null, 0)
+    const without = this.trials.at(plain, null, 0)
     const scanned = this.setting.candidates.map((stock) => ({
       stock,
       near: this.scan(plain, stock, Number.POSITIVE_INFINITY),
@@ -122,7 +88,7 @@ export class AggregateSearch {
       const batch = fillBatch(this.setting.sources, withAggregate(plain, stock, best.share))
       return {
         id: stock.material.id,
-        airPerTenth: this.at(plain, stock, 0.1).air - without.air,
+        airPerTenth: this.trials.at(plain, stock, 0.1).air - without.air,
         share: reaches ? best.share : null,
         bestAir: most.air,
         cost: best.share * batch.partLitres * (stock.pricePerLitre ?? 0),
@@ -140,14 +106,14 @@ export class AggregateSearch {
     const most = this.roomFor(plain)
     return Array.from({ length: 15 }, (_, step) => {
       const share = (step / 14) * most
-      return { share, air: this.at(plain, stock, share).air }
+      return { share, air: this.trials.at(plain, stock, share).air }
     })
   }
 
   private outcome(shares: BatchShares, best: Tried, compost: number): AggregateChoice {
     const worth = best.stock && best.share >= LEAST_SHARE
     const wanted = worth ? withAggregate(shares, best.stock as StockMaterial, best.share) : shares
-    const loss = this.lossOf(shares)
+    const loss = this.trials.lossOf(shares)
     return {
       batch: fillBatch(this.setting.sources, wanted),
       reach: !this.reaches(best) ? 'short' : best.air >= this.lowAir + loss ? 'lasting' : 'low',
@@ -190,12 +156,12 @@ export class AggregateSearch {
 
   /** The least score of all kinds and shares. */
   private least(shares: BatchShares): Tried {
-    const none = this.at(shares, null, 0)
+    const none = this.trials.at(shares, null, 0)
     const { candidates, fixedShare } = this.setting
     if (candidates.length === 0) return none
     if (fixedShare !== null) {
       const share = Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast)
-      return candidates.map((stock) => this.at(shares, stock, share)).reduce(lesser)
+      return candidates.map((stock) => this.trials.at(shares, stock, share)).reduce(lesser)
     }
     let best = none
     const coarse = candidates.map((stock) => {
@@ -216,12 +182,12 @@ export class AggregateSearch {
   private scan(shares: BatchShares, stock: StockMaterial, sofar: number): Tried {
     const room = this.roomFor(shares)
     const weight = weightOf(stock.material, this.setting.crop.weeksInPot)
-    let best = this.at(shares, stock, 0)
+    let best = this.trials.at(shares, stock, 0)
     const steps = Math.ceil(room / SCAN_STEP - 1e-9)
     for (let step = 1; step <= steps; step++) {
       const share = Math.min(room, step * SCAN_STEP)
       if (weight * share > Math.min(best.score, sofar) + DIP) break
-      best = lesser(best, this.at(shares, stock, share))
+      best = lesser(best, this.trials.at(shares, stock, share))
     }
     return best
   }
@@ -231,17 +197,17 @@ export class AggregateSearch {
     let low = Math.max(0, near.share - SCAN_STEP)
     let high = Math.min(this.roomFor(shares), near.share + SCAN_STEP)
     if (!(high > low)) return near
-    let a = this.at(shares, stock, high - GOLDEN * (high - low))
-    let b = this.at(shares, stock, low + GOLDEN * (high - low))
+    let a = this.trials.at(shares, stock, high - GOLDEN * (high - low))
+    let b = this.trials.at(shares, stock, low + GOLDEN * (high - low))
     while (high - low > REFINED_TO) {
       if (a.score <= b.score) {
         high = b.share
         b = a
-        a = this.at(shares, stock, high - GOLDEN * (high - low))
+        a = this.trials.at(shares, stock, high - GOLDEN * (high - low))
       } else {
         low = a.share
         a = b
-        b = this.at(shares, stock, low + GOLDEN * (high - low))
+        b = this.trials.at(shares, stock, low + GOLDEN * (high - low))
       }
     }
     return [a, b].reduce(lesser, near)
@@ -249,114 +215,28 @@ export class AggregateSearch {
 
   private airiest(shares: BatchShares, stock: StockMaterial): Tried {
     const room = this.roomFor(shares)
-    return Array.from({ length: 8 }, (_, i) => this.at(shares, stock, (i / 7) * room)).reduce(
-      (most, one) => (one.air > most.air ? one : most),
-    )
+    return Array.from({ length: 8 }, (_, i) =>
+      this.trials.at(shares, stock, (i / 7) * room),
+    ).reduce((most, one) => (one.air > most.air ? one : most))
   }
 
   private canReach(shares: BatchShares): boolean {
     const { candidates, fixedShare } = this.setting
-    if (this.reaches(this.at(shares, null, 0))) return true
+    if (this.reaches(this.trials.at(shares, null, 0))) return true
     return candidates.some((stock) =>
       this.reaches(
         fixedShare === null
           ? this.airiest(shares, stock)
-          : this.at(shares, stock, Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast)),
+          : this.trials.at(
+              shares,
+              stock,
+              Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast),
+            ),
       ),
     )
-  }
-
-  /** A mix with so much of an aggregate, kept: the same shares are asked for again beside the recipe. */
-  private at(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
-    const id = share > 0 ? (stock?.material.id ?? '') : ''
-    const key = `${shares.compost} ${shares.freshAtLeast} ${id}`
-    const kept = this.known.get(key) ?? new Map<number, Tried>()
-    this.known.set(key, kept)
-    const before = kept.get(share)
-    if (before) return { ...before, stock }
-    const tried = this.workOut(shares, stock, share)
-    kept.set(share, tried)
-    return tried
-  }
-
-  private workOut(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
-    const wanted = stock ? withAggregate(shares, stock, share) : shares
-    const { crop, container, priceOf, freshPrice, sources } = this.setting
-    const { components, volumeYield, shares: of } = fillBatch(sources, wanted)
-    const bare = bareShares(components)
-    const curve = blendedCurve(bare, volumeYield)
-    const { airFraction, waterFraction } = containerCapacity({ curve, ...container })
-    const dry = bare.reduce((sum, one) => sum + one.share * one.material.bulkDensity, 0)
-    const { limits, lotPricePerLitre } = sources
-    const perPart =
-      of.lot * lotPricePerLitre +
-      of.compost * priceOf(sources.compost?.id) +
-      of.aggregate * priceOf(stock?.material.id) +
-      of.fresh * priceOf(sources.fresh?.id)
-    const setting: ScoreSetting = {
-      lowAir: this.lowAir,
-      highAir: crop.airMaxPercent / 100,
-      loss: this.lossOf(shares),
-      weeksInPot: crop.weeksInPot,
-      freshPrice,
-      maxKgPerL: limits.maxKgPerL ?? null,
-    }
-    const score = aggregateScore(setting, stock?.material ?? null, {
-      air: airFraction,
-      share,
-      costPerL: perPart / (volumeYield * (1 - limits.settlingShare)),
-      kgPerLWet: dry / volumeYield + waterFraction,
-    })
-    return { stock, share, air: airFraction, score }
-  }
-
-  /** Air that ageing takes from the batch without aggregate over the crop's weeks. */
-  private lossOf(shares: BatchShares): number {
-    const key = `${shares.compost} ${shares.freshAtLeast}`
-    const known = this.losses.get(key)
-    if (known !== undefined) return known
-    const { sources, container, crop, meanTempC, humifiedFines } = this.setting
-    const { components } = fillBatch(sources, { ...shares, aggregate: null })
-    const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
-      containerCapacity({ curve, ...container }).airFraction
-    const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK
-    const aged = ageMedia({ components, months, meanTempC, humifiedFines })
-    const loss = Math.max(0, air(blendMedia({ components }).curve) - air(aged.curve))
-    this.losses.set(key, loss)
-    return loss
   }
 }
 
 function lesser(a: Tried, b: Tried): Tried {
   return b.score < a.score ? b : a
-}
-
-function withAggregate(shares: BatchShares, stock: StockMaterial, share: number): BatchShares {
-  return { ...shares, aggregate: share > 0 ? { material: stock.material, share } : null }
-}
-
-/** Centimetres the same pot would have to be taller, in whole cm, for a mix to reach the air wanted. */
-export function tallerByCm(
-  batch: Batch,
-  { shape, fillHeightCm }: RecipeInput['container'],
-  airWanted: number,
-): number | null {
-  const { curve } = blendMedia({ components: batch.components })
-  for (let extra = 1; extra <= fillHeightCm * (TALLEST_FACTOR - 1); extra++) {
-    const taller = { ...shape, heightCm: shape.heightCm + extra }
-    const { airFraction } = containerCapacity({
-      curve,
-      shape: taller,
-      fillHeightCm: fillHeightCm + extra,
-    })
-    if (airFraction >= airWanted) return extra
-  }
-  return null
-}
-
-/** Shares without what was measured: no measurement of a material changes how it holds water. */
-function bareShares(components: Batch['components']): Share[] {
-  let total = 0
-  for (const { parts } of components) total += parts
-  return components.map(({ material, parts }) => ({ material, share: parts / total }))
 }

@@ -3,7 +3,7 @@ import { type Component, componentShares, HUMIFIED_FINES } from '../media'
 import { phWidth } from '../ranges'
 import { type AcidityPlan, noCorrection, planAcidity } from './acidity'
 import { acidMixShare } from './acidMix'
-import { type AggregateChoice, AggregateSearch, tallerByCm } from './aggregateShare'
+import { type AggregateChoice, AggregateSearch } from './aggregateShare'
 import { fitsAsItIs } from './asItIs'
 import { type BatchSources, fillBatch } from './batch'
 import { checkRecipeInput } from './checkRecipeInput'
@@ -27,6 +27,7 @@ import {
   type TestFirst,
 } from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
+import { tallerByCm } from './tallerPot'
 import { explainRecipe } from './why'
 
 const USUAL_TEMP_C = 20

@@ -1,0 +1,121 @@
+import type { Crop } from '../chemistry'
+import {
+  ageMedia,
+  blendedCurve,
+  blendMedia,
+  containerCapacity,
+  type Material,
+  type Share,
+} from '../media'
+import { aggregateScore, type ScoreSetting } from './aggregateScore'
+import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
+import type { RecipeInput, StockMaterial } from './recipeTypes'
+
+const LONGEST_AGEING_WEEKS = 30
+const MONTHS_PER_WEEK = 12 / 52.1775
+
+export interface SearchSetting {
+  readonly sources: BatchSources
+  readonly container: RecipeInput['container']
+  readonly crop: Crop
+  readonly candidates: readonly StockMaterial[]
+  readonly priceOf: (id: string | undefined) => number
+  readonly freshPrice: number | null
+  /** Share that the school fixes; the kind is still the best one. */
+  readonly fixedShare: number | null
+  readonly meanTempC: number
+  readonly humifiedFines: Material
+  /** Fresh mix that goes in for another reason, at least. */
+  readonly freshAtLeast: number
+}
+
+export interface Tried {
+  /** null for no aggregate at all. */
+  readonly stock: StockMaterial | null
+  readonly share: number
+  readonly air: number
+  readonly score: number
+}
+
+/** Mixes tried in a search, each worked out once: its air, and how far it is from what is wanted. */
+export class MixTrials {
+  private readonly known = new Map<string, Map<number, Tried>>()
+  private readonly losses = new Map<string, number>()
+
+  constructor(private readonly setting: SearchSetting) {}
+
+  /** A mix with so much of an aggregate, kept: the same shares are asked for again beside the recipe. */
+  at(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
+    const id = share > 0 ? (stock?.material.id ?? '') : ''
+    const key = `${shares.compost} ${shares.freshAtLeast} ${id}`
+    const kept = this.known.get(key) ?? new Map<number, Tried>()
+    this.known.set(key, kept)
+    const before = kept.get(share)
+    if (before) return { ...before, stock }
+    const tried = this.workOut(shares, stock, share)
+    kept.set(share, tried)
+    return tried
+  }
+
+  private workOut(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
+    const wanted = stock ? withAggregate(shares, stock, share) : shares
+    const { crop, container, priceOf, freshPrice, sources } = this.setting
+    const { components, volumeYield, shares: of } = fillBatch(sources, wanted)
+    const bare = bareShares(components)
+    const curve = blendedCurve(bare, volumeYield)
+    const { airFraction, waterFraction } = containerCapacity({ curve, ...container })
+    const dry = bare.reduce((sum, one) => sum + one.share * one.material.bulkDensity, 0)
+    const { limits, lotPricePerLitre } = sources
+    const perPart =
+      of.lot * lotPricePerLitre +
+      of.compost * priceOf(sources.compost?.id) +
+      of.aggregate * priceOf(stock?.material.id) +
+      of.fresh * priceOf(sources.fresh?.id)
+    const setting: ScoreSetting = {
+      lowAir: crop.airMinPercent / 100,
+      highAir: crop.airMaxPercent / 100,
+      loss: this.lossOf(shares),
+      weeksInPot: crop.weeksInPot,
+      freshPrice,
+      maxKgPerL: limits.maxKgPerL ?? null,
+    }
+    const score = aggregateScore(setting, stock?.material ?? null, {
+      air: airFraction,
+      share,
+      costPerL: perPart / (volumeYield * (1 - limits.settlingShare)),
+      kgPerLWet: dry / volumeYield + waterFraction,
+    })
+    return { stock, share, air: airFraction, score }
+  }
+
+  /** Air that ageing takes from the batch without aggregate over the crop's weeks. */
+  lossOf(shares: BatchShares): number {
+    const key = `${shares.compost} ${shares.freshAtLeast}`
+    const known = this.losses.get(key)
+    if (known !== undefined) return known
+    const { sources, container, crop, meanTempC, humifiedFines } = this.setting
+    const { components } = fillBatch(sources, { ...shares, aggregate: null })
+    const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
+      containerCapacity({ curve, ...container }).airFraction
+    const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK
+    const aged = ageMedia({ components, months, meanTempC, humifiedFines })
+    const loss = Math.max(0, air(blendMedia({ components }).curve) - air(aged.curve))
+    this.losses.set(key, loss)
+    return loss
+  }
+}
+
+export function withAggregate(
+  shares: BatchShares,
+  stock: StockMaterial,
+  share: number,
+): BatchShares {
+  return { ...shares, aggregate: share > 0 ? { material: stock.material, share } : null }
+}
+
+/** Shares without what was measured: no measurement of a material changes how it holds water. */
+function bareShares(components: Batch['components']): Share[] {
+  let total = 0
+  for (const { parts } of components) total += parts
+  return components.map(({ material, parts }) => ({ material, share: parts / total }))
+}
