@@ -1,5 +1,5 @@
 export { calibrationOfLot } from './calibrationOfLot'
-export { type LotFacts, strataOf, type Tables } from './lotFacts'
+export { isNeverPlanted, type LotFacts, strataOf, type Tables } from './lotFacts'
 export { lotOrderOf } from './lotOrderOf'
 export { lotRow } from './lotRow'
 export { potView } from './potView'

@@ -186,9 +186,14 @@ function measuredWaterOf(
   }
 }
 
+/** A bag or an own mix that nothing grew in; what was left over of an old mix has no innings of its own, but is old. */
+export function isNeverPlanted({ innings, origin }: Pick<LotCard, 'innings' | 'origin'>): boolean {
+  return innings.length === 0 && (origin === 'bag' || origin === 'own recipe')
+}
+
 /** Components by bulk volume; a lot that has been planted has no starter charge left. */
 function componentsOf(lot: LotCard, materials: ReadonlyMap<string, Material>): Component[] {
-  const used = lot.innings.length > 0
+  const used = !isNeverPlanted(lot)
   return lot.contents.components.flatMap(({ materialId, litres }) => {
     const material = materials.get(materialId)
     if (!material) return []

@@ -16,7 +16,7 @@ import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { type LotFacts, readLotFacts } from '../lots'
+import { isNeverPlanted, type LotFacts, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -90,7 +90,7 @@ export function recipeInput(
       litres: intake.litresNow,
       triage: null,
       measured: { ...facts.measured, ...facts.measuredWater },
-      neverPlanted: facts.lot.innings.length === 0,
+      neverPlanted: isNeverPlanted(facts.lot),
     },
     litresWanted: intake.litresWanted,
     container: { shape: container.shape, fillHeightCm: container.fillHeightCm },

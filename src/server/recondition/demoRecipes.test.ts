@@ -11,7 +11,9 @@ import { readLot } from '../../data/media'
 import { materials } from '../../data/media/materialTables'
 import { createWorkOrder, readWorkOrder } from '../../data/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
+import { isNeverPlanted, readLotFacts } from '../lots'
 import { lotPage } from '../media'
+import { readTables } from '../tables'
 import { buildRecipe } from './buildRecipe'
 import { finishOrder } from './finishOrder'
 import { scheduleOf } from './recipePage'
@@ -124,6 +126,23 @@ test('finishing books everything once: litres balance, the next innings is open,
   await assert.rejects(finishOrder(db, id, NOW), Conflict)
   assert.equal((await readLot(db, 5)).ledger.length, lot.ledger.length, 'nothing booked twice')
   assert.equal((await lotPage(db, 5, NOW)).state, 'growing')
+})
+
+test('what was left over of an old mix is old: no starter feed, and not used as it is', async () => {
+  const { db } = garden
+  const trough = answers(1, 'strawberry', [1], 5)
+  const built = await buildRecipe(db, trough, NOW)
+  assert.ok(built.recipe.leftoverLitres > 0.5)
+  const { steps, readyOn } = scheduleOf(built, NOW)
+  const order = { lotId: 1, intake: built.intake, recipe: built.recipe, steps, readyOn, at: NOW }
+  const { leftoverLotId } = await finishOrder(db, await createWorkOrder(db, order), NOW)
+  assert.ok(leftoverLotId !== null)
+  const tables = await readTables(db, 'UTC')
+  const { lot, components } = await readLotFacts(db, tables, leftoverLotId)
+  assert.equal(lot.innings.length, 0)
+  assert.equal(isNeverPlanted(lot), false)
+  for (const { measured } of components) assert.equal(measured?.starterNMgPerL, 0)
+  assert.equal(isNeverPlanted({ ...lot, origin: 'bag' }), true)
 })
 
 test('answers that do not fit what is kept are refused', async () => {
