@@ -1,6 +1,7 @@
 import { DomainError } from '../errors'
 import { requireNumber, requireObject } from '../validate'
-import { isNeverFed, type NitrogenBudgetInput, nitrogenBudget } from './nitrogenBudget'
+import { isNeverFed, nitrogenBudget } from './nitrogenBudget'
+import type { NitrogenBudgetInput } from './nitrogenFlows'
 import { blendEc, convertEc, EC_PER_SALT_INDEX, saltsReleased } from './salts'
 import type { Amendment } from './tables'
 

@@ -16,12 +16,11 @@ export {
   coverageWithRelease,
   isNeverFed,
   type NitrogenBudget,
-  type NitrogenBudgetInput,
   type NitrogenWeek,
   nitrogenBudget,
-  nitrogenSpanWeeks,
   refeed,
 } from './nitrogenBudget'
+export { type NitrogenBudgetInput, nitrogenSpanWeeks } from './nitrogenFlows'
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
 export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
 export { potDemand } from './potDemand'
