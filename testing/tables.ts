@@ -1,4 +1,9 @@
-import { defaultAmendments, defaultCrops, defaultMaterials } from '../src/data/defaults'
+import {
+  defaultAmendments,
+  defaultCrops,
+  defaultMaterials,
+  defaultProblems,
+} from '../src/data/defaults'
 
 /** Looks a row of a shipped table up, or says which one is missing. */
 function finder<Row extends { readonly id: string }>(rows: readonly Row[]): (id: string) => Row {
@@ -15,6 +20,8 @@ export const material = finder(shippedMaterials)
 export const amendment = finder(defaultAmendments())
 export const shippedCrops = defaultCrops()
 export const crop = finder(shippedCrops)
+export const shippedProblems = defaultProblems()
+export const problem = finder(shippedProblems)
 
 /** Asserts that two numbers agree to within a tolerance, with a message that shows both. */
 export function close(actual: number, expected: number, tolerance: number, what = ''): void {

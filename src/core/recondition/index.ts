@@ -1,4 +1,5 @@
 export { cropInPot } from './cropInPot'
+export { addDays, addMonths } from './days'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export {
   CLEANING_LOSS,
@@ -41,7 +42,6 @@ export {
 export { roundGrams, roundLitres } from './rounding'
 export { type Load, scaleToLoads } from './scaleToLoads'
 export {
-  addDays,
   type CautionId,
   type ScheduleOptions,
   type StepAmount,
@@ -53,3 +53,15 @@ export {
 } from './scheduleWork'
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
+export { triage } from './triage/triage'
+export type {
+  FamilyBar,
+  MixWith,
+  Problem,
+  Triage,
+  TriageAction,
+  TriageAnswer,
+  TriageDone,
+  TriageFinding,
+  TriageRule,
+} from './triage/triageTypes'

@@ -2,8 +2,9 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { amendment, material } from '../../../testing/tables'
 import { DomainError } from '../errors'
+import { addDays } from './days'
 import type { Recipe } from './recipeTypes'
-import { addDays, scheduleWork } from './scheduleWork'
+import { scheduleWork } from './scheduleWork'
 
 const part = (id: string, role: Recipe['parts'][number]['role']) => ({
   id,

@@ -2,6 +2,7 @@ import type { Amendment, Crop } from '../chemistry'
 import { DomainError } from '../errors'
 import type { Material } from '../media'
 import { requireObject } from '../validate'
+import { addDays } from './days'
 import type { WorkVariant } from './intake'
 import type { Recipe, RecipeDose, RecipePart, TriageVerdict } from './recipeTypes'
 
@@ -195,16 +196,6 @@ export function scheduleWork({
     readyOn: day,
     totalMinutes: steps.reduce((sum, { minutes }) => sum + minutes, 0),
   }
-}
-
-/** Calendar days added to an ISO date, whatever the zone. */
-export function addDays(isoDate: string, days: number): string {
-  const at = new Date(`${isoDate}T00:00:00Z`)
-  if (Number.isNaN(at.getTime())) {
-    throw new DomainError('bad-argument', `"${isoDate}" is not a date.`)
-  }
-  at.setUTCDate(at.getUTCDate() + days)
-  return at.toISOString().slice(0, 10)
 }
 
 function longestWait(recipe: Recipe, options: ScheduleOptions) {

@@ -1,1 +1,1 @@
-export { defaultAmendments, defaultCrops, defaultMaterials } from './readDefaults'
+export { defaultAmendments, defaultCrops, defaultMaterials, defaultProblems } from './readDefaults'

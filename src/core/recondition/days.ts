@@ -1,0 +1,35 @@
+import { DomainError } from '../errors'
+
+/**
+ * Calendar days added to an ISO date, whatever the zone.
+ * @throws DomainError `bad-argument` for what is no date
+ */
+export function addDays(isoDate: string, days: number): string {
+  const at = dateOf(isoDate)
+  at.setUTCDate(at.getUTCDate() + days)
+  return at.toISOString().slice(0, 10)
+}
+
+/**
+ * Calendar months added to an ISO date, kept inside the month: a month after 31 January is the last of February. Parts of
+ * a month count as 30 days to the month, rounded up.
+ * @throws DomainError `bad-argument` for what is no date
+ */
+export function addMonths(isoDate: string, months: number): string {
+  const at = dateOf(isoDate)
+  const day = at.getUTCDate()
+  const whole = Math.floor(months)
+  at.setUTCDate(1)
+  at.setUTCMonth(at.getUTCMonth() + whole)
+  const last = new Date(Date.UTC(at.getUTCFullYear(), at.getUTCMonth() + 1, 0)).getUTCDate()
+  at.setUTCDate(Math.min(day, last))
+  return addDays(at.toISOString().slice(0, 10), Math.ceil((months - whole) * 30))
+}
+
+function dateOf(isoDate: string): Date {
+  const at = new Date(`${isoDate}T00:00:00Z`)
+  if (Number.isNaN(at.getTime())) {
+    throw new DomainError('bad-argument', `"${isoDate}" is not a date.`)
+  }
+  return at
+}
