@@ -32,7 +32,7 @@ interface Row {
 }
 
 const NOBODY = 999_999
-const ids = { pen: 0, test: 0, lot: 0, entry: 0, mix: 0, order: 0, step: 0 }
+const ids = { pen: 0, test: 0, lot: 0, entry: 0, mix: 0, order: 0, step: 0, finding: 0 }
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
 const mix = {
   name: 'Mix of the table',
@@ -165,6 +165,27 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ note: 'x'.repeat(501) }, 'note'],
     unknown: { id: 1, entryId: NOBODY },
   },
+  'POST /api/media/lots/[id]/findings': {
+    params: ofLot,
+    body: () => ({ problemId: 'vine-weevil', note: 'at the rim' }),
+    wrong: [{ problemId: '' }, 'problemId'],
+    unknown: { id: NOBODY },
+    keep: ({ id }) => {
+      ids.finding = Number(id)
+    },
+  },
+  'POST /api/media/lots/[id]/findings/[findingId]/counts': {
+    params: () => ({ id: ids.lot, findingId: ids.finding }),
+    body: () => ({ counts: false }),
+    wrong: [{ counts: 'maybe' }, 'counts'],
+    unknown: { id: 1, findingId: NOBODY },
+  },
+  'POST /api/media/lots/[id]/planted': {
+    params: () => ({ id: 3 }),
+    body: () => ({ on: '2026-10-01' }),
+    wrong: [{ on: 'soon' }, 'on'],
+    unknown: { id: NOBODY },
+  },
   'POST /api/media/lots/[id]/readings': {
     params: ofLot,
     body: () => ({ kind: 'ph', value: 6.1, method: '1:2' }),
@@ -225,6 +246,11 @@ const ROWS: Readonly<Record<string, Row>> = {
     unknown: { id: NOBODY },
   },
   'POST /api/recondition/work-orders/[id]/finish': {
+    params: ofOrder,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/recondition/work-orders/[id]/undo-finish': {
     params: ofOrder,
     body: nothing,
     unknown: { id: NOBODY },

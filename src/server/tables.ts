@@ -1,7 +1,7 @@
 import { listAmendments } from '../data/chemistry'
 import { containersById, listContainers } from '../data/containers'
 import { materialsById } from '../data/media'
-import { listCrops } from '../data/season'
+import { listCrops, listProblems } from '../data/season'
 import { dayAt, now } from './clock'
 import type { OpenDatabase } from './database'
 import type { Tables } from './lots'
@@ -15,6 +15,7 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
     amendments: new Map(
       (await listAmendments(db)).map(({ amendment }) => [amendment.id, amendment]),
     ),
+    problems: new Map((await listProblems(db)).map((problem) => [problem.id, problem])),
     containers: await listContainers(db),
     containersById: await containersById(db),
     timeZone,

@@ -38,6 +38,7 @@ export {
 } from './columnRun'
 export { DEFAULT_KIT } from './defaultKit'
 export { type DrainObservation, type DrainReadings, drainReadings } from './drainReadings'
+export { FINDING_KINDS, type Finding, type FindingKind, findingsOf } from './findings'
 export { fitSpeed, type SpeedFit } from './fitSpeed'
 export {
   type HeatDose,
@@ -52,7 +53,9 @@ export {
   type Observation,
   type Observations,
   SEEDLING_SIGNS,
+  SEEDLING_SORTS,
   type SeedlingSign,
+  type SeedlingSort,
 } from './observations'
 export { type Derived, derive, type TestContext } from './outcomes/derive'
 export { expectedOf } from './outcomes/expectedOf'

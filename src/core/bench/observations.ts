@@ -8,6 +8,9 @@ import type { TestKind } from './testKinds'
 
 /** Leaves that are looked at in a seedling test. */
 export const SEEDLING_SIGNS = ['cupped', 'twisted', 'pale', 'scorched', 'mould', 'smell'] as const
+/** What is usually sown, by the rotation group it belongs to. */
+export const SEEDLING_SORTS = ['legume', 'lettuce', 'brassica', 'solanum', 'cucurbit'] as const
+export type SeedlingSort = (typeof SEEDLING_SORTS)[number]
 export type SeedlingSign = (typeof SEEDLING_SIGNS)[number]
 
 interface DrainAnswers {
@@ -58,9 +61,13 @@ export interface Observations {
   readonly seedling: {
     readonly pots: readonly SeedlingPots[]
     readonly signs: readonly SeedlingSign[]
+    /** null where it was not said. */
+    readonly sownAs?: SeedlingSort | null
   }
   readonly weeds: {
     readonly areaCm2: number
+    /** Mix in the tray; null where it was not measured. */
+    readonly litres?: number | null
     readonly counts: readonly { readonly on: string; readonly count: number }[]
     readonly untreatedAreaCm2: number | null
     readonly untreatedCount: number | null

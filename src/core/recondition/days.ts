@@ -26,6 +26,11 @@ export function addMonths(isoDate: string, months: number): string {
   return addDays(at.toISOString().slice(0, 10), Math.ceil((months - whole) * 30))
 }
 
+/** Whole days from one ISO date to another; negative where it lies before. */
+export function daysBetween(from: string, to: string): number {
+  return Math.round((dateOf(to).getTime() - dateOf(from).getTime()) / 86_400_000)
+}
+
 function dateOf(isoDate: string): Date {
   const at = new Date(`${isoDate}T00:00:00Z`)
   if (Number.isNaN(at.getTime())) {

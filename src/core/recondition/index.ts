@@ -1,5 +1,5 @@
 export { cropInPot } from './cropInPot'
-export { addDays, addMonths } from './days'
+export { addDays, daysBetween } from './days'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export {
   CLEANING_LOSS,
@@ -10,6 +10,16 @@ export {
 } from './intake'
 export { leachOldMix } from './leaching'
 export { lotComponents } from './lotComponents'
+export {
+  type CropBar,
+  cropBars,
+  type Found,
+  inForce,
+  seasonOf,
+  triageOfLot,
+} from './lotFound'
+export { withMeasuredWater } from './measuredWater'
+export { type MixState, mixStateOf } from './mixState'
 export { predictMix } from './predict'
 export {
   type RecipeRanges,

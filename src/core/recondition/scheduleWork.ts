@@ -2,12 +2,18 @@ import type { Amendment, Crop } from '../chemistry'
 import { DomainError } from '../errors'
 import type { Material } from '../media'
 import { requireObject } from '../validate'
-import { addDays } from './days'
+import { addDays, daysBetween } from './days'
 import type { WorkVariant } from './intake'
 import type { Recipe, RecipeDose, RecipePart, TriageVerdict } from './recipeTypes'
+import type { Triage, TriageAction } from './triage/triageTypes'
 
 export type StepKind =
   | 'clear'
+  | 'skim'
+  | 'aerate'
+  | 'heat'
+  | 'keep'
+  | 'seedling-test'
   | 'tip-out'
   | 'clean'
   | 'rewet'
@@ -37,6 +43,8 @@ export type CautionId =
   | 'residue'
   | 'lifting'
   | 'run-off'
+  | 'heat'
+  | 'fumes'
   | 'label'
 
 export type ToolId =
@@ -49,6 +57,7 @@ export type ToolId =
   | 'scale'
   | 'can'
   | 'meter'
+  | 'probe'
   | 'brush'
   | 'tags'
 
@@ -74,16 +83,29 @@ export interface WorkStep {
   readonly waitFor: WaitReason | null
 }
 
-export type WaitReason = 'compost' | 'organic' | 'lime' | 'caustic' | 'sulfur' | 'leach'
+export type WaitReason =
+  | 'compost'
+  | 'organic'
+  | 'lime'
+  | 'caustic'
+  | 'sulfur'
+  | 'leach'
+  | 'dry'
+  | 'aerate'
+  | 'heat'
+  | 'rest'
+  | 'seedlings'
 
 /** Days from mixing until each thing added is safe to plant into or to test. */
-const WAIT_DAYS: Readonly<Record<WaitReason, number>> = {
+const WAIT_DAYS: Readonly<Record<Exclude<WaitReason, 'dry' | 'aerate' | 'rest'>, number>> = {
   compost: 7,
   organic: 14,
   lime: 14,
   caustic: 7,
   sulfur: 28,
   leach: 2,
+  heat: 14,
+  seedlings: 28,
 }
 
 /** Of its label's high rate: above it a meal sets so much ammonia free at first that seedlings burn. */
@@ -91,6 +113,8 @@ const RICH_MEAL = 0.5
 
 export interface ScheduleOptions {
   readonly runsDownSide?: boolean
+  /** Days to spread it out, as a squeezed handful told. */
+  readonly dryDays?: number
   /** Rows behind the recipe's ids, for cautions that depend on the material. */
   readonly materials?: readonly Pick<Material, 'id' | 'group' | 'dustHazard'>[]
   readonly amendments?: readonly Pick<Amendment, 'id' | 'kind' | 'cce' | 'rateHighGPerL'>[]
@@ -113,7 +137,7 @@ export function scheduleWork({
   options = {},
 }: {
   recipe: Recipe
-  triage: (TriageVerdict & { readonly earliestReuse?: string | null }) | null
+  triage: (TriageVerdict & Partial<Pick<Triage, 'actions' | 'earliestReuse'>>) | null
   variant: WorkVariant
   startDate: string
   options?: ScheduleOptions
@@ -146,28 +170,50 @@ export function scheduleWork({
     waitFor: null,
   })
   /** A step that has to be over before the next begins. */
-  const inTurn = (one: WorkStep, waitFor: WaitReason): WorkStep => {
-    day = addDays(day, WAIT_DAYS[waitFor])
-    return { ...one, waitDays: WAIT_DAYS[waitFor], waitFor }
+  const inTurn = (one: WorkStep, waitFor: WaitReason, waitDays: number): WorkStep => {
+    day = addDays(day, waitDays)
+    return { ...one, waitDays, waitFor: waitDays > 0 ? waitFor : null }
   }
+  const asks = (action: TriageAction) => triage?.actions?.includes(action) ?? false
+  /** Until a treatment that takes as long as triage says is over. */
+  const daysLeft = () => Math.max(0, daysBetween(day, triage?.earliestReuse ?? day))
   addDays(startDate, 0)
 
   const steps = [step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella'])]
+  if (asks('skim')) steps.push(step('skim', 2 + 0.05 * litres, ['gloves', 'bucket'], ['dust']))
   if (recipe.leachLitres > 0) {
     const minutes = 15 + 0.3 * recipe.leachLitres
-    steps.push(inTurn(step('leach', minutes, ['can', 'meter'], ['run-off']), 'leach'))
+    const leach = step('leach', minutes, ['can', 'meter'], ['run-off'])
+    steps.push(inTurn(leach, 'leach', WAIT_DAYS.leach))
   }
   steps.push(
     step('tip-out', 3 + 0.15 * litres, ['sheet', 'gloves'], ['lifting']),
     step('clean', 0.6 * litres, ['gloves'], []),
-    options.runsDownSide
+    options.runsDownSide || asks('rewet')
       ? step('rewet', 10 + 0.2 * litres, ['can'], ['dust'])
-      : step('workable', 3, ['can'], []),
+      : inTurn(step('workable', 3, ['can'], []), 'dry', options.dryDays ?? 0),
   )
+  if (asks('aerate')) {
+    const aerate = step('aerate', 5 + 0.1 * litres, ['fork', 'sheet'], ['fumes'])
+    steps.push(inTurn(aerate, 'aerate', asks('heat') || asks('rest') ? 0 : daysLeft()))
+  }
+  if (asks('heat')) {
+    const heat = step('heat', 30 + 2 * litres, ['probe', 'gloves'], ['heat', 'legionella'])
+    steps.push(inTurn(heat, 'heat', WAIT_DAYS.heat))
+  }
+  const testDays = asks('seedling-test') ? WAIT_DAYS.seedlings : 0
+  if (asks('rest')) {
+    const restDays = Math.max(0, daysLeft() - testDays)
+    steps.push(inTurn(step('keep', 3, ['tags', 'sheet'], []), 'rest', restDays))
+  }
+  if (testDays > 0) {
+    steps.push(inTurn(step('seedling-test', 20, ['tags'], []), 'seedlings', testDays))
+  }
   if (caustic.length > 0) {
     const tools: ToolId[] = ['scale', 'bucket', 'gloves', 'goggles', 'mask']
     const cautions = powderCautions(caustic, options)
-    steps.push(inTurn(step('lime-apart', 8, tools, cautions, caustic.map(amountOfDose)), 'caustic'))
+    const apart = step('lime-apart', 8, tools, cautions, caustic.map(amountOfDose))
+    steps.push(inTurn(apart, 'caustic', WAIT_DAYS.caustic))
   }
   steps.push(
     step('spread', 5 + 0.3 * litres, ['bucket', 'gloves'], bulkCautions(recipe, options), bulk),
@@ -200,9 +246,10 @@ export function scheduleWork({
 
 function longestWait(recipe: Recipe, options: ScheduleOptions) {
   const kindOf = (id: string) => options.amendments?.find((row) => row.id === id)?.kind
-  const reasons: WaitReason[] = [
-    ...recipe.parts.flatMap(({ role }): WaitReason[] => (role === 'compost' ? ['compost'] : [])),
-    ...recipe.doses.flatMap(({ id, role, apart }): WaitReason[] => {
+  type Waits = keyof typeof WAIT_DAYS
+  const reasons: Waits[] = [
+    ...recipe.parts.flatMap(({ role }): Waits[] => (role === 'compost' ? ['compost'] : [])),
+    ...recipe.doses.flatMap(({ id, role, apart }): Waits[] => {
       if (apart) return []
       if (role === 'lime' || role === 'sulfur') return [role]
       return kindOf(id) === 'coated fertilizer' ? [] : ['organic']

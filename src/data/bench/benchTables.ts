@@ -61,6 +61,10 @@ export const benchTests = pgTable(
     startedAt: instant('started_at').notNull(),
     endedAt: instant('ended_at'),
     thrownAwayAt: instant('thrown_away_at'),
+    /** Why a finished test does not count any more. */
+    setAsideFor: text('set_aside_for'),
+    /** The test whose answers this one puts right; that one is set aside and kept. */
+    correctsId: integer('corrects_id'),
     place: text('place').notNull().default(''),
     judge: text('judge').notNull().default(''),
     note: text('note').notNull().default(''),

@@ -13,10 +13,12 @@ export {
   type BenchTest,
   listBenchTests,
   listTestsOf,
+  listTestsSinceMixing,
   readBenchTest,
   readRunBefore,
   readSet,
   type StoredTest,
+  type ToldTest,
 } from './readBenchTests'
 export {
   addSampleCalibration,

@@ -1,5 +1,5 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
-import type { TestKind } from '../../core/bench'
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import type { BenchOutcome, Observation, TestKind } from '../../core/bench'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -28,6 +28,46 @@ export async function listTestsOf(db: Database, sample: Sample): Promise<BenchTe
     .where(and(isNull(benchTests.thrownAwayAt), ofSample(benchTests, sample)))
     .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
   return withMoments(db, rows)
+}
+
+/** A finished test of a lot, as far as it tells something of the mix that is in it now. */
+export interface ToldTest {
+  readonly id: number
+  readonly lotId: number
+  readonly startedAt: Date
+  readonly observation: Observation
+  readonly outcome: BenchOutcome
+}
+
+/** Finished tests of these lots since they were last mixed, newest first; none that was set aside or is of a reference. */
+export async function listTestsSinceMixing(
+  db: Database,
+  lotIds: readonly number[],
+): Promise<ToldTest[]> {
+  if (lotIds.length === 0) return []
+  const rows = await db
+    .select({
+      id: benchTests.id,
+      lotId: benchTests.lotId,
+      startedAt: benchTests.startedAt,
+      observation: benchTests.observation,
+      outcome: benchTests.outcome,
+    })
+    .from(benchTests)
+    .innerJoin(lots, eq(lots.id, benchTests.lotId))
+    .where(
+      and(
+        inArray(benchTests.lotId, [...lotIds]),
+        isNull(benchTests.thrownAwayAt),
+        isNotNull(benchTests.endedAt),
+        eq(benchTests.isReference, false),
+        or(isNull(lots.mixedAt), gt(benchTests.startedAt, lots.mixedAt)),
+      ),
+    )
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+  return rows.flatMap(({ lotId, observation, outcome, ...row }) =>
+    lotId !== null && observation && outcome ? [{ ...row, lotId, observation, outcome }] : [],
+  )
 }
 
 /** The finished run before a test, of the same kind on the same sample. */

@@ -18,12 +18,30 @@ export const listAmendments = keep('amendments', async (db): Promise<readonly St
 })
 
 /** Takes grams out of the stock of an amendment; what was not there counts as bought. */
-export async function takeGramsFromStock(db: Database, id: string, grams: number): Promise<void> {
+export async function takeGramsFromStock(db: Database, id: string, grams: number): Promise<number> {
   forget('amendments')
+  const [row] = await db
+    .select({ there: amendments.stockGrams })
+    .from(amendments)
+    .where(eq(amendments.id, id))
+    .for('update')
   await db
     .update(amendments)
     .set({
       stockGrams: sql`greatest(0, ${amendments.stockGrams} - ${grams})`,
+      version: sql`${amendments.version} + 1`,
+    })
+    .where(eq(amendments.id, id))
+  return Math.min(grams, row?.there ?? 0)
+}
+
+/** Gives back what was taken. */
+export async function giveGramsToStock(db: Database, id: string, grams: number): Promise<void> {
+  forget('amendments')
+  await db
+    .update(amendments)
+    .set({
+      stockGrams: sql`${amendments.stockGrams} + ${grams}`,
       version: sql`${amendments.version} + 1`,
     })
     .where(eq(amendments.id, id))

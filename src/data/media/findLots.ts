@@ -67,7 +67,7 @@ export async function findLots(db: Database, asked: LotsAsked): Promise<LotsFoun
       total: sql<number>`count(*)`.mapWith(Number),
       inPotsLitres: sum(sql`case when ${lotSummaries.isInPots} then ${litres} end`),
       inStoreLitres: sum(sql`case when not ${lotSummaries.isInPots} then ${litres} end`),
-      litreInnings: sum(sql`${litres} * ${lotSummaries.inningsCount}`),
+      litreInnings: sum(sql`${lotSummaries.litreInnings}`),
     })
     .from(lots)
     .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))

@@ -1,4 +1,5 @@
 export { findLotNames, findLots, type LotOrder, readLotNames } from './findLots'
+export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {
   addMeasurement,
@@ -7,6 +8,7 @@ export {
   putAwayLot,
   renameLot,
   reverseEntry,
+  setPlanted,
   takeUpLot,
 } from './lots'
 export {
@@ -28,4 +30,5 @@ export {
   readLot,
   readLotCards,
   readLotVersions,
+  type StoredFinding,
 } from './readLots'

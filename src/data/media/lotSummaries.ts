@@ -42,6 +42,7 @@ export async function writeLotSummaries(
         isInPots: sql`excluded.is_in_pots`,
         litres: sql`excluded.litres`,
         inningsCount: sql`excluded.innings_count`,
+        litreInnings: sql`excluded.litre_innings`,
         airFraction: sql`excluded.air_fraction`,
         ph: sql`excluded.ph`,
       },

@@ -10,11 +10,12 @@ import {
   text,
   unique,
 } from 'drizzle-orm/pg-core'
+import type { Finding, FindingKind } from '../../core/bench'
 import type { LedgerComponent, LedgerDose, LedgerKind, RestingState } from '../../core/media'
-import type { Prediction } from '../../core/recondition'
+import type { MixState, Prediction } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
-import { crops } from '../season/tables'
+import { crops, problems } from '../season/tables'
 
 export type LotOrigin = 'bag' | 'own recipe' | 'reconditioned' | 'unknown'
 
@@ -28,9 +29,18 @@ export const lots = pgTable('lots', {
   createdAt: instant('created_at').notNull(),
   /** When something was last filled or mixed in, by its ledger. */
   mixedAt: instant('mixed_at'),
+  /** How its mix was worked out when it was last mixed; null where it never was, and after that its composition tells. */
+  carried: jsonb('carried').$type<MixState>(),
   putAwayAt: instant('put_away_at'),
   version: version(),
 })
+
+/** When a lot was last mixed, and what its mix was worked out to be. */
+export interface MixedBefore {
+  /** ISO instant. */
+  readonly mixedAt: string | null
+  readonly carried: MixState | null
+}
 
 export const lotPlaces = pgTable(
   'lot_places',
@@ -67,6 +77,8 @@ export const ledgerEntries = pgTable(
     /** The lot on the other side of a split or merge. */
     otherLotId: integer('other_lot_id').references(() => lots.id),
     reversesId: integer('reverses_id').unique('reversed_once'),
+    /** How the lot stood before its mix was changed by it, so that reversing gives it back. */
+    before: jsonb('before').$type<MixedBefore>(),
   },
   (table) => [index('ledger_by_lot').on(table.lotId, table.at)],
 )
@@ -101,6 +113,8 @@ export const lotSummaries = pgTable('lot_summaries', {
   isInPots: boolean('is_in_pots').notNull(),
   litres: doublePrecision('litres').notNull(),
   inningsCount: integer('innings_count').notNull(),
+  /** Litres that served, added up over its innings. */
+  litreInnings: doublePrecision('litre_innings').notNull().default(0),
   airFraction: doublePrecision('air_fraction'),
   ph: doublePrecision('ph'),
 })
@@ -116,6 +130,12 @@ export const innings = pgTable(
     cropId: text('crop_id').references(() => crops.id),
     startedOn: date('started_on').notNull(),
     endedOn: date('ended_on'),
+    /** From when it could be planted; null where it was not worked out. */
+    readyOn: date('ready_on'),
+    /** When the crop went in; null while it has not. */
+    plantedOn: date('planted_on'),
+    /** That served in it, L; 0 for what was kept of another lot's innings. null: as many as the lot has now. */
+    litres: doublePrecision('litres'),
     outcome: text('outcome').$type<'well' | 'fair' | 'poor'>(),
     predicted: jsonb('predicted').$type<Prediction>(),
     workOrderId: integer('work_order_id'),
@@ -145,6 +165,40 @@ export const measurements = pgTable(
     value: doublePrecision('value').notNull(),
     method: text('method').notNull(),
     readAs: jsonb('read_as').$type<ReadAs>(),
+    /** The test of the bench it was read in; counts as long as that is not set aside. */
+    testId: integer('test_id'),
   },
   (table) => [index('measurements_by_lot').on(table.lotId, table.at)],
+)
+
+/**
+ * What people saw in a lot, and what was found in it before it was mixed or parted. Tests of the bench tell theirs by
+ * themselves, as long as nothing is mixed in.
+ */
+export const lotFindings = pgTable(
+  'lot_findings',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    at: instant('at').notNull(),
+    kind: text('kind').$type<FindingKind | 'problem'>().notNull(),
+    state: text('state').$type<Finding['state']>().notNull(),
+    problemId: text('problem_id').references(() => problems.id),
+    numbers: jsonb('numbers').$type<Finding['numbers']>().notNull(),
+    word: text('word'),
+    families: jsonb('families').$type<readonly string[]>().notNull(),
+    /** Year in which it was seen. */
+    season: integer('season').notNull(),
+    /** Of the crop that stood in it. */
+    rotationGroup: text('rotation_group'),
+    source: text('source').$type<'seen' | 'test'>().notNull(),
+    /** The test that found it, where one did. */
+    testId: integer('test_id'),
+    note: text('note'),
+    /** When it was taken back, or dealt with. */
+    endedAt: instant('ended_at'),
+  },
+  (table) => [index('findings_by_lot').on(table.lotId, table.at)],
 )

@@ -92,6 +92,9 @@ test('the next innings closes the one before', async () => {
     startedOn: '2026-11-02',
     predicted: null,
     workOrderId: null,
+    readyOn: null,
+    plantedOn: null,
+    litres: null,
   })
   const { innings } = await readLot(garden.db, 3)
   assert.equal(innings.length, before.innings.length + 1)

@@ -1,5 +1,6 @@
-import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { contentsOf, type LedgerLine, requireBalanced, reversingLine } from '../../core/media'
+import type { MixState } from '../../core/recondition'
 import { containersOfLot, placeLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
@@ -9,10 +10,21 @@ import {
   type LotOrigin,
   ledgerEntries,
   lotContents,
+  lotFindings,
   lots,
+  type MixedBefore,
   measurements,
 } from './lotTables'
-import { type Innings, type Measurement, readLot } from './readLots'
+import { type Innings, type LedgerEntry, type Measurement, readLot } from './readLots'
+
+/** What lines belong to, and what the mix is afterwards where they change it. */
+export interface LineLinks {
+  readonly workOrderId?: number
+  readonly otherLotId?: number
+  /** When it was really mixed, where that was before it was written down. */
+  readonly mixedAt?: Date
+  readonly carried?: MixState | null
+}
 
 export interface NewLot {
   readonly name: string
@@ -23,6 +35,8 @@ export interface NewLot {
   readonly at: Date
   readonly otherLotId?: number
   readonly workOrderId?: number
+  /** Of a mix that comes from another lot: what is known of it goes with it. */
+  readonly mixed?: { readonly at: Date | null; readonly carried: MixState | null }
 }
 
 /** Makes a lot with its first ledger lines, in its containers or a store bin. */
@@ -41,6 +55,10 @@ export async function createLot(db: Database, lot: NewLot): Promise<number> {
     if (!made) throw new Error('The lot was not made.')
     await placeLot(tx, made.id, lot.containerIds)
     await insertLines(tx, made.id, lot.lines, lot.at, lot)
+    if (lot.mixed) {
+      const { at: mixedAt, carried } = lot.mixed
+      await tx.update(lots).set({ mixedAt, carried }).where(eq(lots.id, made.id))
+    }
     await writeContents(tx, made.id, lot.lines)
     return made.id
   })
@@ -55,7 +73,7 @@ export async function appendLines(
   lotId: number,
   lines: readonly LedgerLine[],
   at: Date,
-  links: { readonly workOrderId?: number; readonly otherLotId?: number } = {},
+  links: LineLinks = {},
 ): Promise<void> {
   await db.transaction(async (tx) => {
     await lockLot(tx, lotId)
@@ -93,9 +111,34 @@ export async function reverseEntry(
     const line = reversingLine(entry, note)
     requireBalanced(before, [line])
     await tx.insert(ledgerEntries).values({ lotId, at, reversesId: entryId, ...line })
-    if (line.litres > 0) await tx.update(lots).set({ mixedAt: at }).where(eq(lots.id, lotId))
+    await giveBackMix(tx, lotId, entry)
     await writeContents(tx, lotId, [...before, line])
   })
+}
+
+/** Takes all lines of a work order back by their opposites. */
+export async function reverseOrder(
+  db: Database,
+  lotId: number,
+  workOrderId: number,
+  at: Date,
+): Promise<void> {
+  await lockLot(db, lotId)
+  const before = await db
+    .select()
+    .from(ledgerEntries)
+    .where(eq(ledgerEntries.lotId, lotId))
+    .orderBy(asc(ledgerEntries.id))
+  const reversed = new Set(before.map(({ reversesId }) => reversesId))
+  const entries = before.filter((one) => one.workOrderId === workOrderId && !reversed.has(one.id))
+  const lines = entries.map((entry) => ({ ...reversingLine(entry, null), reversesId: entry.id }))
+  requireBalanced(before, lines)
+  if (lines.length > 0) {
+    await db
+      .insert(ledgerEntries)
+      .values(lines.map((line) => ({ lotId, at, workOrderId, ...line })))
+  }
+  await writeContents(db, lotId, [...before, ...lines])
 }
 
 /**
@@ -171,7 +214,9 @@ export async function takeUpLot(
 export async function addMeasurement(
   db: Database,
   lotId: number,
-  measured: Pick<Measurement, 'quantity' | 'value' | 'method' | 'at' | 'readAs'>,
+  measured: Pick<Measurement, 'quantity' | 'value' | 'method' | 'at' | 'readAs'> & {
+    readonly testId?: number
+  },
 ): Promise<void> {
   await db.transaction(async (tx) => {
     await lockLot(tx, lotId)
@@ -183,17 +228,73 @@ export async function addMeasurement(
 export async function openNextInnings(
   db: Database,
   lotId: number,
-  next: Pick<Innings, 'cropId' | 'startedOn' | 'predicted' | 'workOrderId'>,
-): Promise<void> {
-  await db
+  next: Pick<
+    Innings,
+    'cropId' | 'startedOn' | 'predicted' | 'workOrderId' | 'readyOn' | 'plantedOn' | 'litres'
+  >,
+): Promise<{ readonly id: number; readonly closedId: number | null }> {
+  const [closed] = await db
     .update(innings)
     .set({ endedOn: next.startedOn, version: sql`${innings.version} + 1` })
     .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
+    .returning({ id: innings.id })
   const [last] = await db
     .select({ number: sql<number>`coalesce(max(${innings.number}), 0)`.mapWith(Number) })
     .from(innings)
     .where(eq(innings.lotId, lotId))
-  await db.insert(innings).values({ lotId, number: (last?.number ?? 0) + 1, ...next })
+  const [opened] = await db
+    .insert(innings)
+    .values({ lotId, number: (last?.number ?? 0) + 1, ...next })
+    .returning({ id: innings.id })
+  if (!opened) throw new Error('The innings was not opened.')
+  return { id: opened.id, closedId: closed?.id ?? null }
+}
+
+/**
+ * What is known of a lot goes with what was parted from it: innings it served in (their litres stay with the other lot),
+ * readings of its present mix and what was seen in it.
+ */
+export async function copyHistory(db: Database, fromLotId: number, toLotId: number): Promise<void> {
+  const from = await readLot(db, fromLotId)
+  if (from.innings.length > 0) {
+    await db.insert(innings).values(
+      from.innings.map(({ id: _, lotId: __, version: ___, workOrderId: ____, ...one }) => ({
+        ...one,
+        lotId: toLotId,
+        endedOn: one.endedOn ?? one.startedOn,
+        litres: 0,
+      })),
+    )
+  }
+  const read = from.newest.filter(({ at }) => from.mixedAt === null || at > from.mixedAt)
+  if (read.length > 0) {
+    await db
+      .insert(measurements)
+      .values(read.map(({ id: _, lotId: __, ...one }) => ({ ...one, lotId: toLotId })))
+  }
+  if (from.seen.length > 0) {
+    await db
+      .insert(lotFindings)
+      .values(from.seen.map(({ id: _, lotId: __, ...one }) => ({ ...one, lotId: toLotId })))
+  }
+}
+
+/**
+ * Says when the crop of a lot's present innings went in; null: not yet.
+ * @throws Conflict between innings
+ */
+export async function setPlanted(db: Database, lotId: number, on: string | null): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockLot(tx, lotId)
+    const changed = await tx
+      .update(innings)
+      .set({ plantedOn: on, version: sql`${innings.version} + 1` })
+      .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
+      .returning({ id: innings.id })
+    if (changed.length === 0) {
+      throw new Conflict('This lot is in no innings: turn it over first.')
+    }
+  })
 }
 
 /** Makes concurrent writers of one lot wait for each other, and tells readers that it changed. */
@@ -214,6 +315,27 @@ export async function tellLotChanged(db: Database, lotId: number): Promise<void>
     .where(eq(lots.id, lotId))
 }
 
+/** Something else comes to what is in the lot: from then on older readings are of another mix. */
+function mixesIn({ kind, litres, doses }: LedgerLine): boolean {
+  return doses.length > 0 || (litres > 0 && kind !== 'recounted' && kind !== 'reversed')
+}
+
+/** The newest change of a mix taken back: the mix is what it was before. */
+async function giveBackMix(
+  db: Database,
+  lotId: number,
+  { at, before }: Pick<LedgerEntry, 'at' | 'before'>,
+): Promise<void> {
+  if (!before) return
+  await db
+    .update(lots)
+    .set({
+      mixedAt: before.mixedAt === null ? null : new Date(before.mixedAt),
+      carried: before.carried,
+    })
+    .where(and(eq(lots.id, lotId), eq(lots.mixedAt, at)))
+}
+
 /** Keeps what the ledger adds up to beside it. */
 async function writeContents(
   db: Database,
@@ -232,11 +354,20 @@ async function insertLines(
   lotId: number,
   lines: readonly LedgerLine[],
   at: Date,
-  links: { readonly workOrderId?: number; readonly otherLotId?: number },
+  links: LineLinks,
 ): Promise<void> {
   if (lines.length === 0) return
-  if (lines.some(({ litres }) => litres > 0)) {
-    await db.update(lots).set({ mixedAt: at }).where(eq(lots.id, lotId))
+  const [lot] = await db
+    .select({ mixedAt: lots.mixedAt, carried: lots.carried })
+    .from(lots)
+    .where(eq(lots.id, lotId))
+  const before: MixedBefore = {
+    mixedAt: lot?.mixedAt?.toISOString() ?? null,
+    carried: lot?.carried ?? null,
+  }
+  if (lines.some(mixesIn)) {
+    const { mixedAt = at, carried = null } = links
+    await db.update(lots).set({ mixedAt, carried }).where(eq(lots.id, lotId))
   }
   await db.insert(ledgerEntries).values(
     lines.map((line) => ({
@@ -249,6 +380,7 @@ async function insertLines(
       note: line.note,
       workOrderId: links.workOrderId ?? null,
       otherLotId: line.kind === 'split' ? (links.otherLotId ?? null) : null,
+      before: mixesIn(line) ? before : null,
     })),
   )
 }

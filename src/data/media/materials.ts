@@ -38,12 +38,30 @@ export async function materialsById(db: Database): Promise<ReadonlyMap<string, M
 }
 
 /** Takes litres out of the stock of a material; what was not there counts as bought. */
-export async function takeFromStock(db: Database, id: string, litres: number): Promise<void> {
+export async function takeFromStock(db: Database, id: string, litres: number): Promise<number> {
   forget('stock')
+  const [row] = await db
+    .select({ there: materials.stockLitres })
+    .from(materials)
+    .where(eq(materials.id, id))
+    .for('update')
   await db
     .update(materials)
     .set({
       stockLitres: sql`greatest(0, ${materials.stockLitres} - ${litres})`,
+      version: sql`${materials.version} + 1`,
+    })
+    .where(eq(materials.id, id))
+  return Math.min(litres, row?.there ?? 0)
+}
+
+/** Gives back what was taken. */
+export async function giveToStock(db: Database, id: string, litres: number): Promise<void> {
+  forget('stock')
+  await db
+    .update(materials)
+    .set({
+      stockLitres: sql`${materials.stockLitres} + ${litres}`,
       version: sql`${materials.version} + 1`,
     })
     .where(eq(materials.id, id))

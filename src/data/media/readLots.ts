@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { LotContents } from '../../core/media'
+import type { MixState } from '../../core/recondition'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -8,6 +9,7 @@ import {
   type LotOrigin,
   ledgerEntries,
   lotContents,
+  lotFindings,
   lotPlaces,
   lots,
   measurements,
@@ -15,6 +17,7 @@ import {
 
 export type Innings = typeof innings.$inferSelect
 export type Measurement = typeof measurements.$inferSelect
+export type StoredFinding = typeof lotFindings.$inferSelect
 export type LedgerEntry = typeof ledgerEntries.$inferSelect
 
 /** A lot as lists show it: without its ledger. */
@@ -33,6 +36,10 @@ export interface LotCard {
   readonly newest: readonly Measurement[]
   /** When something was last filled or mixed in. */
   readonly mixedAt: Date | null
+  /** What its mix was worked out to be then. */
+  readonly carried: MixState | null
+  /** What people saw in it, newest first; what was taken back or dealt with is left out. */
+  readonly seen: readonly StoredFinding[]
 }
 
 /** A lot with everything that is known of it. */
@@ -55,6 +62,9 @@ export async function readLotVersions(
     .where(and(inArray(lots.id, [...ids]), isNull(lots.putAwayAt)))
   return new Map(rows.map(({ id, version }) => [id, version]))
 }
+
+/** A reading of a test that was set aside does not count. */
+const countsStill = sql`(${measurements.testId} is null or not exists (select 1 from bench_tests where bench_tests.id = ${measurements.testId} and bench_tests.thrown_away_at is not null))`
 
 /** Lots by their ids, as lists show them, in the order asked for; what was put away is left out. */
 export async function readLotCards(db: Database, ids: readonly number[]): Promise<LotCard[]> {
@@ -82,18 +92,24 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
   const newest = await db
     .selectDistinctOn([measurements.lotId, measurements.quantity])
     .from(measurements)
-    .where(inArray(measurements.lotId, asked))
+    .where(and(inArray(measurements.lotId, asked), countsStill))
     .orderBy(
       measurements.lotId,
       measurements.quantity,
       desc(measurements.at),
       desc(measurements.id),
     )
+  const seen = await db
+    .select()
+    .from(lotFindings)
+    .where(and(inArray(lotFindings.lotId, asked), isNull(lotFindings.endedAt)))
+    .orderBy(desc(lotFindings.at), desc(lotFindings.id))
   const lotId = (row: { readonly lotId: number }) => row.lotId
   const byContents = groupBy(contents, lotId)
   const byPlace = groupBy(places, lotId)
   const bySeason = groupBy(seasons, lotId)
   const byReading = groupBy(newest, lotId)
+  const bySeen = groupBy(seen, lotId)
   const byId = new Map(rows.map((row) => [row.id, row]))
   return asked.flatMap((id): LotCard[] => {
     const row = byId.get(id)
@@ -115,6 +131,8 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
         innings: bySeason.get(id) ?? [],
         newest: [...(byReading.get(id) ?? [])].sort((a, b) => b.at.getTime() - a.at.getTime()),
         mixedAt: row.mixedAt,
+        carried: row.carried,
+        seen: bySeen.get(id) ?? [],
       },
     ]
   })
@@ -129,7 +147,7 @@ export async function readLot(db: Database, id: number): Promise<Lot> {
     measurements: await db
       .select()
       .from(measurements)
-      .where(eq(measurements.lotId, id))
+      .where(and(eq(measurements.lotId, id), countsStill))
       .orderBy(desc(measurements.at), desc(measurements.id)),
     ledger: await db
       .select()

@@ -15,4 +15,5 @@ export {
   finishWorkOrder,
   putAwayWorkOrder,
   takeUpWorkOrder,
+  undoFinish,
 } from './workOrders'

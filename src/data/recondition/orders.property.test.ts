@@ -3,7 +3,14 @@ import { after, before, test } from 'node:test'
 import fc from 'fast-check'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { crop } from '../../../testing/tables'
-import type { Intake, Prediction, Recipe, StepAmount, WorkStep } from '../../core/recondition'
+import type {
+  Intake,
+  MixState,
+  Prediction,
+  Recipe,
+  StepAmount,
+  WorkStep,
+} from '../../core/recondition'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { createLot } from '../media/lots'
 import { readLot } from '../media/readLots'
@@ -103,12 +110,16 @@ const finish = (id: number) =>
           },
         ],
         leftover: null,
+        after: { litres: 20, components: [] },
       } as never,
       predicted: {} as Prediction,
       startedOn: '2026-11-02',
       at: NOW,
-      leftoverName: '',
-      leftoverBin: '',
+      mixedAt: NOW,
+      carried: {} as MixState,
+      readyOn: '2026-11-30',
+      leftover: { name: '', bin: '', origin: 'reconditioned' as const, carried: null, found: [] },
+      staying: [],
     }
   })
 

@@ -2,7 +2,28 @@ import { sql } from 'drizzle-orm'
 import { index, integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core'
 import type { Intake, Recipe, StepAmount, WorkStep } from '../../core/recondition'
 import { instant, version } from '../columns'
-import { lots } from '../media/lotTables'
+import { lots, type MixedBefore } from '../media/lotTables'
+
+/** The lot as it was before an order was finished on it. */
+export interface FinishUndo {
+  /** Of the lot right after: what followed raised it. */
+  readonly lotVersion: number
+  readonly leftoverVersion: number | null
+  readonly mixed: MixedBefore
+  readonly storeBin: string | null
+  readonly containerIds: readonly number[]
+  readonly leftoverLotId: number | null
+  readonly inningsId: number
+  readonly closedInningsId: number | null
+  /** Litres of materials and grams of amendments that were taken from the store. */
+  readonly taken: readonly {
+    readonly id: string
+    readonly unit: 'L' | 'g'
+    readonly amount: number
+  }[]
+  readonly endedFindingIds: readonly number[]
+  readonly stayingIds: readonly number[]
+}
 
 export type WorkOrderState = 'open' | 'finished' | 'put-away'
 
@@ -20,6 +41,8 @@ export const workOrders = pgTable(
     intake: jsonb('intake').$type<Intake>().notNull(),
     recipe: jsonb('recipe').$type<Recipe>().notNull(),
     readyOn: text('ready_on').notNull(),
+    /** What it takes to undo its end; null while it is open, and for orders of before. */
+    undo: jsonb('undo').$type<FinishUndo>(),
     version: version(),
   },
   (table) => [
@@ -41,6 +64,8 @@ export const workOrderSteps = pgTable(
     /** Planned and, where it differed, actual. */
     amounts: jsonb('amounts').$type<readonly StepAmount[]>().notNull(),
     doneAt: instant('done_at'),
+    /** Why it was ticked before its wait was over. */
+    earlyFor: text('early_for'),
     version: version(),
   },
   (table) => [unique('steps_in_order').on(table.workOrderId, table.position)],

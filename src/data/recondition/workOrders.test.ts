@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { crop } from '../../../testing/tables'
-import type { WorkStep } from '../../core/recondition'
+import type { MixState, WorkStep } from '../../core/recondition'
 import { Conflict, StaleWrite } from '../errors'
 import { readLot } from '../media/readLots'
 import { readOpenOrder, readWorkOrder } from './readWorkOrders'
@@ -116,8 +116,17 @@ test('a finish that fails half way books nothing', async () => {
       predicted: {} as never,
       startedOn: '2026-11-02',
       at: NOW,
-      leftoverName: 'Left over',
-      leftoverBin: 'Bin',
+      mixedAt: NOW,
+      carried: {} as MixState,
+      readyOn: '2026-11-30',
+      leftover: {
+        name: 'Left over',
+        bin: 'Bin',
+        origin: 'reconditioned' as const,
+        carried: null,
+        found: [],
+      },
+      staying: [],
     })),
     /taken out/,
   )

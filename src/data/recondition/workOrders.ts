@@ -1,14 +1,22 @@
-import { and, eq } from 'drizzle-orm'
-import type { FinishedBatch, Intake, Prediction, Recipe, WorkStep } from '../../core/recondition'
-import { takeGramsFromStock } from '../chemistry/amendments'
-import { placeLot } from '../containers/containers'
+import { and, eq, inArray, sql } from 'drizzle-orm'
+import type {
+  FinishedBatch,
+  Intake,
+  MixState,
+  Prediction,
+  Recipe,
+  WorkStep,
+} from '../../core/recondition'
+import { giveGramsToStock, takeGramsFromStock } from '../chemistry/amendments'
+import { containersOfLot, placeLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
-import { appendLines, createLot, openNextInnings } from '../media/lots'
-import { lots } from '../media/lotTables'
-import { takeFromStock } from '../media/materials'
+import { addFindings, endOpenFindings, type NewFinding } from '../media/lotFindings'
+import { appendLines, copyHistory, createLot, openNextInnings, reverseOrder } from '../media/lots'
+import { innings, type LotOrigin, lotFindings, lots } from '../media/lotTables'
+import { giveToStock, takeFromStock } from '../media/materials'
 import { readOpenOrder, readWorkOrder, type WorkOrder, type WorkOrderStep } from './readWorkOrders'
-import { type WorkOrderState, workOrderSteps, workOrders } from './tables'
+import { type FinishUndo, type WorkOrderState, workOrderSteps, workOrders } from './tables'
 
 /** @throws Conflict when the lot has an open order already */
 export async function createWorkOrder(
@@ -129,8 +137,22 @@ export interface Finish {
   readonly predicted: Prediction
   readonly startedOn: string
   readonly at: Date
-  readonly leftoverName: string
-  readonly leftoverBin: string
+  /** When it was really mixed, by the ticks of its steps. */
+  readonly mixedAt: Date
+  /** What the new mix was worked out to be. */
+  readonly carried: MixState
+  readonly readyOn: string
+  readonly leftover: {
+    readonly name: string
+    readonly bin: string
+    readonly origin: LotOrigin
+    /** What the old mix was known to be; null where its composition tells. */
+    readonly carried: MixState | null
+    /** What was found in it by tests. */
+    readonly found: readonly NewFinding[]
+  }
+  /** What stays with the mix of all that was found in the old one. */
+  readonly staying: readonly NewFinding[]
 }
 
 /**
@@ -148,50 +170,147 @@ export async function finishWorkOrder(
     const locked = await lockOrder(tx, orderId)
     requireOpen(locked)
     const order = await readWorkOrder(tx, orderId)
-    const { batch, predicted, startedOn, at, leftoverName, leftoverBin } = await account(order, tx)
+    const { batch, predicted, startedOn, at, leftover, ...mix } = await account(order, tx)
     const { lotId } = order
+    const [lot] = await tx.select().from(lots).where(eq(lots.id, lotId))
+    if (!lot) throw new NotFound(`There is no lot ${lotId}.`)
+    const standsIn = await containersOfLot(tx, lotId)
     const leftoverLotId = batch.leftover
       ? await createLot(tx, {
-          name: leftoverName,
-          origin: 'reconditioned',
-          storeBin: leftoverBin,
+          name: leftover.name,
+          origin: leftover.origin,
+          storeBin: leftover.bin,
           containerIds: [],
           lines: [batch.leftover],
           at,
           otherLotId: lotId,
           workOrderId: orderId,
+          mixed: { at: lot.mixedAt, carried: leftover.carried },
         })
       : null
+    if (leftoverLotId !== null) {
+      await copyHistory(tx, lotId, leftoverLotId)
+      await addFindings(tx, leftoverLotId, leftover.found)
+    }
+    const endedFindingIds = await endOpenFindings(tx, lotId, at)
+    const stayingIds = await addFindings(tx, lotId, mix.staying)
     await appendLines(tx, lotId, batch.lines, at, {
       workOrderId: orderId,
+      mixedAt: mix.mixedAt,
+      carried: mix.carried,
       ...(leftoverLotId === null ? {} : { otherLotId: leftoverLotId }),
     })
     await placeLot(tx, lotId, order.intake.containerIds)
     await tx.update(lots).set({ storeBin: null }).where(eq(lots.id, lotId))
+    const taken: { id: string; unit: 'L' | 'g'; amount: number }[] = []
     for (const { role, unit, id, planned, actual } of order.steps.flatMap(
       ({ amounts }) => amounts,
     )) {
       if (role === 'lot') continue
       const amount = actual ?? planned
-      if (unit === 'L') await takeFromStock(tx, id, amount)
-      else await takeGramsFromStock(tx, id, amount)
+      const take = unit === 'L' ? takeFromStock : takeGramsFromStock
+      taken.push({ id, unit, amount: await take(tx, id, amount) })
     }
-    await openNextInnings(tx, lotId, {
+    const opened = await openNextInnings(tx, lotId, {
       cropId: order.intake.cropId,
       startedOn,
       predicted,
       workOrderId: orderId,
+      readyOn: mix.readyOn,
+      plantedOn: null,
+      litres: batch.after.litres,
     })
-    await changeOrder(tx, locked, { state: 'finished', finishedAt: at })
+    const undo: FinishUndo = {
+      lotVersion: await versionOf(tx, lotId),
+      leftoverVersion: leftoverLotId === null ? null : await versionOf(tx, leftoverLotId),
+      mixed: { mixedAt: lot.mixedAt?.toISOString() ?? null, carried: lot.carried },
+      storeBin: lot.storeBin,
+      containerIds: standsIn,
+      leftoverLotId,
+      inningsId: opened.id,
+      closedInningsId: opened.closedId,
+      taken,
+      endedFindingIds,
+      stayingIds,
+    }
+    await changeOrder(tx, locked, { state: 'finished', finishedAt: at, undo })
     return { leftoverLotId }
   })
+}
+
+/**
+ * Takes the end of a turnover back, until something follows: ledger by opposite lines, leftovers, places, stock, innings.
+ * @throws Conflict where the lot, or what was left over, was changed since
+ */
+export async function undoFinish(db: Database, orderId: number, at: Date): Promise<void> {
+  await db.transaction(async (tx) => {
+    const order = await lockOrder(tx, orderId)
+    const { undo, lotId } = order
+    if (order.state !== 'finished' || !undo) {
+      throw new Conflict('This work order cannot be opened again.')
+    }
+    const isAsItWas =
+      (await versionOf(tx, lotId)) === undo.lotVersion &&
+      (undo.leftoverLotId === null ||
+        (await versionOf(tx, undo.leftoverLotId)) === undo.leftoverVersion)
+    if (!isAsItWas || (await readOpenOrder(tx, lotId)) !== null) {
+      throw new Conflict('Something followed on this lot: enter what differs instead.')
+    }
+    await reverseOrder(tx, lotId, orderId, at)
+    if (undo.leftoverLotId !== null) {
+      await reverseOrder(tx, undo.leftoverLotId, orderId, at)
+      await tx.update(lots).set({ putAwayAt: at }).where(eq(lots.id, undo.leftoverLotId))
+    }
+    const { mixedAt, carried } = undo.mixed
+    await tx
+      .update(lots)
+      .set({
+        mixedAt: mixedAt === null ? null : new Date(mixedAt),
+        carried,
+        storeBin: undo.storeBin,
+      })
+      .where(eq(lots.id, lotId))
+    await placeLot(tx, lotId, undo.containerIds)
+    await tx.delete(innings).where(eq(innings.id, undo.inningsId))
+    if (undo.closedInningsId !== null) {
+      await tx
+        .update(innings)
+        .set({ endedOn: null, version: sql`${innings.version} + 1` })
+        .where(eq(innings.id, undo.closedInningsId))
+    }
+    if (undo.stayingIds.length > 0) {
+      await tx
+        .update(lotFindings)
+        .set({ endedAt: at })
+        .where(inArray(lotFindings.id, [...undo.stayingIds]))
+    }
+    if (undo.endedFindingIds.length > 0) {
+      await tx
+        .update(lotFindings)
+        .set({ endedAt: null })
+        .where(inArray(lotFindings.id, [...undo.endedFindingIds]))
+    }
+    for (const { id, unit, amount } of undo.taken) {
+      await (unit === 'L' ? giveToStock : giveGramsToStock)(tx, id, amount)
+    }
+    await changeOrder(tx, order, { state: 'open', finishedAt: null, undo: null })
+  })
+}
+
+async function versionOf(db: Database, lotId: number): Promise<number> {
+  const [lot] = await db.select({ version: lots.version }).from(lots).where(eq(lots.id, lotId))
+  return lot?.version ?? -1
 }
 
 /** Changes an order as it was read. @throws StaleWrite when it was changed since */
 async function changeOrder(
   db: Database,
   { id, version }: { readonly id: number; readonly version: number },
-  change: { readonly state: WorkOrderState; readonly finishedAt?: Date },
+  change: {
+    readonly state: WorkOrderState
+    readonly finishedAt?: Date | null
+    readonly undo?: FinishUndo | null
+  },
 ): Promise<void> {
   const changed = await db
     .update(workOrders)

@@ -1,2 +1,2 @@
 export { listCrops } from './crops'
-export { listProblems } from './problems'
+export { listProblems, type StoredProblem } from './problems'

@@ -188,6 +188,7 @@ const observed: {
     fieldAt.set('pots', `sown${SEEDLING_SHARES[0]}`)
     return {
       signs: read('signs'),
+      sownAs: read('sownAs') || null,
       pots: SEEDLING_SHARES.filter(
         (share) => isGiven(read(`sown${share}`)) || isGiven(read(`sprouted${share}`)),
       ).map((share, at) => ({
@@ -202,6 +203,7 @@ const observed: {
     fieldAt.set('counts', 'count0')
     return {
       areaCm2: read('areaCm2'),
+      litres: read('litres'),
       counts: rows(COUNTS)
         .filter((row) => row === 0 || isGiven(read(`count${row}`)))
         .map((row, at) => ({

@@ -150,9 +150,11 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
       { kind: 'number', name: `heightMm${share}`, label: words.heightMm, hint: optional },
     ]),
     { kind: 'several', name: 'signs', label: words.signs, options: choices.signs },
+    { kind: 'choice', name: 'sownAs', label: words.sownAs, options: choices.sownAs },
   ],
   weeds: [
     field('number', 'areaCm2'),
+    field('litres', 'litres', optional),
     ...Array.from({ length: COUNTS }, (_, i): BenchField[] => [
       { kind: 'day', name: `day${i}`, label: words.countOn(i + 1) },
       { kind: 'number', name: `count${i}`, label: words.count(i + 1) },

@@ -6,7 +6,9 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { findings as findingWords } from '../../ui/texts/findings'
 import { media as mediaWords } from '../../ui/texts/media'
+import { LotFound } from '../found/LotFound'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
 import { LotAnswer } from './LotAnswer'
@@ -15,6 +17,7 @@ import { LotChemistrySection } from './LotChemistrySection'
 import { LotComposition } from './LotComposition'
 import styles from './LotScreen.module.css'
 import { type Asking, LotValues, VALUE_KEYS } from './LotValues'
+import { PlantedForm } from './PlantedForm'
 import { StateMark } from './StateMark'
 
 /** One lot: its sentence with the next action, its pot cut open, what it is made of, its ledger. */
@@ -62,7 +65,8 @@ function Lot({ page }: { page: LotPage }) {
       <div className={styles.finding}>
         <p className={styles.sentence}>
           <StateMark state={page.state} /> — {findingText(page.finding, format)}
-          {page.remedy
+          {page.moreFaults > 0 && `, ${words.moreFaults(page.moreFaults)}`}
+          {page.remedy && page.finding.kind === 'air-short'
             ? `: ${mediaWords.remedy(
                 format.plain(format.litres(page.remedy.litres)),
                 page.remedy.name,
@@ -70,6 +74,16 @@ function Lot({ page }: { page: LotPage }) {
               )}`
             : '.'}
         </p>
+        {page.faults.length > 1 && (
+          <details className={styles.faults}>
+            <summary>{words.allFaults}</summary>
+            <ol>
+              {page.faults.map((fault) => (
+                <li key={findingText(fault, format)}>{findingText(fault, format)}.</li>
+              ))}
+            </ol>
+          </details>
+        )}
       </div>
       <div className={styles.grid}>
         {page.pot && (
@@ -90,6 +104,16 @@ function Lot({ page }: { page: LotPage }) {
           <LotAnswer page={page} asking={asking} keys={VALUE_KEYS} />
         </section>
       </div>
+      <PlantedForm page={page} />
+      <section aria-labelledby="found" className={styles.foundIn}>
+        <h2 id="found">{findingWords.title}</h2>
+        <LotFound
+          lotId={page.id}
+          found={page.found}
+          triage={page.triage}
+          problems={page.problems}
+        />
+      </section>
       <LotChemistrySection page={page} asking={asking} />
       <Ledger page={page} />
       <LotChanges page={page} />

@@ -1,5 +1,6 @@
 import type { LotFinding } from '../../messages/media/lots'
 import type { Format } from '../../ui/format'
+import { findings as findingWords } from '../../ui/texts/findings'
 import { media as mediaWords } from '../../ui/texts/media'
 
 /** The one sentence about a lot, in words. */
@@ -25,6 +26,16 @@ export function findingText(finding: LotFinding, format: Format): string {
         format.number(finding.ecMax, 1),
         finding.cropName,
       )
+    case 'found':
+      return words.found(
+        finding.problemName,
+        format.day(finding.on),
+        findingWords.verdicts[finding.verdict].toLowerCase(),
+      )
+    case 'ready':
+      return finding.isReady
+        ? words.ready(finding.cropName, format.day(finding.on))
+        : words.resting(finding.cropName, format.day(finding.on))
     case 'level-down':
       return words.levelDown(litres(finding.litres), litres(finding.room))
     case 'season-over':

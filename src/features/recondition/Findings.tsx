@@ -4,6 +4,7 @@ import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { TriageNotice } from '../found/TriageNotice'
 import styles from './RecipeScreen.module.css'
 
 const words = reconditionWords.recipe
@@ -37,6 +38,7 @@ export function Findings({ page }: { page: RecipePage }) {
   const help = airHelp(page, format)
   return (
     <>
+      {page.triage && <TriageNotice triage={page.triage} />}
       {failed.length > 0 && (
         <Notice tone="act">
           {failed.map((line) => (

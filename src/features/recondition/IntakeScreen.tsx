@@ -10,6 +10,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { LotFound } from '../found/LotFound'
 import styles from './IntakeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
 import { type Given, useIntake } from './useIntake'
@@ -51,6 +52,23 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           {words.openOrder} <a href={`/turnover/orders/${page.openOrderId}`}>{words.toOrder}</a>
         </Notice>
       )}
+      {page.standing && (
+        <Notice tone="act">
+          {words.standing(page.standing.cropName)}{' '}
+          <a href={`/mixes/design?group=${page.standing.plantGroup}`}>{words.potOn}</a>
+          {' · '}
+          <a href={`/lots/${page.lot.id}#ledger`}>{words.topUp}</a>. {words.comesOut}
+        </Notice>
+      )}
+      <section aria-labelledby="found">
+        <h2 id="found">{words.found}</h2>
+        <LotFound
+          lotId={page.lot.id}
+          found={page.found}
+          triage={page.triage}
+          problems={page.problems}
+        />
+      </section>
       <form className={styles.form} onSubmit={go} noValidate>
         <div className={styles.lot}>
           <CoreSample strata={page.lot.strata} />
@@ -81,12 +99,21 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           )}
           <Choice
             label={words.side}
+            hint={page.told.sideOn ? words.byTest(format.day(page.told.sideOn)) : undefined}
             options={Object.entries(words.sideOptions).map(([value, label]) => ({ value, label }))}
             {...form.register('side')}
           />
         </div>
         <Choice
           label={words.roots}
+          hint={
+            page.told.sieveLossShare !== null && page.told.sieveOn
+              ? words.sieved(
+                  format.plain(format.percent(page.told.sieveLossShare)),
+                  format.day(page.told.sieveOn),
+                )
+              : undefined
+          }
           options={Object.entries(words.rootsOptions).map(([value, [label, note]]) => ({
             value,
             label,
@@ -162,7 +189,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           options={words.feeds.map(([value, label, note]) => ({ value, label, note }))}
           {...form.register('feed')}
         />
-        <Notice tone="act">{words.healthy}</Notice>
+        <Notice>{words.healthy}</Notice>
         <div className={styles.foot}>
           <Button type="submit" weight="main">
             {words.go}

@@ -93,7 +93,7 @@ function defaultsOf(page: IntakePage, given: Given): Values {
   return {
     drop: drop === null || drop === undefined ? '' : `${Math.round(drop * 10) / 10} cm`,
     roots: given.roots ?? 'fine',
-    side: given.side ?? 'no',
+    side: given.side ?? page.told.side ?? 'no',
     crop: given.crop ?? '',
     pots: (given.pots ?? own).map(String),
     litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',

@@ -5,6 +5,7 @@ import {
   type Observation,
   type Observations,
   SEEDLING_SIGNS,
+  SEEDLING_SORTS,
   SIGHTS,
   SMELLS,
   TEST_KINDS,
@@ -147,9 +148,19 @@ const schemas: {
       .max(10)
       .unique()
       .required(),
+    sownAs: Joi.any()
+      .valid(...SEEDLING_SORTS, null)
+      .default(null)
+      .label('What was sown'),
   },
   weeds: {
     areaCm2: number('The area of the tray', 'Say how large the tray is, in cm²', 100_000),
+    litres: Joi.number()
+      .min(0.01)
+      .max(10_000)
+      .allow(null)
+      .default(null)
+      .label('The mix in the tray'),
     counts: Joi.array()
       .items(
         Joi.object({

@@ -1,9 +1,11 @@
 import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { LedgerKind, LotState, MaterialGroup, RetentionCurve } from '../../core/media'
+import type { TriageAnswer } from '../../core/recondition'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
+import type { FoundView, ProblemChoice, TriageView } from './found'
 import type { LotsQuery } from './lots'
 
 /** One material of a mix, as its share of the volume. */
@@ -59,12 +61,32 @@ export type LotFinding =
       readonly ecMax: number
       readonly cropName: string
     }
+  | {
+      /** Something that lives or lies in it. */
+      readonly kind: 'found'
+      readonly problemName: string
+      readonly verdict: TriageAnswer
+      /** ISO day. */
+      readonly on: string
+    }
   | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
   | { readonly kind: 'season-over'; readonly cropName: string }
   | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
+  | {
+      readonly kind: 'ready'
+      readonly cropName: string
+      readonly on: string
+      readonly isReady: boolean
+    }
   | { readonly kind: 'in-store'; readonly bin: string }
   | { readonly kind: 'unplanted' }
   | { readonly kind: 'empty' }
+
+/** What is wrong with a lot. */
+export type LotFault = Extract<
+  LotFinding,
+  { readonly kind: 'found' | 'air-short' | 'ph-off' | 'salty' | 'level-down' }
+>
 
 export interface LotRow {
   readonly id: number
@@ -79,6 +101,8 @@ export interface LotRow {
   readonly ph: Reading | null
   readonly state: LotState
   readonly finding: LotFinding
+  /** How many more things are wrong with it. */
+  readonly moreFaults: number
 }
 
 export interface LotsPage {
@@ -206,6 +230,20 @@ export interface LotChemistry {
 }
 
 export interface LotPage extends LotRow {
+  /** All that is wrong with it, the worst first. */
+  readonly faults: readonly LotFault[]
+  readonly found: readonly FoundView[]
+  readonly triage: TriageView | null
+  readonly problems: readonly ProblemChoice[]
+  /** Of its present innings; null between innings. */
+  readonly present: {
+    readonly number: number
+    readonly readyOn: string | null
+    readonly plantedOn: string | null
+    readonly cropName: string | null
+    /** When its crop is usually planted next. */
+    readonly usualOn: string | null
+  } | null
   readonly version: number
   readonly origin: string
   readonly containers: readonly { readonly code: string; readonly name: string }[]

@@ -3,7 +3,7 @@ import type { ContainerShape } from '../../core/containers'
 import { LOT_STATES, type LotState } from '../../core/media'
 import { EXPOSURES, type Exposure } from '../../core/season'
 import { columnsField, type ListQuery, listFields } from '../list'
-import { id, key, line, lines, litresOrNone, version } from '../rules'
+import { day, id, key, line, lines, litresOrNone, version } from '../rules'
 
 export type * from './lotViews'
 
@@ -144,6 +144,18 @@ export interface RenameLot {
 export const renameLotSchema = Joi.object<RenameLot>({
   name: nameSchema,
   version: version(0),
+})
+
+export interface Planted {
+  /** ISO day; null: not planted after all. */
+  readonly on: string | null
+}
+
+export const plantedSchema = Joi.object<Planted>({
+  on: day('The day it was planted').allow(null).required().messages({
+    'any.required': 'Say on which day it was planted',
+    'string.empty': 'Say on which day it was planted',
+  }),
 })
 
 export interface TakeUpLot {

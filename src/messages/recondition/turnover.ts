@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type {
+  CropBar,
   Intake,
   Load,
   Recipe,
@@ -10,6 +11,7 @@ import type {
   WorkStep,
 } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
+import type { FoundView, ProblemChoice, TriageView } from '../media/found'
 import {
   type InningsMark,
   LOT_ORDERS,
@@ -133,6 +135,31 @@ export interface IntakePage {
   readonly crops: readonly CropChoice[]
   readonly pots: readonly PotChoice[]
   readonly openOrderId: number | null
+  readonly found: readonly FoundView[]
+  readonly triage: TriageView | null
+  readonly problems: readonly ProblemChoice[]
+  /** What its tests answer already; null where they do not. */
+  readonly told: {
+    readonly side: 'yes' | 'no' | null
+    /** ISO day of that test. */
+    readonly sideOn: string | null
+    readonly sieveLossShare: number | null
+    readonly sieveOn: string | null
+  }
+  /** A plant that lives for years stands in it now. */
+  readonly standing: { readonly cropName: string; readonly plantGroup: string } | null
+}
+
+/** Why there is no recipe for a crop in a lot, and the ways out. */
+export interface RecipeStop {
+  readonly lot: IntakePage['lot']
+  readonly answers: IntakeAnswers
+  readonly crop: CropChoice
+  readonly bars: readonly CropBar[]
+  readonly found: readonly FoundView[]
+  readonly triage: TriageView | null
+  /** Crops nothing speaks against, used alike first. */
+  readonly otherCrops: readonly CropChoice[]
 }
 
 export interface NamedThing {
@@ -159,6 +186,8 @@ export interface RecipePage {
   readonly cautions: WorkStep['cautions']
   readonly freshPricePerLitre: number | null
   readonly pricesMissing: readonly string[]
+  readonly found: readonly FoundView[]
+  readonly triage: TriageView | null
   /** ISO day on which the old mix's pH was measured; null where it was predicted or not known. */
   readonly lotPhMeasuredOn: string | null
   readonly openOrderId: number | null

@@ -1,6 +1,5 @@
 import { listCalibrationsOf, type Sample, type StoredCalibrationOfSample } from '../../data/bench'
 import { readLotCards } from '../../data/media'
-import { readSite } from '../../data/site'
 import type { OpenDatabase } from '../database'
 import { calibrationOfLot } from '../lots'
 
@@ -12,5 +11,5 @@ export async function presentCalibration(
   const all = await listCalibrationsOf(db, sample)
   if (sample.kind !== 'lot') return all[0] ?? null
   const [lot] = await readLotCards(db, [Number(sample.id)])
-  return lot ? calibrationOfLot(lot, all, (await readSite(db)).timeZone) : null
+  return lot ? calibrationOfLot(lot, all) : null
 }

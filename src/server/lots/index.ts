@@ -1,5 +1,8 @@
 export { calibrationOfLot } from './calibrationOfLot'
+export { lastGroup } from './foundIn'
+export { foundViews, problemChoices, triageView } from './foundView'
 export { isNeverPlanted, type LotFacts, strataOf, type Tables } from './lotFacts'
+export { lotFaults } from './lotFaults'
 export { lotOrderOf } from './lotOrderOf'
 export { lotRow } from './lotRow'
 export { potView } from './potView'

@@ -1,14 +1,30 @@
 import type { Hydraulics } from '../../core/bench'
 import { type Amendment, blendEc, blendPh, type Crop, unreactedLime } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
-import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
-import type { LotMeasured } from '../../core/recondition'
-import type { StoredCalibrationOfSample } from '../../data/bench'
+import {
+  blendMedia,
+  type Component,
+  componentShares,
+  containerCapacity,
+  type Material,
+  volumeYield,
+} from '../../core/media'
+import {
+  type Found,
+  type LotMeasured,
+  type MixState,
+  type Triage,
+  triageOfLot,
+  withMeasuredWater,
+} from '../../core/recondition'
+import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import { type Lot, type LotCard, type MeasuredQuantity, presentInnings } from '../../data/media'
+import type { StoredProblem } from '../../data/season'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import { calibrationOfLot } from './calibrationOfLot'
+import { foundIn } from './foundIn'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
 export interface CardFacts {
@@ -34,6 +50,10 @@ export interface CardFacts {
   /** What a jar test found; null where there was none. */
   readonly buffer: Reading | null
   readonly where: string
+  /** What is in force of all that was found in it. */
+  readonly found: readonly Found[]
+  /** What may become of it for a crop planted next; null where nothing points at a problem. */
+  readonly triage: Triage | null
 }
 
 /** All that is known or worked out of a lot: what its ledger tells as well. */
@@ -46,6 +66,7 @@ export interface LotFacts extends CardFacts {
 export interface Tables {
   readonly materials: ReadonlyMap<string, Material>
   readonly crops: ReadonlyMap<string, Crop>
+  readonly problems: ReadonlyMap<string, StoredProblem>
   readonly amendments: ReadonlyMap<string, Amendment>
   /** In the order of their codes. */
   readonly containers: readonly StoredContainer[]
@@ -60,8 +81,9 @@ export function lotFacts(
   lot: Lot,
   tables: Tables,
   calibrations: readonly StoredCalibrationOfSample[],
+  tests: readonly ToldTest[],
 ): LotFacts {
-  const facts = cardFacts(lot, tables, calibrations)
+  const facts = cardFacts(lot, tables, calibrations, tests)
   const unreactedLimeGPerL = unreactedLime({ events: limeEvents(lot, tables) })
   return { ...facts, lot, unreactedLimeGPerL, measured: { ...facts.measured, unreactedLimeGPerL } }
 }
@@ -71,6 +93,7 @@ export function cardFacts(
   lot: LotCard,
   tables: Tables,
   calibrations: readonly StoredCalibrationOfSample[],
+  tests: readonly ToldTest[],
 ): CardFacts {
   const components = componentsOf(lot, tables.materials)
   const containers = lot.containerIds.flatMap((id) => tables.containersById.get(id) ?? [])
@@ -80,12 +103,11 @@ export function cardFacts(
   const surfaceCm = container ? surfaceOf(container, filled) : null
   const last = presentInnings(lot) ?? lot.innings[lot.innings.length - 1]
   const predicted = last?.predicted ?? null
+  const state = lot.carried
+  const found = foundIn(lot, tests, tables)
   const reading = (quantity: MeasuredQuantity, estimate: () => number | null): Reading | null => {
-    const found = lot.newest.find(
-      (one) =>
-        one.quantity === quantity && (!last || dayAt(tables.timeZone, one.at) >= last.startedOn),
-    )
-    if (found) return { value: found.value, measuredOn: dayAt(tables.timeZone, found.at) }
+    const read = lot.newest.find((one) => one.quantity === quantity && isOfThisMix(lot, one.at))
+    if (read) return { value: read.value, measuredOn: dayAt(tables.timeZone, read.at) }
     const value = estimate()
     return value === null ? null : { value, measuredOn: null }
   }
@@ -106,8 +128,10 @@ export function cardFacts(
     testedOn !== null && airInPot !== null && testedOn >= (read?.measuredOn ?? '')
       ? { value: airInPot, measuredOn: testedOn }
       : read
-  const ph = reading('ph', () => (some ? (predicted?.ph ?? blendPh({ components }).ph) : null))
-  const ecSme = reading('ecSme', () => (some ? blendEc({ components }).ecSme : null))
+  const ph = reading('ph', () =>
+    some ? (state?.ph ?? predicted?.ph ?? blendPh({ components }).ph) : null,
+  )
+  const ecSme = reading('ecSme', () => (some ? (ecOf(lot) ?? blendEc({ components }).ecSme) : null))
   const buffer = reading('buffer', () => null)
   return {
     lot,
@@ -125,17 +149,24 @@ export function cardFacts(
     surfaceCm,
     crop: last?.cropId ? (tables.crops.get(last.cropId) ?? null) : null,
     measured: {
-      ph: ph?.measuredOn ? ph.value : (predicted?.ph ?? undefined),
-      ecSme: ecSme?.measuredOn ? ecSme.value : undefined,
-      buffer: buffer?.value,
+      ph: ph?.measuredOn ? ph.value : (state?.ph ?? predicted?.ph ?? undefined),
+      ecSme: ecSme?.measuredOn ? ecSme.value : (ecOf(lot) ?? undefined),
+      buffer: buffer?.value ?? state?.buffer,
     },
     hydraulics,
-    measuredWater: measuredWaterOf(hydraulics, air, container, surfaceCm),
+    measuredWater: measuredWaterOf(lot, hydraulics, air, container, surfaceCm),
     air,
     ph,
     ecSme,
     buffer,
     where: whereOf(lot, containers),
+    found,
+    triage: triageOfLot({
+      found,
+      problems: tables.problems,
+      season: Number(tables.today.slice(0, 4)),
+      today: tables.today,
+    }),
   }
 }
 
@@ -146,8 +177,12 @@ function hydraulicsOf(
   timeZone: string,
 ): CardFacts['hydraulics'] {
   if (components.length === 0) return null
-  const tested = calibrationOfLot(lot, calibrations, timeZone)
-  const { curve, ksCmPerS } = tested?.measured ?? blendMedia({ components })
+  const tested = calibrationOfLot(lot, calibrations)
+  const { curve, ksCmPerS } =
+    tested?.measured ??
+    blendMedia({
+      components: lot.carried ? withMeasuredWater(sharesOf(components), lot.carried) : components,
+    })
   // A drain test alone says little of the air: only a porosity test makes that measured.
   const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
   return { curve, ksCmPerS, testedOn, speedTested: tested?.from.includes('drain') ?? false }
@@ -160,6 +195,7 @@ const USUAL_COLUMN = {
 } as const
 
 function measuredWaterOf(
+  { carried }: LotCard,
   hydraulics: CardFacts['hydraulics'],
   air: Reading | null,
   container: StoredContainer | null,
@@ -172,6 +208,8 @@ function measuredWaterOf(
       ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
       : USUAL_COLUMN
   const place = { columnShape: column.shape, fillHeightCm: column.fillHeightCm }
+  const isTested = testedOn !== null || (air?.measuredOn && container && surfaceCm)
+  if (carried && !isTested && !speedTested) return waterOf(carried)
   return {
     ...(testedOn !== null
       ? {
@@ -186,6 +224,23 @@ function measuredWaterOf(
   }
 }
 
+function waterOf(state: MixState): LotMeasured {
+  const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS } = state
+  return { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS }
+}
+
+/** Salts as they were worked out at mixing; what was weighed in is used up or washed out when the season is over. */
+function ecOf(lot: LotCard): number | null {
+  if (!lot.carried) return null
+  const isOver = lot.innings.length > 0 && !presentInnings(lot)
+  return isOver ? lot.carried.ecMediaSme : lot.carried.ecSme
+}
+
+/** What was read before something was mixed in is of another mix. */
+export function isOfThisMix({ mixedAt }: Pick<LotCard, 'mixedAt'>, at: Date): boolean {
+  return mixedAt === null || at > mixedAt
+}
+
 /** A bag or an own mix that nothing grew in; what was left over of an old mix has no innings of its own, but is old. */
 export function isNeverPlanted({ innings, origin }: Pick<LotCard, 'innings' | 'origin'>): boolean {
   return innings.length === 0 && (origin === 'bag' || origin === 'own recipe')
@@ -193,12 +248,28 @@ export function isNeverPlanted({ innings, origin }: Pick<LotCard, 'innings' | 'o
 
 /** Components by bulk volume; a lot that has been planted has no starter charge left. */
 function componentsOf(lot: LotCard, materials: ReadonlyMap<string, Material>): Component[] {
-  const used = !isNeverPlanted(lot)
-  return lot.contents.components.flatMap(({ materialId, litres }) => {
+  const parts = lot.contents.components.flatMap(({ materialId, litres }) => {
     const material = materials.get(materialId)
-    if (!material) return []
-    return [{ material, parts: litres, measured: used ? { starterNMgPerL: 0 } : {} }]
+    return material && litres > 0 ? [{ material, parts: litres }] : []
   })
+  const starter = starterOf(lot, parts)
+  return parts.map((part) => ({
+    ...part,
+    measured: starter === null ? {} : { starterNMgPerL: starter },
+  }))
+}
+
+/** Nitrogen at once in a litre of each part; null: as the tables have it. */
+function starterOf(lot: LotCard, parts: readonly Component[]): number | null {
+  const isOver = lot.innings.length > 0 && !presentInnings(lot)
+  if (lot.carried && !isOver && parts.length > 0) {
+    return lot.carried.starterNMgPerL * volumeYield(componentShares(parts))
+  }
+  return isNeverPlanted(lot) ? null : 0
+}
+
+function sharesOf(components: readonly Component[]): Component[] {
+  return componentShares(components).map(({ material, share }) => ({ material, parts: share }))
 }
 
 export function strataOf(components: readonly Component[]): Stratum[] {

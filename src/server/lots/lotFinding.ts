@@ -2,40 +2,31 @@ import type { RestingState } from '../../core/media'
 import { presentInnings } from '../../data/media'
 import type { LotFinding } from '../../messages/media/lots'
 import type { CardFacts } from './lotFacts'
-
-/** Below this share of its room a lot is worth topping up. */
-const LEVEL_DOWN_SHARE = 0.75
-/** A tenth of the band's width is within the error of an estimate. */
-const PH_TOLERANCE = 0.1
+import { type FaultTables, lotFaults } from './lotFaults'
 
 /** The finding about a lot that matters most, but for a work order on it. */
-export function findingOf({ lot, crop, air, ph, ecSme, containers }: CardFacts): LotFinding {
+export function findingOf(facts: CardFacts, tables: FaultTables): LotFinding {
+  const { lot, crop, air, containers } = facts
   if (!(lot.contents.litres > 0)) return { kind: 'empty' }
+  const [worst] = lotFaults(facts, tables)
+  if (worst) return worst
   if (containers.length === 0) return { kind: 'in-store', bin: lot.storeBin ?? '' }
   if (!crop) return { kind: 'unplanted' }
-  const cropName = crop.name
-  const airMin = crop.airMinPercent / 100
-  if (air && air.value < airMin) return { kind: 'air-short', air: air.value, airMin, cropName }
-  if (ph && (ph.value > crop.pHHigh + PH_TOLERANCE || ph.value < crop.pHLow - PH_TOLERANCE)) {
-    return { kind: 'ph-off', ph: ph.value, low: crop.pHLow, high: crop.pHHigh, cropName }
+  const present = presentInnings(lot)
+  if (!present) return { kind: 'season-over', cropName: crop.name }
+  if (present.plantedOn === null) {
+    const on = present.readyOn ?? present.startedOn
+    return { kind: 'ready', cropName: crop.name, on, isReady: on <= tables.today }
   }
-  if (ecSme?.measuredOn && ecSme.value > crop.ecMaxSme) {
-    return { kind: 'salty', ecSme: ecSme.value, ecMax: crop.ecMaxSme, cropName }
-  }
-  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
-  if (lot.contents.litres < LEVEL_DOWN_SHARE * room) {
-    return { kind: 'level-down', litres: lot.contents.litres, room }
-  }
-  if (!presentInnings(lot)) return { kind: 'season-over', cropName }
-  return { kind: 'growing', cropName, air: air?.value ?? 0 }
+  return { kind: 'growing', cropName: crop.name, air: air?.value ?? 0 }
 }
 
 /** The state of a lot on which no work order is open. */
-export function restingState(facts: CardFacts): RestingState {
-  const { lot } = facts
-  const { kind } = findingOf(facts)
-  if (kind === 'empty') return 'empty'
-  if (kind === 'in-store') return 'store'
-  if (lot.innings.length > 0 && !presentInnings(lot)) return 'turn-over'
-  return kind === 'growing' || kind === 'unplanted' ? 'growing' : 'act'
+export function restingState(facts: CardFacts, tables: FaultTables): RestingState {
+  const { lot, containers } = facts
+  if (!(lot.contents.litres > 0)) return 'empty'
+  if (containers.length === 0) return 'store'
+  const isOver = lot.innings.length > 0 && !presentInnings(lot)
+  if (isOver) return 'turn-over'
+  return lotFaults(facts, tables).length > 0 ? 'act' : 'growing'
 }

@@ -1,5 +1,6 @@
 import type { LotRow } from '../../messages/media/lots'
 import type { CardFacts } from './lotFacts'
+import { type FaultTables, lotFaults } from './lotFaults'
 import { findingOf, restingState } from './lotFinding'
 
 export interface OpenOrder {
@@ -9,7 +10,7 @@ export interface OpenOrder {
 }
 
 /** A lot as one row of the list, with the finding that matters most. */
-export function lotRow(facts: CardFacts, order: OpenOrder | null): LotRow {
+export function lotRow(facts: CardFacts, tables: FaultTables, order: OpenOrder | null): LotRow {
   const { lot, containers, strata, innings, air, ph, where } = facts
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
   return {
@@ -22,9 +23,10 @@ export function lotRow(facts: CardFacts, order: OpenOrder | null): LotRow {
     innings,
     air,
     ph,
-    state: order ? 'working' : restingState(facts),
+    state: order ? 'working' : restingState(facts, tables),
     finding: order
       ? { kind: 'order-open', done: order.stepsDone, steps: order.steps, orderId: order.id }
-      : findingOf(facts),
+      : findingOf(facts, tables),
+    moreFaults: order ? 0 : Math.max(0, lotFaults(facts, tables).length - 1),
   }
 }

@@ -1,4 +1,4 @@
-import { listCalibrationsOfLots } from '../../data/bench'
+import { listCalibrationsOfLots, listTestsSinceMixing } from '../../data/bench'
 import type { Database } from '../../data/database'
 import { generationOf } from '../../data/kept'
 import { readLot, readLotCards, readLotVersions } from '../../data/media'
@@ -8,7 +8,8 @@ import { type CardFacts, cardFacts, type LotFacts, lotFacts, type Tables } from 
 /** A lot with its history, and all that is worked out of it. @throws NotFound */
 export async function readLotFacts(db: Database, tables: Tables, lotId: number): Promise<LotFacts> {
   const lot = await readLot(db, lotId)
-  return lotFacts(lot, tables, await listCalibrationsOfLots(db, [lotId]))
+  const calibrations = await listCalibrationsOfLots(db, [lotId])
+  return lotFacts(lot, tables, calibrations, await listTestsSinceMixing(db, [lotId]))
 }
 
 /** So many lots are kept: a nursery's list leafed through from one end to the other. */
@@ -44,10 +45,17 @@ export async function readCardFacts(
 async function workOut(db: Database, tables: Tables, ids: readonly number[]): Promise<CardFacts[]> {
   const cards = await readLotCards(db, ids)
   const calibrations = await listCalibrationsOfLots(db, ids)
-  return cards.map((card) => cardFacts(card, tables, calibrations))
+  const tests = await listTestsSinceMixing(db, ids)
+  return cards.map((card) => cardFacts(card, tables, calibrations, tests))
 }
 
 /** Changes with everything but the lot itself that its facts are worked out from. */
 function tablesStamp({ today, timeZone }: Tables): string {
-  return [today, timeZone, generationOf('materials'), generationOf('crops')].join(' ')
+  return [
+    today,
+    timeZone,
+    generationOf('materials'),
+    generationOf('crops'),
+    generationOf('problems'),
+  ].join(' ')
 }

@@ -48,7 +48,7 @@ test('facts that are kept are the facts worked out anew', async () => {
   assert.equal(again[0], once[0], 'nothing changed: nothing is worked out')
   const calibrations = await listCalibrationsOfLots(garden.db, ids)
   for (const { lot, air, ph, strata } of again) {
-    const fresh = cardFacts(lot, tables, calibrations)
+    const fresh = cardFacts(lot, tables, calibrations, [])
     assert.deepEqual([fresh.air, fresh.ph, fresh.strata], [air, ph, strata])
   }
   assert.deepEqual(await readCardFacts(garden.db, tables, [4711]), [])

@@ -44,17 +44,21 @@ async function tablesOf(db: Database): Promise<Tables> {
 }
 
 async function workOut(db: Database, tables: Tables, ids: readonly number[]) {
-  return (await readCardFacts(db, tables, ids)).map(summaryOf)
+  return (await readCardFacts(db, tables, ids)).map((facts) => summaryOf(facts, tables))
 }
 
-function summaryOf(facts: CardFacts): LotSummary {
+function summaryOf(facts: CardFacts, tables: Tables): LotSummary {
   return {
     lotId: facts.lot.id,
     lotVersion: facts.lot.version,
-    state: restingState(facts),
+    state: restingState(facts, tables),
     isInPots: facts.lot.containerIds.length > 0,
     litres: facts.lot.contents.litres,
     inningsCount: facts.lot.innings.length,
+    litreInnings: facts.lot.innings.reduce(
+      (sum, { litres }) => sum + (litres ?? facts.lot.contents.litres),
+      0,
+    ),
     airFraction: facts.air?.value ?? null,
     ph: facts.ph?.value ?? null,
   }
@@ -68,6 +72,7 @@ function isSame(a: LotSummary, b: LotSummary | undefined): boolean {
     a.isInPots === b.isInPots &&
     a.litres === b.litres &&
     a.inningsCount === b.inningsCount &&
+    a.litreInnings === b.litreInnings &&
     a.airFraction === b.airFraction &&
     a.ph === b.ph
   )

@@ -47,7 +47,8 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
   const components = lotComponents(facts.components, facts.measured)
   const blend = blendPh({ components })
   const amendments = dosesOf(facts, tables)
-  const startDate = present?.startedOn ?? plantingDay(crop, tables.today, site.latitudeDeg)
+  const startDate =
+    present?.plantedOn ?? plantingDay(crop, present?.readyOn ?? tables.today, site.latitudeDeg)
   const weeks = Math.ceil(nitrogenSpanWeeks(crop))
   const season = {
     components,
@@ -156,8 +157,14 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
   }
 }
 
-/** Doses mixed in since this innings began, per litre of what is there. */
+/** Doses mixed in for this innings: per litre of mix as they were worked out, else per litre of what is there. */
 function dosesOf({ lot }: LotFacts, { amendments, timeZone }: Tables): Dose[] {
+  if (lot.carried) {
+    return lot.carried.doses.flatMap(({ amendmentId, gPerL }) => {
+      const amendment = amendments.get(amendmentId)
+      return amendment ? [{ amendment, gPerL }] : []
+    })
+  }
   const started = presentInnings(lot)?.startedOn
   if (!started || !(lot.contents.litres > 0)) return []
   return lot.ledger

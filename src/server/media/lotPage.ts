@@ -1,12 +1,22 @@
 import { blendMedia, contentsOf } from '../../core/media'
 import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
-import { type LedgerEntry, listMaterials } from '../../data/media'
+import { plantingDay } from '../../core/season'
+import { type LedgerEntry, listMaterials, presentInnings } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
 import type { LedgerRow, LotPage } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { type LotFacts, lotRow, potView, readLotFacts } from '../lots'
+import {
+  foundViews,
+  type LotFacts,
+  lotFaults,
+  lotRow,
+  potView,
+  problemChoices,
+  readLotFacts,
+  triageView,
+} from '../lots'
 import { recipeInput, stockOf } from '../recondition'
 import { readTables } from '../tables'
 import { lotChemistry } from './lotChemistry'
@@ -27,7 +37,12 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     ...[...tables.amendments.values()].map(({ id: key, name }) => [key, name] as const),
   ])
   return {
-    ...lotRow(facts, open),
+    ...lotRow(facts, tables, open),
+    faults: lotFaults(facts, tables),
+    found: foundViews(facts.found, tables),
+    triage: triageView(facts.triage, tables),
+    problems: problemChoices(tables),
+    present: presentOf(facts, site, tables.today),
     version: facts.lot.version,
     origin: facts.lot.origin,
     containers: facts.containers.map(({ code, name }) => ({ code, name })),
@@ -62,6 +77,21 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
       name: material.name,
       group: material.group,
     })),
+  }
+}
+
+/** The innings a lot is in: when its mix was ready, when its crop went in or usually does. */
+function presentOf({ lot, crop }: LotFacts, site: Site, today: string): LotPage['present'] {
+  const present = presentInnings(lot)
+  if (!present) return null
+  const { number, readyOn, plantedOn } = present
+  const from = readyOn && readyOn > today ? readyOn : today
+  return {
+    number,
+    readyOn,
+    plantedOn,
+    cropName: crop?.name ?? null,
+    usualOn: crop ? plantingDay(crop, from, site.latitudeDeg) : null,
   }
 }
 

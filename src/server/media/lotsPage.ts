@@ -32,7 +32,7 @@ export async function lotsPage(db: OpenDatabase, asked: LotsQuery = {}): Promise
       southern: isSouthern(site.latitudeDeg),
       version: site.version,
     },
-    lots: facts.map((one) => lotRow(one, orders.get(one.lot.id) ?? null)),
+    lots: facts.map((one) => lotRow(one, tables, orders.get(one.lot.id) ?? null)),
     inPotsLitres: sums.inPotsLitres,
     inStoreLitres: sums.inStoreLitres,
     litreInnings: sums.litreInnings,

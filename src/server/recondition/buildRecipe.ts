@@ -1,11 +1,17 @@
 import { type Crop, nitrogenSpanWeeks } from '../../core/chemistry'
 import {
   CLEANING_LOSS,
+  type CropBar,
+  cropBars,
   type Intake,
+  type LotMeasured,
   litresAtLevel,
   type Recipe,
   type RecipeInput,
+  seasonOf,
   solveRecipe,
+  type Triage,
+  triageOfLot,
 } from '../../core/recondition'
 import { plantingDay, weeklyTemperatures } from '../../core/season'
 import { listAmendments } from '../../data/chemistry'
@@ -16,11 +22,24 @@ import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { isNeverPlanted, type LotFacts, readLotFacts } from '../lots'
+import { isNeverPlanted, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
+/** A lot, what grows in it next, where, and what was found that speaks against it. */
+interface Asked {
+  readonly facts: LotFacts
+  readonly tables: Tables
+  readonly site: Site
+  readonly crop: Crop
+  readonly pots: readonly StoredContainer[]
+  readonly container: StoredContainer
+  readonly triage: Triage | null
+  readonly bars: readonly CropBar[]
+}
+
 export interface BuiltRecipe {
+  readonly triage: Triage | null
   readonly facts: LotFacts
   readonly intake: Intake
   readonly crop: Crop
@@ -32,15 +51,11 @@ export interface BuiltRecipe {
   readonly site: Site
 }
 
-/**
- * Works a recipe out from what a person told of a lot.
- * @throws NotFound, Conflict or Refused where the answers do not fit what is kept
- */
-export async function buildRecipe(
+/** @throws NotFound or Conflict where the answers do not fit what is kept */
+export async function askedOf(
   db: OpenDatabase,
-  answers: IntakeAnswers,
-  at: Date,
-): Promise<BuiltRecipe> {
+  answers: Pick<IntakeAnswers, 'lot' | 'crop' | 'pots'>,
+): Promise<Asked> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const facts = await readLotFacts(db, tables, answers.lot)
@@ -52,7 +67,30 @@ export async function buildRecipe(
   if (taken) throw new Conflict(`Container ${taken.code} holds lot ${taken.lotId}: empty it first.`)
   const container = [...pots].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
   if (!container) throw new NotFound('Choose at least one container.')
+  const triage = triageOfLot({
+    found: facts.found,
+    problems: tables.problems,
+    season: seasonOf(crop, tables.today, site.latitudeDeg),
+    today: tables.today,
+  })
+  return { facts, tables, site, crop, pots, container, triage, bars: cropBars(triage, crop) }
+}
 
+/**
+ * Works a recipe out from what a person told of a lot.
+ * @throws NotFound, Conflict or Refused where the answers do not fit what is kept
+ */
+export async function buildRecipe(
+  db: OpenDatabase,
+  answers: IntakeAnswers,
+  at: Date,
+): Promise<BuiltRecipe> {
+  const { facts, site, crop, pots, container, triage, bars } = await askedOf(db, answers)
+  if (bars.length > 0) {
+    throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
+      { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
+    ])
+  }
   const room = pots.reduce((sum, { litres }) => sum + litres, 0)
   const intake: Intake = {
     levelDropCm: facts.containers.length > 0 ? answers.drop : null,
@@ -69,8 +107,9 @@ export async function buildRecipe(
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
     throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
-  const input = recipeInput(facts, intake, crop, container, await stockOf(db), site, at)
-  return { facts, intake, crop, pots, container, input, recipe: solveRecipe(input), site }
+  const stock = await stockOf(db)
+  const input = recipeInput(facts, intake, crop, container, stock, site, at, triage)
+  return { facts, triage, intake, crop, pots, container, input, recipe: solveRecipe(input), site }
 }
 
 export function recipeInput(
@@ -81,6 +120,7 @@ export function recipeInput(
   stock: RecipeInput['stock'],
   site: Site,
   at: Date,
+  triage: Triage | null = null,
 ): RecipeInput {
   const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
   return {
@@ -88,8 +128,8 @@ export function recipeInput(
       id: String(facts.lot.id),
       components: facts.components,
       litres: intake.litresNow,
-      triage: null,
-      measured: { ...facts.measured, ...facts.measuredWater },
+      triage,
+      measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
       neverPlanted: isNeverPlanted(facts.lot),
     },
     litresWanted: intake.litresWanted,
@@ -97,7 +137,7 @@ export function recipeInput(
     crop,
     school: { compostShare: intake.compostShare, feed: intake.feed },
     stock,
-    limits: { cleaningLossShare: CLEANING_LOSS[intake.rootMass] },
+    limits: { cleaningLossShare: CLEANING_LOSS[intake.rootMass], ...settled(facts) },
     season: {
       weeklyMeanTempC: weeklyTemperatures({
         monthlyMeanTempC,
@@ -108,6 +148,26 @@ export function recipeInput(
     },
     measures: site.measures,
   }
+}
+
+/** What its own sieve test held back takes the place of what its roots let expect. */
+function sieved({ found }: LotFacts): Pick<LotMeasured, 'sieveLossShare'> {
+  const share = found.find(({ kind }) => kind === 'cleaning')?.numbers.lossShare
+  return share === undefined ? {} : { sieveLossShare: share }
+}
+
+/** The most that can be settled by a test and still be believed. */
+const MOST_SETTLING = 0.5
+
+/** How far its own mix sank when it was watered in. */
+export function settled({ found }: LotFacts): { settlingShare?: number } {
+  const share = found.find(({ kind }) => kind === 'settling')?.numbers.settledShare
+  return share === undefined ? {} : { settlingShare: Math.min(MOST_SETTLING, share) }
+}
+
+/** Cleaning loss by its sieve test, else by its roots. */
+export function lossOf(facts: LotFacts, rootMass: Intake['rootMass']): number {
+  return sieved(facts).sieveLossShare ?? CLEANING_LOSS[rootMass]
 }
 
 /**

@@ -135,14 +135,19 @@ test('what was left over of an old mix is old: no starter feed, and not used as 
   assert.ok(built.recipe.leftoverLitres > 0.5)
   const { steps, readyOn } = scheduleOf(built, NOW)
   const order = { lotId: 1, intake: built.intake, recipe: built.recipe, steps, readyOn, at: NOW }
+  const served = built.facts.lot.innings
   const { leftoverLotId } = await finishOrder(db, await createWorkOrder(db, order), NOW)
   assert.ok(leftoverLotId !== null)
   const tables = await readTables(db, 'UTC')
   const { lot, components } = await readLotFacts(db, tables, leftoverLotId)
-  assert.equal(lot.innings.length, 0)
+  assert.deepEqual(
+    lot.innings.map(({ cropId, litres }) => [cropId, litres]),
+    served.map(({ cropId }) => [cropId, 0]),
+    'it served in the same innings; its litres stay with the other lot',
+  )
   assert.equal(isNeverPlanted(lot), false)
   for (const { measured } of components) assert.equal(measured?.starterNMgPerL, 0)
-  assert.equal(isNeverPlanted({ ...lot, origin: 'bag' }), true)
+  assert.equal(isNeverPlanted({ innings: [], origin: 'bag' }), true)
 })
 
 test('answers that do not fit what is kept are refused', async () => {

@@ -1,12 +1,14 @@
-import { containerVolume } from '../../core/containers'
+import { containerVolume, heightForVolume } from '../../core/containers'
 import { blendMedia, componentShares } from '../../core/media'
 import {
-  CLEANING_LOSS,
+  addDays,
   DEFAULT_LIMITS,
   finishBatch,
   leachOldMix,
   lotComponents,
+  mixStateOf,
   predictMix,
+  type StepKind,
 } from '../../core/recondition'
 import type { StoredContainer } from '../../data/containers'
 import type { Database } from '../../data/database'
@@ -15,10 +17,13 @@ import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondi
 import { readSite } from '../../data/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { MEASURED_TO, readLotFacts } from '../lots'
+import { isNeverPlanted, MEASURED_TO, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
-import { recipeInput, stockOf } from './buildRecipe'
+import { lossOf, recipeInput, settled, stockOf } from './buildRecipe'
+import { keptFinding, stayingFindings } from './stayingFindings'
+
+const DAY_MS = 86_400_000
 
 /** Finishes a turnover: what was really measured out becomes the lot's next innings, in one transaction. */
 export function finishOrder(db: OpenDatabase, orderId: number, at: Date) {
@@ -57,8 +62,8 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
   const batch = finishBatch({
     before: facts.lot.contents,
     litresFound: order.intake.litresNow,
-    cleaningLossShare: CLEANING_LOSS[order.intake.rootMass],
-    settlingShare: DEFAULT_LIMITS.settlingShare,
+    cleaningLossShare: lossOf(facts, order.intake.rootMass),
+    settlingShare: settled(facts).settlingShare ?? DEFAULT_LIMITS.settlingShare,
     volumeYield,
     amounts,
   })
@@ -70,23 +75,59 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     return row && value > 0 ? [{ amendment: row.amendment, gPerL: value / mixLitres }] : []
   })
   const { season } = recipeInput(facts, order.intake, crop, container, stock, site, at)
+  const pots = tables.containers.filter(({ id }) => order.intake.containerIds.includes(id))
+  const place = { shape: container.shape, fillHeightCm: surfaceOf(pots, batch.after.litres) }
   const predicted = predictMix({
     components,
     doses,
     crop,
-    container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
+    container: place,
     season,
     cost: order.recipe.cost,
     settledLitres: batch.after.litres,
   })
+  const mixedAt = mixingMoment(order) ?? at
   return {
     batch,
     predicted,
     at,
     startedOn: dayAt(site.timeZone, at),
-    leftoverName: `${facts.lot.name}, left over`,
-    leftoverBin: 'Store',
+    mixedAt,
+    carried: mixStateOf({ components, doses, container: place }),
+    readyOn: readyAfter(order, dayAt(site.timeZone, mixedAt)),
+    leftover: {
+      name: `${facts.lot.name}, left over`,
+      bin: 'Store',
+      origin: isNeverPlanted(facts.lot) ? facts.lot.origin : 'reconditioned',
+      carried: isNeverPlanted(facts.lot)
+        ? facts.lot.carried
+        : mixStateOf({ components: old, doses: [], container: place }),
+      found: facts.found.filter(({ origin }) => origin.kind === 'test').map(keptFinding),
+    },
+    staying: stayingFindings(order, facts, tables),
   }
+}
+
+/** When the heap was really mixed; null where no such step was ticked. */
+function mixingMoment({ steps }: WorkOrder): Date | null {
+  const doneAt = (kind: StepKind) => steps.find(({ plan }) => plan.kind === kind)?.doneAt ?? null
+  return doneAt('fold') ?? doneAt('powders') ?? doneAt('spread')
+}
+
+/** The waits begin when it was mixed: later than planned, later ready. */
+function readyAfter({ steps, readyOn }: WorkOrder, mixedOn: string): string {
+  const planned = steps.find(({ plan }) => plan.kind === 'fold')?.plan.startsOn ?? mixedOn
+  const late = Math.max(0, Math.round((Date.parse(mixedOn) - Date.parse(planned)) / DAY_MS))
+  return addDays(readyOn, late)
+}
+
+/** Where the surface of the mix stands in the lowest of its containers. */
+function surfaceOf(pots: readonly StoredContainer[], litres: number): number {
+  const room = pots.reduce((sum, pot) => sum + pot.litres, 0)
+  const [lowest] = [...pots].sort((a, b) => a.fillHeightCm - b.fillHeightCm)
+  if (!lowest) throw new NotFound('The containers were put away meanwhile.')
+  const share = Math.min(1, litres / room)
+  return heightForVolume({ shape: lowest.shape, litres: lowest.litres * share })
 }
 
 /** A heap that was noted at a step by a slip of the finger is not booked into a pot. */

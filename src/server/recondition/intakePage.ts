@@ -1,11 +1,13 @@
 import type { Crop } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
+import { groupOfCrop } from '../../core/mixes'
 import type { StoredContainer } from '../../data/containers'
+import { presentInnings } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
 import { readSite } from '../../data/site'
 import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
-import { type LotFacts, readLotFacts } from '../lots'
+import { foundViews, type LotFacts, problemChoices, readLotFacts, triageView } from '../lots'
 import { readTables } from '../tables'
 
 export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {
@@ -19,7 +21,40 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
       .filter((pot) => pot.lotId === null || pot.lotId === lotId)
       .map((pot) => potChoice(pot, lotId)),
     openOrderId: (await readOpenOrder(db, lotId))?.id ?? null,
+    found: foundViews(facts.found, tables),
+    triage: triageView(facts.triage, tables),
+    problems: problemChoices(tables),
+    told: toldBy(facts),
+    standing: standingPlant(facts),
   }
+}
+
+/** What tests answer already. */
+function toldBy({ found }: LotFacts): IntakePage['told'] {
+  const wetting = found.find(({ kind }) => kind === 'wetting')
+  const dry = found.find(
+    ({ problemId, state }) => problemId === 'water-repellent' && state === 'trouble',
+  )
+  const sieve = found.find(({ kind }) => kind === 'cleaning')
+  const side = dry ?? wetting
+  return {
+    side: side ? (side.state === 'trouble' ? 'yes' : 'no') : null,
+    sideOn: side?.on ?? null,
+    sieveLossShare: sieve?.numbers.lossShare ?? null,
+    sieveOn: sieve?.on ?? null,
+  }
+}
+
+const LIVE_ON: readonly Crop['kind'][] = ['shrub', 'fruit', 'houseplant', 'succulent', 'epiphyte']
+/** So many weeks in one pot: it is not tipped out with the season. */
+const LONG_WEEKS = 100
+
+/** A plant that stays: it is potted on or topped up, not tipped out. */
+function standingPlant({ lot, crop }: LotFacts): IntakePage['standing'] {
+  const present = presentInnings(lot)
+  if (!crop || !present?.plantedOn) return null
+  const staysForYears = LIVE_ON.includes(crop.kind) && crop.weeksInPot >= LONG_WEEKS
+  return staysForYears ? { cropName: crop.name, plantGroup: groupOfCrop(crop) } : null
 }
 
 export function lotHead(facts: LotFacts): IntakePage['lot'] {

@@ -12,7 +12,8 @@ import { readOpenOrder } from '../../data/recondition'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { potView } from '../lots'
+import { foundViews, potView, triageView } from '../lots'
+import { readTables } from '../tables'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
 import { cropChoice, lotHead, potChoice } from './intakePage'
 
@@ -22,7 +23,8 @@ export async function recipePage(
   at: Date,
 ): Promise<RecipePage> {
   const built = await buildRecipe(db, answers, at)
-  const { facts, recipe, crop, container, pots, site } = built
+  const { facts, recipe, crop, container, pots, site, triage } = built
+  const tables = await readTables(db, site.timeZone)
   const loadLitres = site.measures.barrowL
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
@@ -56,19 +58,23 @@ export async function recipePage(
     cautions: [...new Set(steps.flatMap(({ cautions }) => cautions))],
     freshPricePerLitre: freshPrice(built),
     pricesMissing: pricesMissing(built),
+    found: foundViews(facts.found, tables),
+    triage: triageView(triage, tables),
     lotPhMeasuredOn: facts.ph?.measuredOn ?? null,
     openOrderId: (await readOpenOrder(db, facts.lot.id))?.id ?? null,
   }
 }
 
-export function scheduleOf({ recipe, intake, input, site }: BuiltRecipe, at: Date) {
+export function scheduleOf({ recipe, intake, input, site, triage, facts }: BuiltRecipe, at: Date) {
+  const moisture = facts.found.find(({ kind }) => kind === 'moisture')
   return scheduleWork({
     recipe,
-    triage: null,
+    triage,
     variant: 'tipped',
     startDate: dayAt(site.timeZone, at),
     options: {
       runsDownSide: intake.runsDownSide,
+      dryDays: moisture?.numbers.dryDays ?? 0,
       materials: input.stock.materials.map(({ material }) => material),
       amendments: input.stock.amendments.map(({ amendment }) => amendment),
       crop: input.crop,

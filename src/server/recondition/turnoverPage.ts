@@ -70,7 +70,7 @@ export async function turnoverPage(
     openTotal: open.total,
     finished: finished.rows.map(view),
     finishedPart: finished.part,
-    waiting: facts.map((one) => lotRow(one, null)).flatMap(waitingLot),
+    waiting: facts.map((one) => lotRow(one, tables, null)).flatMap(waitingLot),
     waitingPart: waiting.part,
   }
 }

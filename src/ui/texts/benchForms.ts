@@ -48,7 +48,9 @@ export const benchForms = {
     sprouted: 'came up',
     heightMm: 'height, mm',
     signs: 'Seen on them',
+    sownAs: 'What was sown',
     areaCm2: 'Tray, cm²',
+    litres: 'Mix in the tray',
     countOn: (n: number) => `Day of count ${n}`,
     count: (n: number) => `Weeds, count ${n}`,
     untreatedAreaCm2: 'Untreated tray, cm²',
@@ -89,6 +91,13 @@ export const benchForms = {
       scorched: 'scorched',
       mould: 'mould',
       smell: 'a smell',
+    },
+    sownAs: {
+      legume: 'beans or peas',
+      lettuce: 'lettuce',
+      brassica: 'cress or radish',
+      solanum: 'tomato',
+      cucurbit: 'cucumber',
     },
     smell: {
       earthy: 'earthy',

@@ -52,5 +52,12 @@ export const cautions: Readonly<Record<CautionId, CautionText>> = {
     short: 'Catch the run-off.',
     more: 'Not onto neighbours, not into storm drains, not back into pots.',
   },
+  heat: {
+    short: 'Hot mix scalds: thick gloves, a covered tray, and never unwatched.',
+    more: 'Above 93 °C it sets free what harms roots. In a microwave only small moist portions, in an open tub without metal.',
+  },
+  fumes: {
+    short: 'Sour mix gives off gas: spread it outdoors, do not breathe over the bag.',
+  },
   label: { short: 'Rates on the product label go before the amounts here.' },
 }

@@ -83,6 +83,11 @@ export const media = {
       `pH ${ph} is outside the ${low}–${high} that ${crop.toLowerCase()} wants`,
     salty: (ec: string, ceiling: string, crop: string) =>
       `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears`,
+    found: (name: string, day: string, verdict: string) => `${name}, ${day}: ${verdict}`,
+    ready: (crop: string, day: string) =>
+      `Mixed and ready since ${day}; ${crop.toLowerCase()} is not planted yet`,
+    resting: (crop: string, day: string) =>
+      `Rests until ${day}, then ${crop.toLowerCase()} can go in`,
     levelDown: (litres: string, room: string) => `The level is down: ${litres} where ${room} fit`,
     seasonOver: (crop: string) => `${crop} is over; ready for its next innings`,
     growing: (crop: string) => `${crop} is growing`,
@@ -90,6 +95,8 @@ export const media = {
     unplanted: 'Filled; nothing planted yet',
     empty: 'Nothing left in it',
   },
+  allFaults: 'All of it',
+  moreFaults: (count: number) => (count === 1 ? 'and one thing more' : `and ${count} things more`),
   remedy: (litres: string, name: string, air: string) =>
     `${litres} of ${name.toLowerCase()} in its next mix would bring it to ${air}.`,
   actions: {
@@ -153,6 +160,11 @@ export const media = {
     saveName: 'Save the name',
     putAway: 'Put this lot away',
     putAwayHint: 'It leaves the lists and its containers are free; its ledger is kept.',
+    readyOn: (day: string) => `The mix rests until ${day}.`,
+    usuallyFrom: (crop: string, day: string) => `${crop} usually goes in from ${day}.`,
+    plantedLabel: (crop: string) => `When did the ${crop.toLowerCase()} go in?`,
+    savePlanted: 'It is planted',
+    plantedOn: (crop: string, day: string) => `${crop} planted on ${day}.`,
     renamed: (name: string) => `Now called ${name}.`,
     putAwayDone: (name: string) => `${name} was put away.`,
     emptiedHint: 'Everything that is in it leaves the ledger.',

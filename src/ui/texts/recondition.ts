@@ -100,8 +100,17 @@ export const recondition = {
       ['coated', 'Coated', 'slow grains: mixed in'],
       ['soluble', 'Soluble', 'with the water, all season'],
     ],
+    found: 'What was found in it',
+    byTest: (day: string) => `answered by the wetting test of ${day}`,
+    sieved: (share: string, day: string) =>
+      `The sieve test of ${day} held ${share} back: that counts, whatever the roots look like.`,
+    standing: (crop: string) =>
+      `A ${crop.toLowerCase()} stands in it and stays for years: it is not tipped out with the season.`,
+    potOn: 'Pot it on: a mix for it',
+    topUp: 'Top it up: write what you add on the lot',
+    comesOut: 'Go on below only if the plant comes out of this mix for good.',
     healthy:
-      'This recipe takes the last crop as healthy. If roots were rotten, galled or knobbly, or a wilt went round, do not mix this lot with others and do not replant it until the cause is known.',
+      'Anything not listed here the recipe takes as healthy. If roots were rotten, galled or knobbly, or a wilt went round, add it above first.',
     go: 'Work out the recipe',
     openOrder: 'This lot has an open work order.',
     toOrder: 'Go on with it',
@@ -239,6 +248,35 @@ export const recondition = {
     option: (points: string) => `${points} points of air for the first tenth`,
     optionShare: (share: string, air: string) => `${share} of the mix for ${air} air`,
     optionNot: (air: string) => `reaches ${air} at most`,
+  },
+  stop: {
+    title: (name: string) => `Not in ${name} now`,
+    beside: (crop: string) => `asked for: ${crop.toLowerCase()}`,
+    found: 'What was found',
+    ways: 'Ways out',
+    others: 'Nothing speaks against these in the same mix:',
+    change: 'Choose another crop',
+    test: 'Test it again',
+    toLot: 'Back to the lot',
+    givenUp: {
+      compost: 'What was found in it does not belong in pots again: it goes to the compost heap.',
+      discard: 'What was found in it does not belong in pots again: it goes into the bin.',
+    },
+    family: (crop: string, family: string, season: number) =>
+      `${crop} belongs to ${family}, and what was found in this lot lives on them. They stay out of it until after ${season}.`,
+    food: (crop: string) =>
+      `${crop} is eaten, and what was found in this lot does not belong into food.`,
+    seedlings: 'Seedlings suffer from what was found in this lot.',
+    heat: 'Heat it, with a probe in its core, then judge it again: a heat test of the bench counts the minutes.',
+    rest: 'Let it rest, closed and labelled, for as long as named above.',
+    aerate: 'Spread it out and turn it until it smells of earth, then look at it again.',
+    leach: 'Wash the salts out, then read them again.',
+    seedlingTest:
+      'Grow beans and lettuce in it beside a trusted mix: where they grow alike it may be used.',
+    otherFamily: 'Grow something of another family in it.',
+    flowers: 'Grow flowers in it instead of food.',
+    fresh: 'Take another lot or a fresh mix.',
+    freshInstead: 'Take another lot or a fresh mix for this crop.',
   },
   roles,
   order: {

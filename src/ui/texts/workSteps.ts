@@ -6,6 +6,10 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
     title: 'Take the plants out, keep their tags',
     how: 'Note what grew where. Healthy debris to the compost; anything ill into the bin.',
   },
+  skim: {
+    title: 'Skim the top off and keep it apart',
+    how: 'As deep as the recipe says. It may go under a deep planting, to heat or into the bin, never back on top.',
+  },
   'tip-out': {
     title: 'Lift off the mulch and tip the mix out on a sheet',
     how: 'Old mulch stays out: mixed in, it would take the nitrogen.',
@@ -21,6 +25,22 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
   workable: {
     title: 'Squeeze a handful',
     how: 'It should hold its shape and crumble at a flick. Too wet: spread it 8–10 cm deep and turn it daily. Too dry: sprinkle and fold.',
+  },
+  aerate: {
+    title: 'Spread it out in the open and turn it until it smells of earth',
+    how: 'A layer of 8–10 cm, turned daily, out of rain. Sour mix gives off gas: work outdoors and keep your head away.',
+  },
+  heat: {
+    title: 'Heat it, load by load, with the probe in the core',
+    how: 'Moist mix, to the temperature and for the minutes the bench names for what was found. Start a heat test there: it counts the minutes. Never above 93 °C.',
+  },
+  keep: {
+    title: 'Let it rest, closed and labelled',
+    how: 'Write the day and the reason on it. What is in it dies off by itself.',
+  },
+  'seedling-test': {
+    title: 'Sow beans and lettuce in it, beside a trusted mix',
+    how: 'A seedling test of the bench, with no fewer pots of the trusted mix. Go on only when they grow alike.',
   },
   'lime-apart': {
     title: 'Work the caustic lime into the old mix, by itself',
@@ -73,6 +93,7 @@ export const tools: Readonly<Record<ToolId, string>> = {
   scale: 'scale',
   can: 'watering can',
   meter: 'pH and EC meter',
+  probe: 'thermometer with a probe',
   brush: 'brush',
   tags: 'tags',
 }
@@ -85,4 +106,9 @@ export const waits: Readonly<Record<WaitReason, string>> = {
   lime: 'the lime has reacted enough to be tested',
   sulfur: 'the sulfur has turned and can be tested',
   leach: 'it has drained',
+  dry: 'it crumbles at a flick',
+  aerate: 'it smells of earth again',
+  heat: 'it has cooled and what heat sets free has settled',
+  rest: 'what was found in it has died off',
+  seedlings: 'the seedlings have shown what it does',
 }

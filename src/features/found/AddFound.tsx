@@ -1,0 +1,85 @@
+import { useState } from 'react'
+import type { ProblemChoice } from '../../messages/media/found'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { findings as words } from '../../ui/texts/findings'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Found.module.css'
+
+const MOST_MATCHES = 6
+
+/** Something seen in a lot, looked up by its name or signs and kept on the lot at once. */
+export function AddFound({
+  lotId,
+  problems,
+}: {
+  readonly lotId: number
+  readonly problems: readonly ProblemChoice[]
+}) {
+  const [text, setText] = useState('')
+  const [note, setNote] = useState('')
+  const { problem, isSending, deliver } = useSend()
+  const matches = matching(problems, text)
+  const address = `/api/media/lots/${lotId}/findings`
+
+  const keep = async ({ id, name }: ProblemChoice) => {
+    if (isSending) return
+    const answer = await deliver<{ id: number }>('POST', address, { problemId: id, note })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.kept(name),
+      undo: {
+        method: 'POST',
+        address: `${address}/${answer.data.id}/counts`,
+        body: { counts: false },
+      },
+    })
+    window.location.reload()
+  }
+
+  return (
+    <div className={styles.add}>
+      <TextField
+        label={words.add}
+        hint={text.trim() !== '' && matches.length === 0 ? words.noProblem : words.addHint}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+      />
+      {matches.length > 0 && (
+        <>
+          <ul className={styles.matches}>
+            {matches.map((one) => (
+              <li key={one.id}>
+                <button type="button" className={styles.match} onClick={() => void keep(one)}>
+                  {one.name}
+                  <small>{one.signs}</small>
+                </button>
+              </li>
+            ))}
+          </ul>
+          <TextField
+            label={words.note}
+            value={note}
+            onChange={(event) => setNote(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+          />
+        </>
+      )}
+      <ProblemNotice problem={problem} />
+    </div>
+  )
+}
+
+/** Problems in whose name or signs all words are found; those found in the name first. */
+export function matching(problems: readonly ProblemChoice[], text: string): ProblemChoice[] {
+  const asked = text.toLowerCase().split(/\s+/).filter(Boolean)
+  if (asked.length === 0) return []
+  const holds = (where: string) => asked.every((word) => where.toLowerCase().includes(word))
+  const inName = problems.filter(({ name }) => holds(name))
+  const inSigns = problems.filter(
+    (one) => !inName.includes(one) && holds(`${one.name} ${one.signs}`),
+  )
+  return [...inName, ...inSigns].slice(0, MOST_MATCHES)
+}

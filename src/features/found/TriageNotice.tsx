@@ -1,0 +1,51 @@
+import type { TriageView } from '../../messages/media/found'
+import { Notice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { findings as words } from '../../ui/texts/findings'
+import { rotationGroupName } from '../../ui/texts/rotationGroups'
+
+/** What may become of a lot after what was found in it, what to do first, and why. */
+export function TriageNotice({ triage }: { readonly triage: TriageView }) {
+  const { format, site } = useSite()
+  const { verdict, actions, notFor, forFood, forSeedlings, earliestReuse, reasons } = triage
+  const givenUp = verdict === 'compost' || verdict === 'discard'
+  if (verdict === 'reuse' && notFor.length === 0) return null
+  const todo = actions.map((action) => {
+    if (action === 'heat' && triage.heat) {
+      return words.heatTo(
+        `${format.number(triage.heat.tempC)} °C`,
+        format.number(triage.heat.minutes),
+      )
+    }
+    if (action === 'skim' && triage.skimCm !== null) {
+      return words.skimTo(format.plain(format.cm(triage.skimCm)))
+    }
+    if (action === 'clear-debris' && triage.debrisTo) return words.debrisTo[triage.debrisTo]
+    return words.actions[action]
+  })
+  const kept = notFor.map(({ rotationGroup, untilSeason }) =>
+    words.until(rotationGroupName(rotationGroup), untilSeason),
+  )
+  const limits = [
+    kept.length > 0 ? words.keptOut(kept.join('; ')) : '',
+    givenUp || forFood ? '' : words.notFood,
+    givenUp || forSeedlings ? '' : words.notSeedlings,
+    earliestReuse && earliestReuse > site.today ? words.earliest(format.day(earliestReuse)) : '',
+  ].filter(Boolean)
+  return (
+    <Notice tone={givenUp ? 'stop' : 'act'}>
+      <p>
+        <strong>
+          {words.verdicts[verdict]}
+          {!givenUp && todo.length > 0 && ': '}
+        </strong>
+        {!givenUp && todo.join(', ')}
+        {'. '}
+        {limits.join(' ')}
+      </p>
+      <p>
+        {reasons.map(({ problemName, rule }) => `${problemName}: ${words.rules[rule]}.`).join(' ')}
+      </p>
+    </Notice>
+  )
+}

@@ -1,0 +1,11 @@
+import { newFoundSchema } from '../../../../../../messages/media/found'
+import { lotParamsSchema } from '../../../../../../messages/media/lots'
+import { defineEndpoint } from '../../../../../../server/defineEndpoint'
+import { newFound } from '../../../../../../server/media'
+
+export const POST = defineEndpoint({
+  params: lotParamsSchema,
+  body: newFoundSchema,
+  status: 201,
+  handle: ({ db, params, body, now }) => newFound(db, params.id, body, now),
+})

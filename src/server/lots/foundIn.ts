@@ -1,0 +1,51 @@
+import { findingsOf } from '../../core/bench'
+import { type Found, inForce } from '../../core/recondition'
+import type { ToldTest } from '../../data/bench'
+import type { LotCard } from '../../data/media'
+import { dayAt } from '../clock'
+import type { Tables } from './lotFacts'
+
+/**
+ * What is in force of all that was found in a lot.
+ * @param tests finished ones since it was last mixed; those of other lots are passed over
+ */
+export function foundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables): Found[] {
+  const rotationGroup = lastGroup(lot, tables)
+  const told = tests
+    .filter(({ lotId }) => lotId === lot.id)
+    .flatMap(({ id, startedAt, observation, outcome }) =>
+      findingsOf(observation, outcome).map((finding): Found => {
+        const on = dayAt(tables.timeZone, startedAt)
+        return {
+          ...finding,
+          at: startedAt.getTime(),
+          on,
+          origin: { kind: 'test', testId: id },
+          season: Number(on.slice(0, 4)),
+          rotationGroup,
+        }
+      }),
+    )
+  const seen = lot.seen.map(
+    ({ at, id, note, kind, state, problemId, numbers, word, families, season, ...row }): Found => ({
+      kind,
+      state,
+      problemId,
+      numbers,
+      ...(word === null ? {} : { word }),
+      families,
+      at: at.getTime(),
+      on: dayAt(tables.timeZone, at),
+      origin: { kind: 'seen', id, note },
+      season,
+      rotationGroup: row.rotationGroup,
+    }),
+  )
+  return inForce([...told, ...seen], lot.mixedAt?.getTime() ?? null, tables.problems)
+}
+
+/** Rotation group of what grew in it last. */
+export function lastGroup({ innings }: Pick<LotCard, 'innings'>, { crops }: Tables): string | null {
+  const cropId = innings.at(-1)?.cropId
+  return cropId ? (crops.get(cropId)?.rotationGroup ?? null) : null
+}

@@ -1,0 +1,70 @@
+import { type TriageAnswer, triageOfLot } from '../../core/recondition'
+import type { LotFault } from '../../messages/media/lots'
+import type { CardFacts, Tables } from './lotFacts'
+
+/** Below this share of its room a lot is worth topping up. */
+const LEVEL_DOWN_SHARE = 0.75
+/** A tenth of the band's width is within the error of an estimate. */
+const PH_TOLERANCE = 0.1
+/** So harmless that nothing needs to be done. */
+const HARMLESS = 1
+
+/** How much each matters; the worst is told first. Our own order. */
+const WEIGHTS: Readonly<Record<TriageAnswer, number>> = {
+  discard: 100,
+  compost: 95,
+  restrict: 80,
+  treat: 60,
+  clean: 45,
+  reuse: 0,
+}
+
+/** All that is wrong with a lot, the worst first. */
+export function lotFaults(facts: CardFacts, { problems, today }: FaultTables): LotFault[] {
+  const { lot, crop, air, ph, ecSme, containers, found } = facts
+  const faults: { readonly fault: LotFault; readonly weight: number }[] = []
+  const add = (fault: LotFault, weight: number) => faults.push({ fault, weight })
+  const heatOrSeedlings = found
+    .filter(({ kind }) => kind === 'heat' || kind === 'seedlings')
+    .map((one) => ({ ...one, problemId: null }))
+  for (const one of found) {
+    const problem = one.problemId === null ? undefined : problems.get(one.problemId)
+    if (!problem || one.state === 'clear' || problem.severity <= HARMLESS) continue
+    const verdict = triageOfLot({
+      found: [one, ...heatOrSeedlings],
+      problems,
+      season: Number(today.slice(0, 4)),
+      today,
+    })?.verdict
+    if (!verdict || verdict === 'reuse') continue
+    const weight = WEIGHTS[verdict] + 3 * (problem.severity - 2)
+    add({ kind: 'found', problemName: problem.name, verdict, on: one.on }, weight)
+  }
+  if (!(lot.contents.litres > 0)) return []
+  if (crop) {
+    const cropName = crop.name
+    const airMin = crop.airMinPercent / 100
+    if (containers.length > 0 && air && air.value < airMin) {
+      add(
+        { kind: 'air-short', air: air.value, airMin, cropName },
+        airMin - air.value > 0.05 ? 58 : 40,
+      )
+    }
+    const off = ph ? Math.max(crop.pHLow - ph.value, ph.value - crop.pHHigh) : 0
+    if (ph && off > PH_TOLERANCE) {
+      const weight = off > 1 ? 65 : off > 0.5 ? 55 : 35
+      add({ kind: 'ph-off', ph: ph.value, low: crop.pHLow, high: crop.pHHigh, cropName }, weight)
+    }
+    if (ecSme?.measuredOn && ecSme.value > crop.ecMaxSme) {
+      const weight = ecSme.value > 1.5 * crop.ecMaxSme ? 64 : 50
+      add({ kind: 'salty', ecSme: ecSme.value, ecMax: crop.ecMaxSme, cropName }, weight)
+    }
+  }
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  if (lot.contents.litres < LEVEL_DOWN_SHARE * room) {
+    add({ kind: 'level-down', litres: lot.contents.litres, room }, 30)
+  }
+  return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
+}
+
+export type FaultTables = Pick<Tables, 'problems' | 'today'>

@@ -1,0 +1,42 @@
+import type { Database } from '../../data/database'
+import { addFindings, readLot } from '../../data/media'
+import { readSite } from '../../data/site'
+import type { NewFound } from '../../messages/media/found'
+import { dayAt } from '../clock'
+import { lastGroup } from '../lots'
+import { Refused } from '../problem'
+import { readTables } from '../tables'
+
+/** Keeps what somebody saw in a lot, with the family of what grew in it. */
+export async function newFound(
+  db: Database,
+  lotId: number,
+  { problemId, note }: NewFound,
+  at: Date,
+): Promise<{ readonly id: number }> {
+  const { timeZone } = await readSite(db)
+  const tables = await readTables(db, timeZone)
+  if (!tables.problems.has(problemId)) {
+    const message = 'Choose what you saw from the list'
+    throw new Refused(422, 'not-valid', message, [{ field: 'problemId', message }])
+  }
+  const lot = await readLot(db, lotId)
+  const [id] = await addFindings(db, lotId, [
+    {
+      at,
+      kind: 'problem',
+      state: 'trouble',
+      problemId,
+      numbers: {},
+      word: null,
+      families: [],
+      season: Number(dayAt(timeZone, at).slice(0, 4)),
+      rotationGroup: lastGroup(lot, tables),
+      source: 'seen',
+      testId: null,
+      note: note?.trim() || null,
+    },
+  ])
+  if (id === undefined) throw new Error('The finding was not kept.')
+  return { id }
+}

@@ -1,0 +1,60 @@
+import { type Found, type StepKind, type TriageDone, triageOfLot } from '../../core/recondition'
+import type { NewFinding } from '../../data/media'
+import type { WorkOrder } from '../../data/recondition'
+import type { LotFacts, Tables } from '../lots'
+
+/** A finding as it is written down when its test does not tell of the mix any more. */
+export function keptFinding(found: Found): NewFinding {
+  const { at, kind, state, problemId, numbers, word, families, season, rotationGroup } = found
+  return {
+    at: new Date(at),
+    kind,
+    state,
+    problemId,
+    numbers,
+    word: word ?? null,
+    families: families ?? [],
+    season,
+    rotationGroup,
+    source: found.origin.kind,
+    testId: found.origin.kind === 'test' ? found.origin.testId : null,
+    note: found.origin.kind === 'seen' ? found.origin.note : null,
+  }
+}
+
+/**
+ * What stays with a mix of all that was found before it was worked over: organisms, weeds and poisons that the work done
+ * did not end, or that still keep a family out.
+ */
+export function stayingFindings(order: WorkOrder, facts: LotFacts, tables: Tables): NewFinding[] {
+  const done = doneBy(order, facts)
+  const answers = facts.found
+    .filter(({ kind }) => kind === 'heat' || kind === 'seedlings')
+    .map((found) => ({ ...found, problemId: null }))
+  return facts.found
+    .filter((found) => {
+      const problem = found.problemId === null ? null : tables.problems.get(found.problemId)
+      if (!problem || problem.kind === 'condition' || found.state === 'clear') return false
+      const judged = triageOfLot({
+        found: [found, ...answers],
+        problems: tables.problems,
+        season: Number(tables.today.slice(0, 4)),
+        today: tables.today,
+        done,
+      })
+      return judged !== null && (judged.verdict !== 'reuse' || judged.notFor.length > 0)
+    })
+    .map((found) => ({ ...keptFinding(found), kind: 'problem' }))
+}
+
+/** What the ticked steps have done against what was found. */
+function doneBy({ steps }: WorkOrder, { triage }: LotFacts): Partial<TriageDone> {
+  const isDone = (kind: StepKind) => steps.some(({ plan, doneAt }) => plan.kind === kind && doneAt)
+  return {
+    debrisCleared: isDone('clean'),
+    skimmedCm: isDone('skim') ? (triage?.skimCm ?? 0) : 0,
+    leached: isDone('leach'),
+    aerated: isDone('aerate'),
+    rewetted: isDone('rewet'),
+  }
+}
