@@ -21,6 +21,15 @@ export interface SitePlace {
   readonly version: number
 }
 
+/** How the salt meter counts ppm. */
+export interface PpmFactor {
+  readonly ppmPerDsM: number
+}
+
+export const ppmFactorSchema = Joi.object<PpmFactor>({
+  ppmPerDsM: Joi.number().min(400).max(800).required().label('The ppm for 1 mS/cm'),
+})
+
 export const sitePlaceSchema = Joi.object<SitePlace>({
   timeZone: zone('The time zone').required(),
   southern: Joi.boolean().required(),

@@ -73,6 +73,10 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ ...water, ph: 0, version: 1 }, 'ph'],
     stale: { ...water, version: 99 },
   },
+  'PUT /api/site/ppm': {
+    body: () => ({ ppmPerDsM: 640 }),
+    wrong: [{ ppmPerDsM: 3 }, 'ppmPerDsM'],
+  },
   'PUT /api/site/place': {
     body: async () => ({ ...place, version: (await readSite(garden.db)).version }),
     wrong: [{ ...place, timeZone: 'Moon/Crater', version: 1 }, 'timeZone'],
@@ -128,6 +132,17 @@ const ROWS: Readonly<Record<string, Row>> = {
     params: ofTest,
     body: () => ({ observation: { ...look, smell: 'sour' }, ...said }),
     wrong: [{ observation: { ...look, smell: 'of roses' }, ...said }, 'observation.smell'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/bench/tests/[id]/correct': {
+    params: ofTest,
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/bench/tests/[id]/set-aside': {
+    params: ofTest,
+    body: () => ({ reason: 'the wrong bucket' }),
+    wrong: [{ reason: '' }, 'reason'],
     unknown: { id: NOBODY },
   },
   'POST /api/media/lots': {

@@ -25,7 +25,7 @@ export interface ClockKey {
 
 /**
  * Time since a moment. Nothing is counted: it is worked out anew from the moments each time, so that a reload, sleep
- * or a second device lose nothing. Up to three large keys, also under the digits 1 to 3.
+ * or a second device lose nothing. Large keys, each under its digit for as long as the clock runs; done ones are grey.
  */
 export function Clock({
   label,

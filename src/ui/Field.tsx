@@ -1,14 +1,47 @@
-import { type InputHTMLAttributes, type ReactNode, type SelectHTMLAttributes, useId } from 'react'
+import {
+  type InputHTMLAttributes,
+  type ReactNode,
+  type SelectHTMLAttributes,
+  useId,
+  useState,
+} from 'react'
 import styles from './Field.module.css'
+
+/** What a server refused; it stands at its field until what stands there is changed. */
+export interface Refusal {
+  readonly message: string
+  /** Of the answer that said so: the same refusal again is another one. */
+  readonly stamp: number
+}
+
+export type FieldProblem = string | Refusal
 
 interface Frame {
   readonly label: string
   readonly hint?: ReactNode
+  readonly error?: FieldProblem | undefined
+}
+
+/** The sentence that stands at a field now, and what tells that the field was changed. */
+function useProblem(error: FieldProblem | undefined) {
+  const [changedSince, setChangedSince] = useState<number | null>(null)
+  const refusal = typeof error === 'object' ? error : null
+  const isStale = refusal !== null && changedSince === refusal.stamp
+  const message = typeof error === 'string' ? error : isStale ? undefined : refusal?.message
+  return {
+    message,
+    onInput: () => {
+      if (refusal && !isStale) setChangedSince(refusal.stamp)
+    },
+  }
+}
+
+interface Said extends Omit<Frame, 'error'> {
   readonly error?: string | undefined
 }
 
 /** Ties label, hint and error to a control. */
-function describe(id: string, { hint, error }: Frame) {
+function describe(id: string, { hint, error }: Said) {
   const describedBy = [hint ? `${id}-hint` : '', error ? `${id}-error` : ''].filter(Boolean)
   return {
     id,
@@ -17,9 +50,19 @@ function describe(id: string, { hint, error }: Frame) {
   }
 }
 
-function Around({ id, frame, children }: { id: string; frame: Frame; children: ReactNode }) {
+function Around({
+  id,
+  frame,
+  onInput,
+  children,
+}: {
+  id: string
+  frame: Said
+  onInput: () => void
+  children: ReactNode
+}) {
   return (
-    <div className={styles.field}>
+    <div className={styles.field} onInput={onInput}>
       <label className={styles.label} htmlFor={id}>
         {frame.label}
       </label>
@@ -29,7 +72,7 @@ function Around({ id, frame, children }: { id: string; frame: Frame; children: R
   )
 }
 
-function Notes({ id, frame: { hint, error } }: { id: string; frame: Frame }) {
+function Notes({ id, frame: { hint, error } }: { id: string; frame: Said }) {
   return (
     <>
       {error && (
@@ -53,9 +96,10 @@ export function TextField({
   ...rest
 }: Frame & InputHTMLAttributes<HTMLInputElement>) {
   const id = useId()
-  const frame = { label, hint, error }
+  const { message, onInput } = useProblem(error)
+  const frame = { label, hint, error: message }
   return (
-    <Around id={id} frame={frame}>
+    <Around id={id} frame={frame} onInput={onInput}>
       <input
         type="text"
         autoComplete="off"
@@ -75,9 +119,10 @@ export function SelectField({
   ...rest
 }: Frame & SelectHTMLAttributes<HTMLSelectElement>) {
   const id = useId()
-  const frame = { label, hint, error }
+  const { message, onInput } = useProblem(error)
+  const frame = { label, hint, error: message }
   return (
-    <Around id={id} frame={frame}>
+    <Around id={id} frame={frame} onInput={onInput}>
       <select {...describe(id, frame)} {...rest} className={styles.input}>
         {children}
       </select>
@@ -107,10 +152,11 @@ export function Choice({
   isChosen?: (value: string) => boolean
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'type' | 'value'>) {
   const id = useId()
-  const frame = { label, hint, error }
+  const { message, onInput } = useProblem(error)
+  const frame = { label, hint, error: message }
   const { 'aria-describedby': describedBy } = describe(id, frame)
   return (
-    <fieldset className={styles.field} aria-describedby={describedBy}>
+    <fieldset className={styles.field} aria-describedby={describedBy} onInput={onInput}>
       <legend className={styles.label}>{label}</legend>
       <div className={styles.chips}>
         {options.map((option) => (

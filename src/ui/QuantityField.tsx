@@ -1,7 +1,8 @@
-import type { InputHTMLAttributes } from 'react'
+import { type InputHTMLAttributes, useState } from 'react'
 import type { Dimension } from '../core/units'
-import { TextField } from './Field'
+import { type FieldProblem, TextField } from './Field'
 import type { Format } from './format'
+import { PpmFactor } from './PpmFactor'
 import { readQuantity } from './readQuantity'
 import { useSite } from './SiteContext'
 import { common as commonWords } from './texts/common'
@@ -14,30 +15,38 @@ export function QuantityField({
   typed,
   dimension,
   echoes = 'always',
+  bareUnit,
   ...rest
 }: {
   readonly label: string
   readonly hint?: string
-  readonly error?: string | undefined
+  readonly error?: FieldProblem | undefined
   /** The text as it stands in the field. */
   readonly typed: string
   readonly dimension: Dimension
+  /** What a number without a unit is in, where that is not L, g or cm. */
+  readonly bareUnit?: string
   /** `converted`: only where it was typed in another way than it is written. */
   readonly echoes?: 'always' | 'converted'
 } & Omit<InputHTMLAttributes<HTMLInputElement>, 'defaultValue'>) {
   const { site, format } = useSite()
-  const { value, problem } = readQuantity(typed, dimension, site.measures)
+  const [ppmPerDsM, setPpm] = useState(site.measures.ppmPerDsM)
+  const measures = ppmPerDsM ? { ...site.measures, ppmPerDsM } : site.measures
+  const { value, problem, asksPpm } = readQuantity(typed, dimension, measures, bareUnit)
   const understood = value === null ? null : written(value, dimension, format)
   const plain = echoes === 'converted' && understood !== null && sameWords(typed, understood)
   const echo = understood === null ? hint : plain ? undefined : commonWords.echo(typed, understood)
   return (
-    <TextField
-      label={label}
-      hint={echo}
-      error={error ?? problem ?? undefined}
-      inputMode="text"
-      {...rest}
-    />
+    <>
+      <TextField
+        label={label}
+        hint={echo}
+        error={problem ?? error ?? undefined}
+        inputMode="text"
+        {...rest}
+      />
+      {asksPpm && <PpmFactor onSaid={setPpm} />}
+    </>
   )
 }
 
@@ -51,11 +60,18 @@ function sameWords(typed: string, understood: string): boolean {
 }
 
 function written(value: number, dimension: Dimension, format: Format): string {
-  const amount =
-    dimension === 'volume'
-      ? format.litres(value)
-      : dimension === 'mass'
-        ? format.grams(value)
-        : format.cm(value)
-  return format.plain(amount)
+  switch (dimension) {
+    case 'volume':
+      return format.plain(format.litres(value))
+    case 'mass':
+      return format.plain(format.grams(value))
+    case 'length':
+      return format.plain(format.cm(value))
+    case 'area':
+      return `${format.number(value)} cm²`
+    case 'conductivity':
+      return `${format.number(value, 2)} dS/m`
+    case 'temperature':
+      return `${format.number(value, 1)} °C`
+  }
 }

@@ -21,6 +21,8 @@ export interface Format {
   readonly day: (isoDay: string) => string
   /** Time of day of an ISO time, in the site's zone. */
   readonly time: (isoTime: string) => string
+  /** Work time, from an hour on in hours. */
+  readonly minutes: (minutes: number) => string
   readonly money: (value: number) => string
   readonly plain: (amount: Amount) => string
 }
@@ -50,6 +52,12 @@ export function formatFor(
     percent: (share) => amount(share * 100, '%', 0),
     day: (isoDay) => dayFormat(site.locale).format(new Date(`${isoDay}T00:00:00Z`)),
     time: (isoTime) => timeFormat(site.locale, site.timeZone).format(new Date(isoTime)),
+    minutes: (minutes) => {
+      const whole = Math.round(minutes)
+      const [hours, rest] = [Math.floor(whole / 60), whole % 60]
+      if (hours === 0) return `${rest} min`
+      return rest === 0 ? `${number(hours)} h` : `${number(hours)} h ${rest} min`
+    },
     money: (value) =>
       site.currency ? moneyFormat(site.locale, site.currency).format(value) : number(value, 2),
     plain: ({ number: digits, unit }) => `${digits} ${unit}`,

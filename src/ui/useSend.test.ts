@@ -29,8 +29,8 @@ test('what is refused stands at its field, and goes when it is taken', async () 
   await form.act(() => network.made[0]?.answer(422, refusal('name', 'Give the lot a name')))
   assert.equal(await sent, null)
   assert.equal(form.now().isSending, false)
-  assert.equal(form.now().errorOf('name'), 'Give the lot a name')
-  assert.equal(form.now().errorOf('place'), undefined)
+  assert.equal(form.now().errorOf('name')?.message, 'Give the lot a name')
+  assert.equal(form.now().errorOf('place')?.message, undefined)
 
   await form.act(() => {
     sent = form.now().deliver('POST', '/api/media/lots', { name: 'Tub' })

@@ -1,12 +1,15 @@
 import { useCallback, useRef, useState } from 'react'
 import type { Problem } from '../messages/problem'
+import type { Refusal } from './Field'
 import { type SendMethod, send } from './send'
 
 export interface Sending {
   /** What was refused, or that no answer came; null once it was taken. */
   readonly problem: Problem | null
   /** The sentence for a field, by its name in the message. */
-  readonly errorOf: (field: string) => string | undefined
+  readonly errorOf: (field: string) => Refusal | undefined
+  /** Of the answer that refused: rises with each. */
+  readonly stamp: number
   readonly isSending: boolean
   /**
    * Sends a decision. What was typed is never touched: it stands there still when it is refused.
@@ -23,6 +26,7 @@ export interface Sending {
 /** What every form does with what was typed: it is sent, and what comes back stands at its field. */
 export function useSend(): Sending {
   const [problem, setProblem] = useState<Problem | null>(null)
+  const [refusals, setRefusals] = useState(0)
   const [open, setOpen] = useState(0)
   const newest = useRef(0)
   const deliver: Sending['deliver'] = useCallback(
@@ -38,7 +42,10 @@ export function useSend(): Sending {
       const answer = await send<Data>(method, address, body)
       setOpen((count) => count - 1)
       // An answer that was overtaken says nothing about what stands in the form now.
-      if (mine === newest.current) setProblem(answer.ok ? null : answer.problem)
+      if (mine === newest.current) {
+        setProblem(answer.ok ? null : answer.problem)
+        setRefusals((count) => count + 1)
+      }
       if (answer.ok) return { data: answer.data }
       onRefused?.(answer.problem)
       return null
@@ -47,7 +54,11 @@ export function useSend(): Sending {
   )
   return {
     problem,
-    errorOf: (field) => problem?.fields.find((one) => one.field === field)?.message,
+    errorOf: (field) => {
+      const message = problem?.fields.find((one) => one.field === field)?.message
+      return message === undefined ? undefined : { message, stamp: refusals }
+    },
+    stamp: refusals,
     isSending: open > 0,
     deliver,
   }

@@ -63,6 +63,7 @@ export {
 } from './scheduleWork'
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
+export { type StepDay, stepDays } from './stepDays'
 export { triage } from './triage/triage'
 export type {
   FamilyBar,

@@ -27,6 +27,8 @@ export async function startTest(
     readonly kit: TestKit
     readonly expected: BenchExpected | null
     readonly at: Date
+    /** The finished test whose answers it puts right. */
+    readonly correctsId?: number
   },
 ): Promise<number> {
   const { sample, at, ...rest } = test
@@ -126,11 +128,19 @@ export async function finishTest(
   })
 }
 
-/** Throws a test away, or takes it up again. @throws NotFound */
-export async function throwTestAway(db: Database, id: number, at: Date | null): Promise<void> {
+/**
+ * Throws a test away, or takes it up again. A finished one is set aside with its reason, and kept in its sample's history.
+ * @throws NotFound
+ */
+export async function throwTestAway(
+  db: Database,
+  id: number,
+  at: Date | null,
+  reason: string | null = null,
+): Promise<void> {
   const [row] = await db
     .update(benchTests)
-    .set({ thrownAwayAt: at })
+    .set({ thrownAwayAt: at, setAsideFor: at === null ? null : reason })
     .where(eq(benchTests.id, id))
     .returning({ lotId: benchTests.lotId })
   if (!row) throw new NotFound(`There is no test ${id}.`)

@@ -12,6 +12,8 @@ export { addCalibration, addPen, listPens, type Pen } from './pens'
 export {
   type BenchTest,
   listBenchTests,
+  listSetAside,
+  listTestsById,
   listTestsOf,
   listTestsSinceMixing,
   readBenchTest,

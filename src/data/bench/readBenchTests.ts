@@ -92,6 +92,30 @@ export async function readRunBefore(
   return row ?? null
 }
 
+/** Tests by their ids, set aside or not. */
+export async function listTestsById(db: Database, ids: readonly number[]): Promise<StoredTest[]> {
+  if (ids.length === 0) return []
+  return db
+    .select()
+    .from(benchTests)
+    .where(inArray(benchTests.id, [...ids]))
+}
+
+/** Finished tests of a sample that do not count any more, newest first. */
+export async function listSetAside(db: Database, sample: Sample): Promise<StoredTest[]> {
+  return db
+    .select()
+    .from(benchTests)
+    .where(
+      and(
+        isNotNull(benchTests.thrownAwayAt),
+        isNotNull(benchTests.endedAt),
+        ofSample(benchTests, sample),
+      ),
+    )
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+}
+
 /** What a list of tests is asked for. */
 export interface TestsAsked {
   /** Words that must all be found in the name of what was tested. */

@@ -66,6 +66,8 @@ export interface StepChange {
   readonly version: number
   /** null opens the step again; undefined leaves it. */
   readonly doneAt?: Date | null
+  /** Why it is ticked before its wait is over; null: it was not early. */
+  readonly earlyFor?: string | null
   /** Actual amounts by id; null means as planned. */
   readonly actuals?: Readonly<Record<string, number | null>>
 }
@@ -95,6 +97,7 @@ export async function changeStep(
       .update(workOrderSteps)
       .set({
         doneAt: change.doneAt === undefined ? step.doneAt : change.doneAt,
+        earlyFor: change.earlyFor === undefined ? step.earlyFor : change.earlyFor,
         amounts: step.amounts.map((amount) =>
           actuals && amount.id in actuals
             ? { ...amount, actual: actuals[amount.id] ?? null }

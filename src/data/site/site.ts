@@ -72,3 +72,12 @@ export async function writePlace(
     version: now.version,
   })
 }
+
+/** How many ppm the salt meter shows for 1 mS/cm; everything else of the site stays. */
+export async function writePpm(db: Database, ppmPerDsM: number): Promise<void> {
+  forget('site')
+  await db
+    .update(siteSettings)
+    .set({ measures: sql`${siteSettings.measures} || ${JSON.stringify({ ppmPerDsM })}::jsonb` })
+    .where(eq(siteSettings.id, ONLY_ROW))
+}

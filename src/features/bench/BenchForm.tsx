@@ -1,6 +1,6 @@
 import type { UseFormReturn } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
-import { Choice, SelectField, TextField } from '../../ui/Field'
+import { Choice, type Refusal, SelectField, TextField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
@@ -10,11 +10,24 @@ import { type BenchField, benchFields, WITH_WATER } from './benchFields'
 const words = benchWords.fields
 
 const WATER = [
-  { name: 'waterTempC', label: words.waterTempC, error: 'water.tempC' },
-  { name: 'waterEc', label: words.waterEc, error: 'water.ecDsPerM' },
-  { name: 'waterAlkalinity', label: words.waterAlkalinity, error: 'water.alkalinityMgPerL' },
+  { name: 'waterTempC', label: words.waterTempC, error: 'water.tempC', dimension: 'temperature' },
+  { name: 'waterEc', label: words.waterEc, error: 'water.ecDsPerM', dimension: 'conductivity' },
+  {
+    name: 'waterAlkalinity',
+    label: words.waterAlkalinity,
+    error: 'water.alkalinityMgPerL',
+    dimension: null,
+  },
 ] as const
-const DIMENSION = { millilitres: 'volume', litres: 'volume', grams: 'mass', cm: 'length' } as const
+const DIMENSION = {
+  millilitres: 'volume',
+  litres: 'volume',
+  grams: 'mass',
+  cm: 'length',
+  area: 'area',
+  conductivity: 'conductivity',
+  celsius: 'temperature',
+} as const
 
 /** The answers of a test. */
 export function BenchForm({
@@ -24,7 +37,7 @@ export function BenchForm({
 }: {
   readonly page: TestPage
   readonly form: UseFormReturn<BenchValues>
-  readonly errorOf: (field: string) => string | undefined
+  readonly errorOf: (field: string) => Refusal | undefined
 }) {
   const fields = benchFields[page.kind].filter(({ name }) => name !== 'problemId')
   const answer = (field: BenchField) => (
@@ -45,15 +58,27 @@ export function BenchForm({
         <summary>{words.more}</summary>
         <div className={styles.form}>
           {seldom.map(answer)}
-          {water.map(({ name, label, error }) => (
-            <TextField
-              key={name}
-              label={label}
-              inputMode="decimal"
-              error={errorOf(error)}
-              {...form.register(name)}
-            />
-          ))}
+          {water.map(({ name, label, error, dimension }) =>
+            dimension ? (
+              <QuantityField
+                key={name}
+                label={label}
+                dimension={dimension}
+                echoes="converted"
+                typed={String(form.watch(name) ?? '')}
+                error={errorOf(error)}
+                {...form.register(name)}
+              />
+            ) : (
+              <TextField
+                key={name}
+                label={label}
+                inputMode="decimal"
+                error={errorOf(error)}
+                {...form.register(name)}
+              />
+            ),
+          )}
           <TextField label={words.place} {...form.register('place')} />
           <TextField label={words.judge} {...form.register('judge')} />
         </div>
@@ -71,7 +96,7 @@ export function Answer({
   readonly field: BenchField
   readonly page: TestPage
   readonly form: UseFormReturn<BenchValues>
-  readonly error: string | undefined
+  readonly error: Refusal | undefined
 }) {
   const registered = form.register(field.name)
   const { label } = field
@@ -80,14 +105,22 @@ export function Answer({
     case 'litres':
     case 'grams':
     case 'cm':
+    case 'area':
+    case 'conductivity':
+    case 'celsius':
       return (
         <QuantityField
           label={label}
+          {...(field.kind === 'millilitres' ? { bareUnit: 'ml' } : {})}
           dimension={DIMENSION[field.kind]}
           echoes="converted"
           typed={String(form.watch(field.name) ?? '')}
           error={error}
-          {...(field.hint ? { hint: field.hint } : {})}
+          hint={
+            field.name === 'waterEcDsPerM'
+              ? words.waterHint(String(page.tapWater.ecDsPerM))
+              : (field.hint ?? words.bare[field.kind])
+          }
           {...registered}
         />
       )
@@ -96,11 +129,7 @@ export function Answer({
       return (
         <TextField
           label={label}
-          hint={
-            field.name === 'waterEcDsPerM'
-              ? words.waterHint(String(page.tapWater.ecDsPerM))
-              : field.hint
-          }
+          hint={field.hint}
           inputMode={field.kind === 'time' ? 'text' : 'decimal'}
           error={error}
           {...registered}

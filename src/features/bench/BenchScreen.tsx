@@ -18,6 +18,7 @@ import styles from './Bench.module.css'
 import { SampleChooser } from './SampleChooser'
 import { keyOf } from './useSampleSearch'
 import { useStartTest } from './useStartTest'
+import { worstFirst } from './worstFirst'
 
 const words = benchWords
 
@@ -161,7 +162,7 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
       ) : (
         <ul className={styles.rows}>
           {finished.map(({ id, kind, sample, startedOn, innings, isReference, outcome }) => {
-            const [first] = outcome?.verdicts ?? []
+            const [first] = worstFirst(outcome?.verdicts ?? [])
             const notes = [
               format.day(startedOn),
               innings === null ? '' : words.innings(innings),

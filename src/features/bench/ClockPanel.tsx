@@ -6,7 +6,7 @@ import { Notice, ProblemNotice } from '../../ui/Notice'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import { MomentRow, StartRow } from './ClockRows'
-import { type ClockPlan, nextKeys } from './clockPlan'
+import { type ClockPlan, clockKeys } from './clockPlan'
 import type { TestClock } from './useTestClock'
 
 const words = benchWords.clock
@@ -34,7 +34,7 @@ export function ClockPanel({
   const endMs = startMs !== null && plan.endS !== null ? startMs + 1000 * plan.endS : null
   const endedAt =
     stopped?.at ?? (endMs !== null && toldAtMs > endMs ? new Date(endMs).toISOString() : null)
-  const next = nextKeys(plan, moments)
+  const keys = clockKeys(plan, moments)
   const last = moments.at(-1)
   const seconds = (at: string) => (startMs === null ? 0 : (Date.parse(at) - startMs) / 1000)
   const lastTime = (key: string): string | null => {
@@ -53,11 +53,12 @@ export function ClockPanel({
         endedAt={endedAt}
         aheadMs={aheadMs}
         moments={[]}
-        keys={next.map((one, index) => ({
-          name: one.name,
-          note: one.note,
-          main: index === 0,
-          onPress: () => clock.tap(one.key),
+        keys={keys.map(({ key, name, note, isDone, isNext }) => ({
+          name,
+          note,
+          main: isNext,
+          disabled: isDone,
+          onPress: () => clock.tap(key),
         }))}
       />
       {start && (

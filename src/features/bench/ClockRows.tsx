@@ -122,7 +122,15 @@ function Correction<Time>({
         label={label}
         value={typed}
         error={refused ? wrong : undefined}
-        onChange={(event) => setTyped(event.target.value)}
+        onChange={(event) => {
+          setRefused(false)
+          setTyped(event.target.value)
+        }}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return
+          event.preventDefault()
+          save()
+        }}
       />
       <Button onClick={save}>{words.correctSave}</Button>
     </span>

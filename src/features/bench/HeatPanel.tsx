@@ -7,12 +7,12 @@ import type { HeatProblem, TestPage, VerdictKey } from '../../messages/bench/ben
 import { Button } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
-import { TextField } from '../../ui/Field'
+import { type Refusal, TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
-import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 import { Answer } from './BenchForm'
 import type { BenchValues } from './benchBody'
@@ -33,7 +33,7 @@ export function HeatPanel({
   readonly page: TestPage
   readonly form: UseFormReturn<BenchValues>
   readonly clock: TestClock
-  readonly errorOf: (field: string) => string | undefined
+  readonly errorOf: (field: string) => Refusal | undefined
 }) {
   const { format } = useSite()
   const problemId = form.watch('problemId')
@@ -84,7 +84,8 @@ export function HeatPanel({
     }),
     [readings, dose?.tempC, format],
   )
-  const temp = readNumber(typed)
+  const read = readQuantity(typed, 'temperature', undefined)
+  const temp = read.value
   const note = () => {
     if (temp === null) return
     clock.tap('temp', temp)
@@ -109,8 +110,11 @@ export function HeatPanel({
           inputMode="decimal"
           value={typed}
           onChange={(event) => setTyped(event.target.value)}
+          error={typed.trim() !== '' && read.problem ? read.problem : undefined}
           onKeyDown={(event) => {
-            if (event.key === 'Enter') note()
+            if (event.key !== 'Enter') return
+            event.preventDefault()
+            note()
           }}
         />
         <Button weight="main" disabled={temp === null} onClick={note}>
@@ -143,7 +147,7 @@ function Readings({
   const [typed, setTyped] = useState<Readonly<Record<string, string>>>({})
   // Sent once it is typed to its end: half a number is another temperature.
   const correct = (id: string, before: number) => {
-    const value = readNumber(typed[id] ?? '')
+    const { value } = readQuantity(typed[id] ?? '', 'temperature', undefined)
     if (value !== null && value !== before) clock.correct(id, { value })
   }
   return (
@@ -161,7 +165,13 @@ function Readings({
                 inputMode="decimal"
                 value={typed[id] ?? String(tempC)}
                 onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+                error={readQuantity(typed[id] ?? '', 'temperature', undefined).problem ?? undefined}
                 onBlur={() => correct(id, tempC)}
+                onKeyDown={(event) => {
+                  if (event.key !== 'Enter') return
+                  event.preventDefault()
+                  correct(id, tempC)
+                }}
               />
               <Button
                 weight="quiet"

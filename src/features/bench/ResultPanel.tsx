@@ -1,16 +1,20 @@
 import { useState } from 'react'
 import type { BenchVerdict, SampleChoice, TestPage } from '../../messages/bench/benchViews'
 import { Button, LinkButton } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
 import { Figure } from '../../ui/Figure'
-import { Notice } from '../../ui/Notice'
+import { Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { Learnt } from './Learnt'
 import { SampleChooser } from './SampleChooser'
 import { useStartTest } from './useStartTest'
 import { valueAmount, valueName } from './valueText'
+import { worstFirst } from './worstFirst'
 
 const words = benchWords
 
@@ -22,7 +26,7 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
   return (
     <div className={styles.both}>
       <section className={styles.result} aria-label={words.results}>
-        {outcome.verdicts.map((verdict) => (
+        {worstFirst(outcome.verdicts).map((verdict) => (
           <Notice key={verdict.id} tone={verdict.tone}>
             {benchVerdict(verdict, format)}
           </Notice>
@@ -47,9 +51,48 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
             {words.todoHistory}
           </LinkButton>
         </div>
+        <PutRight page={page} />
       </section>
       {page.calibration && <Learnt calibration={page.calibration} kind={sample.kind} />}
     </div>
+  )
+}
+
+/** What was typed wrongly is put right in a test of its own; what should not count is set aside with its reason. */
+function PutRight({ page: { id, kind } }: { readonly page: TestPage }) {
+  const [reason, setReason] = useState('')
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const correct = async () => {
+    if (isSending) return
+    const answer = await deliver<{ id: number }>('POST', `/api/bench/tests/${id}/correct`, {})
+    if (answer) window.location.assign(`/bench/tests/${answer.data.id}`)
+  }
+  const setAside = async () => {
+    if (isSending) return
+    const answer = await deliver('POST', `/api/bench/tests/${id}/set-aside`, { reason })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.wasSetAside(words.tests[kind].name),
+      undo: { method: 'POST', address: `/api/bench/tests/${id}/take-up`, body: {} },
+    })
+    window.location.assign('/bench')
+  }
+  return (
+    <details className={styles.protocol}>
+      <summary>{words.putRight}</summary>
+      <p>{words.putRightHow}</p>
+      <Button onClick={() => void correct()}>{words.correctAnswers}</Button>
+      <div className={styles.correct}>
+        <TextField
+          label={words.setAsideWhy}
+          value={reason}
+          error={errorOf('reason')}
+          onChange={(event) => setReason(event.target.value)}
+        />
+        <Button onClick={() => void setAside()}>{words.setAside}</Button>
+      </div>
+      <ProblemNotice problem={problem} />
+    </details>
   )
 }
 

@@ -1,5 +1,5 @@
 import type { SampleChoice, SampleChoices } from '../../messages/bench/benchViews'
-import { SelectField, TextField } from '../../ui/Field'
+import { type FieldProblem, SelectField, TextField } from '../../ui/Field'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import { keyOf, useSampleSearch, withChosen } from './useSampleSearch'
@@ -20,7 +20,7 @@ export function SampleChooser({
   readonly none: string
   readonly samples: SampleChoices
   readonly chosen: SampleChoice | null
-  readonly error?: string | undefined
+  readonly error?: FieldProblem | undefined
   readonly onChoose: (sample: SampleChoice | null) => void
 }) {
   const { find, setFind, choices, failed } = useSampleSearch(samples)

@@ -1,20 +1,22 @@
 import { useMemo } from 'react'
 import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
-import { LinkButton } from '../../ui/Button'
+import { Button, LinkButton } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec, Stretch } from '../../ui/chart/chartSpec'
 import type { Format } from '../../ui/format'
-import { Notice } from '../../ui/Notice'
+import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { changeText } from './changeText'
 import { Learnt } from './Learnt'
+import { worstFirst } from './worstFirst'
 
 const words = benchWords.sample
 
@@ -55,6 +57,7 @@ export default function SampleScreen({
               ))}
           </div>
           <Sets sets={sets} />
+          <SetAside tests={page.setAside} />
         </>
       )}
     </SiteProvider>
@@ -139,13 +142,49 @@ function historyChart({ name, unit, points }: HistorySeries, format: Format): Ch
   }
 }
 
+/** What does not count any more stays to be read, and can count again. */
+function SetAside({ tests }: { readonly tests: SamplePage['setAside'] }) {
+  const { format } = useSite()
+  const { problem, isSending, deliver } = useSend()
+  if (tests.length === 0) return null
+  const takeUp = async (id: number) => {
+    if (isSending) return
+    if (await deliver('POST', `/api/bench/tests/${id}/take-up`, {})) window.location.reload()
+  }
+  return (
+    <details className={styles.protocol}>
+      <summary>{words.setAside(tests.length)}</summary>
+      <ProblemNotice problem={problem} />
+      <ul className={styles.rows}>
+        {tests.map(({ id, kind, startedOn, reason, corrected, verdicts }) => (
+          <li key={id} className={styles.row}>
+            <span>{format.day(startedOn)}</span>
+            <span>{benchWords.tests[kind].name}</span>
+            <span>{corrected ? words.wasCorrected : reason}</span>
+            {!corrected && (
+              <Button weight="quiet" onClick={() => void takeUp(id)}>
+                {words.countAgain}
+              </Button>
+            )}
+            {worstFirst(verdicts)
+              .slice(0, 1)
+              .map((verdict) => (
+                <p key={verdict.id}>{benchVerdict(verdict, format)}</p>
+              ))}
+          </li>
+        ))}
+      </ul>
+    </details>
+  )
+}
+
 function Sets({ sets }: { readonly sets: SamplePage['sets'] }) {
   const { format } = useSite()
   return (
     <ul className={styles.rows}>
       {sets.map(({ setId, kind, startedOn, innings, runs }) => {
         const last = runs.filter(({ isReference }) => !isReference).at(-1) ?? runs.at(-1)
-        const [first] = last?.outcome.verdicts ?? []
+        const verdicts = worstFirst(last?.outcome.verdicts ?? [])
         return (
           <li key={setId} className={styles.row}>
             <span>{format.day(startedOn)}</span>
@@ -158,7 +197,12 @@ function Sets({ sets }: { readonly sets: SamplePage['sets'] }) {
                 .filter(Boolean)
                 .join(' · ')}
             </span>
-            {first && <p>{benchVerdict(first, format)}</p>}
+            {verdicts.map((verdict) => (
+              <p key={verdict.id}>
+                {verdict.tone !== 'ok' && <span aria-hidden="true">▲ </span>}
+                {benchVerdict(verdict, format)}
+              </p>
+            ))}
           </li>
         )
       })}

@@ -3,7 +3,7 @@ import { useForm } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
-import { Caution, ProblemNotice } from '../../ui/Notice'
+import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
@@ -15,6 +15,7 @@ import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
 import { type BenchBody, type BenchValues, benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
+import { benchValues } from './benchValues'
 import { ClockPanel } from './ClockPanel'
 import { clockPlan } from './clockPlan'
 import { fieldErrors } from './fieldErrors'
@@ -64,7 +65,7 @@ function Running({ page }: { readonly page: TestPage }) {
   const ready = useReady()
   const clock = useTestClock(page)
   const plan = clockPlan(page.kind, page.kit, page.expected)
-  const { problem, deliver } = useSend()
+  const { problem, stamp, isSending, deliver } = useSend()
   const defaults = useMemo(
     (): BenchValues => ({
       ...benchDefaults(page.kind, page.kit, {
@@ -74,6 +75,9 @@ function Running({ page }: { readonly page: TestPage }) {
       }),
       place: page.place,
       judge: page.judge,
+      ...(page.corrects
+        ? { ...benchValues(page.corrects.observation), note: page.corrects.note }
+        : {}),
       ...(page.draft as BenchValues | null),
     }),
     [page, site.today],
@@ -83,14 +87,14 @@ function Running({ page }: { readonly page: TestPage }) {
   const name = words.tests[page.kind].name
   // By what was sent last: rows that were left empty are not in it, so that the next one stands in their place.
   const sent = useRef<BenchBody['fieldAt']>(new Map())
-  const errorOf = (field: string) => fieldErrors(problem, sent.current, field)
+  const errorOf = (field: string) => fieldErrors(problem, sent.current, field, stamp)
 
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
     const { observation, fieldAt } = benchBody(page.kind, values, site.measures)
     sent.current = fieldAt
     const answer = await deliver('POST', `/api/bench/tests/${page.id}/finish`, {
       observation,
-      water: waterBody(page.kind, values),
+      water: waterBody(page.kind, values, site.measures),
       place,
       judge,
       note,
@@ -111,9 +115,11 @@ function Running({ page }: { readonly page: TestPage }) {
   }
 
   return (
-    <form onSubmit={finish} noValidate>
+    // Enter in a field is never the end of a test: only the key below is.
+    <form onSubmit={(event) => event.preventDefault()} noValidate>
       <fieldset disabled={!ready} className={`plain ${styles.running}`}>
         {plan && <ClockPanel page={page} plan={plan} clock={clock} />}
+        {page.corrects && <Notice tone="act">{words.correcting}</Notice>}
         <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
         {page.kind === 'heat' && (
           <HeatPanel page={page} form={form} clock={clock} errorOf={errorOf} />
@@ -121,7 +127,7 @@ function Running({ page }: { readonly page: TestPage }) {
         <ProblemNotice problem={problem} />
         <BenchForm page={page} form={form} errorOf={errorOf} />
         <div className={`${styles.actions} ${styles.end}`}>
-          <Button weight="main" type="submit">
+          <Button weight="main" disabled={isSending} onClick={() => void finish()}>
             {words.finish}
           </Button>
           <Button weight="quiet" onClick={() => void throwAway()}>

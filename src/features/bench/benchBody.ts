@@ -38,11 +38,14 @@ const DIMENSIONS: Readonly<Partial<Record<BenchField['kind'], Dimension>>> = {
   litres: 'volume',
   grams: 'mass',
   cm: 'length',
+  area: 'area',
+  conductivity: 'conductivity',
+  celsius: 'temperature',
 }
 
 /**
- * What is sent of a form: each answer in its unit. What is no amount arrives as null, so that the server names its field;
- * rows without an answer at the end are left out.
+ * What is sent of a form: each answer in its unit. What cannot be read arrives as it was typed, so that the server names its
+ * field; rows without an answer at the end are left out.
  */
 export function benchBody<Kind extends TestKind>(
   kind: Kind,
@@ -60,17 +63,22 @@ export function benchBody<Kind extends TestKind>(
 }
 
 /** Water used for a test, as typed; null for tests without. */
-export function waterBody(kind: TestKind, values: BenchValues): unknown {
+export function waterBody(
+  kind: TestKind,
+  values: BenchValues,
+  measures: HouseholdMeasures,
+): unknown {
   if (!WITH_WATER.includes(kind)) return null
-  const read = (name: string) => {
+  const read = (name: string, dimension?: Dimension) => {
     const text = values[name]
     if (typeof text !== 'string' || text.trim() === '') return null
     // What is no number arrives as it was typed, so that the server names its field.
-    return readNumber(text) ?? text
+    const value = dimension ? readQuantity(text, dimension, measures).value : readNumber(text)
+    return value ?? text
   }
   return {
-    tempC: read('waterTempC'),
-    ecDsPerM: read('waterEc'),
+    tempC: read('waterTempC', 'temperature'),
+    ecDsPerM: read('waterEc', 'conductivity'),
     alkalinityMgPerL: read('waterAlkalinity'),
   }
 }
@@ -81,7 +89,9 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   const text = typeof value === 'string' ? value : ''
   const dimension = DIMENSIONS[field.kind]
   if (dimension) {
-    const amount = readQuantity(text, dimension, measures).value
+    const bareUnit = field.kind === 'millilitres' ? 'ml' : undefined
+    const { value: amount, problem } = readQuantity(text, dimension, measures, bareUnit)
+    if (problem) return text
     // Typed millilitres come back through litres: what a float adds is taken off again.
     return amount !== null && field.kind === 'millilitres'
       ? Number((1000 * amount).toFixed(6))
@@ -89,7 +99,7 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   }
   switch (field.kind) {
     case 'number':
-      return readNumber(text)
+      return text.trim() === '' ? null : (readNumber(text) ?? text)
     case 'time':
       // What is no time arrives as it was typed, so that the server names its field.
       return text.trim() === '' ? null : (readClockTime(text) ?? text)

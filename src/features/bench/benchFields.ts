@@ -10,7 +10,7 @@ const choices = benchWords.choices
 /** One answer of a test's form, and how it is read. */
 export type BenchField =
   | {
-      readonly kind: 'millilitres' | 'litres' | 'grams' | 'cm'
+      readonly kind: 'millilitres' | 'litres' | 'grams' | 'cm' | 'area' | 'conductivity' | 'celsius'
       readonly name: string
       readonly label: string
       readonly hint?: string
@@ -125,10 +125,10 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     { kind: 'choice', name: 'method', label: words.method, options: choices.method },
     field('number', 'ph'),
     { kind: 'from', name: 'penId', label: words.penId, list: 'pens' },
-    field('number', 'ecDsPerM'),
-    field('number', 'tempC'),
+    field('conductivity', 'ecDsPerM'),
+    field('celsius', 'tempC'),
     field('check', 'compensated'),
-    field('number', 'waterEcDsPerM'),
+    field('conductivity', 'waterEcDsPerM'),
   ],
   jar: [
     { kind: 'from', name: 'amendmentId', label: words.amendmentId, list: 'amendments' },
@@ -153,13 +153,13 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     { kind: 'choice', name: 'sownAs', label: words.sownAs, options: choices.sownAs },
   ],
   weeds: [
-    field('number', 'areaCm2'),
+    field('area', 'areaCm2'),
     field('litres', 'litres', optional),
     ...Array.from({ length: COUNTS }, (_, i): BenchField[] => [
       { kind: 'day', name: `day${i}`, label: words.countOn(i + 1) },
       { kind: 'number', name: `count${i}`, label: words.count(i + 1) },
     ]).flat(),
-    field('number', 'untreatedAreaCm2', optional),
+    field('area', 'untreatedAreaCm2', optional),
     field('number', 'untreatedCount', optional),
   ],
   heat: [{ kind: 'from', name: 'problemId', label: benchWords.heat.forWhat, list: 'problems' }],

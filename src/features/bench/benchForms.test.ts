@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { DEFAULT_KIT, TEST_KINDS, type TestKind } from '../../core/bench'
+import { DEFAULT_KIT, type Observation, TEST_KINDS, type TestKind } from '../../core/bench'
 import { DEFAULT_MEASURES } from '../../core/units'
 import { finishSchema } from '../../messages/bench/observations'
 import { kitSchema } from '../../messages/bench/tests'
@@ -8,6 +8,7 @@ import type { Problem } from '../../messages/problem'
 import { formatFor } from '../../ui/format'
 import { type BenchValues, benchBody, waterBody } from './benchBody'
 import { benchDefaults } from './benchFields'
+import { benchValues } from './benchValues'
 import { changeText } from './changeText'
 import { fieldErrors } from './fieldErrors'
 import { kitBody, kitDefaults } from './kitValues'
@@ -72,17 +73,58 @@ test('amounts arrive in the unit of the test, whatever they were typed in', () =
   assert.equal(body('seedling', TYPED.seedling).pots.length, 2)
 })
 
+test('what cannot be read is refused at its field, never left out', () => {
+  const drops = { drop0: '4', drop1: 'abc', drop2: '6' }
+  assert.deepEqual(refused(body('wetting', drops)), ['observation.dropsS.1'])
+  assert.deepEqual(refused(body('phEc', { ph: 'about 6' })), ['observation.ph'])
+  assert.deepEqual(refused(body('phEc', { ecDsPerM: '450 volts' })), ['observation.ecDsPerM'])
+  assert.deepEqual(refused(body('seedling', { ...TYPED.seedling, sprouted0: 'most' })), [
+    'observation.pots.0.sprouted',
+  ])
+  assert.deepEqual(refused(body('jar', { ...TYPED.jar, ph3: 'x', dose4: '6', ph4: '6.5' })), [
+    'observation.points.3.ph',
+  ])
+})
+
+test('units people use are read, and a bare number is in the unit of its field', () => {
+  assert.equal(body('phEc', { ecDsPerM: '450 uS' }).ecDsPerM, 0.45)
+  assert.equal(body('phEc', { ecDsPerM: '0,45 mS/cm' }).ecDsPerM, 0.45)
+  const ppm = (measures: typeof DEFAULT_MEASURES & { ppmPerDsM?: number }) =>
+    benchBody('phEc', { ...start('phEc'), ecDsPerM: '350 ppm' }, measures).observation.ecDsPerM
+  assert.equal(ppm({ ...DEFAULT_MEASURES, ppmPerDsM: 700 }), 0.5)
+  assert.equal(ppm(DEFAULT_MEASURES), '350 ppm', 'which ppm it is has to be asked')
+  assert.equal(Math.round(Number(body('phEc', { tempC: '68 °F' }).tempC)), 20)
+  assert.equal(body('drain', { drainedMl: '600' }).drainedMl, 600)
+  assert.equal(body('weeds', { areaCm2: '30 × 20 cm', count0: '3' }).areaCm2, 600)
+})
+
+test('a finished test comes back into its form as it was', () => {
+  for (const kind of TEST_KINDS) {
+    const observation = body(kind, {
+      ...TYPED[kind],
+      ...(kind === 'drain' ? { markS: '1:38' } : {}),
+      ...(kind === 'seedling' ? { sownAs: 'legume', signs: ['cupped'] } : {}),
+    })
+    const again = benchBody(
+      kind,
+      { ...start(kind), ...benchValues(observation as Observation) },
+      DEFAULT_MEASURES,
+    )
+    assert.deepEqual(again.observation, observation, kind)
+  }
+})
+
 test('the water used stands beside tests with water, and what is no number is refused', () => {
-  const water = waterBody('drain', { ...start('drain'), waterTempC: '14,5' })
+  const water = waterBody('drain', { ...start('drain'), waterTempC: '58.1 °F' }, DEFAULT_MEASURES)
   assert.deepEqual(water, { tempC: 14.5, ecDsPerM: 0.6, alkalinityMgPerL: 210 })
-  assert.equal(waterBody('squeeze', start('squeeze')), null)
+  assert.equal(waterBody('squeeze', start('squeeze'), DEFAULT_MEASURES), null)
   const wrong = finishSchema.validate(
     {
       observation: body('drain', TYPED.drain),
       place: '',
       judge: '',
       note: '',
-      water: waterBody('drain', { ...start('drain'), waterTempC: 'cold' }),
+      water: waterBody('drain', { ...start('drain'), waterTempC: 'cold' }, DEFAULT_MEASURES),
     },
     { abortEarly: false, convert: false },
   )
@@ -114,7 +156,7 @@ test('what is missing or no amount is refused at its field, and the form finds i
     fields: [{ field, message: 'wrong' }],
   })
   const told = (kind: TestKind, path: string, field: string) =>
-    fieldErrors(problem(path), sent(kind, TYPED[kind]).fieldAt, field)
+    fieldErrors(problem(path), sent(kind, TYPED[kind]).fieldAt, field, 1)?.message
   assert.equal(told('jar', 'observation.points.1.ph', 'ph1'), 'wrong')
   assert.equal(told('settling', 'observation.heightsCm.2', 'height2'), 'wrong')
   assert.equal(told('wetting', 'observation.dropsS', 'drop0'), 'wrong')
@@ -124,7 +166,7 @@ test('what is missing or no amount is refused at its field, and the form finds i
   // Rows that were left empty are not sent: the pots of half the doubtful mix are the second row then.
   assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted50'), 'wrong')
   assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted25'), undefined)
-  assert.equal(fieldErrors(null, new Map(), 'ph'), undefined)
+  assert.equal(fieldErrors(null, new Map(), 'ph', 1), undefined)
 })
 
 test('the kit comes back from its form as it was, minutes and millilitres in their units', () => {

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { DEFAULT_KIT } from '../../core/bench'
 import type { MomentView } from '../../messages/bench/benchViews'
-import { clockPlan, nextKeys, readClockTime } from './clockPlan'
+import { clockKeys, clockPlan, readClockTime } from './clockPlan'
 import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
 import { timeOfDay, withTimeOfDay } from './timeOfDay'
 
@@ -14,18 +14,23 @@ const moment = (key: string, at = '2026-11-02T10:00:00.000Z'): MomentView => ({
   value: null,
 })
 
-test('the keys of a drain test come in the order in which things happen, three at a time', () => {
+test('the keys of a drain test keep their numbers; what was tapped is done', () => {
   const plan = clockPlan('drain', DEFAULT_KIT, null)
   assert.ok(plan)
   const keys = (...tapped: string[]) =>
-    nextKeys(
+    clockKeys(
       plan,
       tapped.map((key) => moment(key)),
-    ).map(({ key }) => key)
-  assert.deepEqual(keys(), ['pour'])
-  assert.deepEqual(keys('pour'), ['drip', 'mark', 'stopped'])
-  assert.deepEqual(keys('pour', 'drip'), ['mark', 'stopped', 'stands'])
-  assert.deepEqual(keys('pour', 'drip', 'mark', 'stopped', 'stands'), [])
+    ).map(({ key, isDone, isNext }) => `${key}${isDone ? ' done' : ''}${isNext ? ' next' : ''}`)
+  assert.deepEqual(keys(), ['pour next'])
+  assert.deepEqual(keys('pour'), ['drip next', 'mark', 'stopped', 'stands'])
+  assert.deepEqual(keys('pour', 'mark'), ['drip next', 'mark done', 'stopped', 'stands'])
+  assert.deepEqual(keys('pour', 'drip', 'mark'), [
+    'drip done',
+    'mark done',
+    'stopped next',
+    'stands',
+  ])
   assert.equal(plan.endS, 900)
   assert.equal(clockPlan('squeeze', DEFAULT_KIT, null), null)
 })

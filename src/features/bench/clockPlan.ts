@@ -69,14 +69,15 @@ export function clockPlan(
   }
 }
 
-/** Keys that can still be tapped, at most three at a time, in the order in which they come. */
-export function nextKeys(
+/** Keys of the clock, each under its number for the whole test; those that were tapped are done. */
+export function clockKeys(
   { start, keys }: ClockPlan,
   moments: readonly MomentView[],
-): readonly PlannedKey[] {
+): readonly (PlannedKey & { readonly isDone: boolean; readonly isNext: boolean })[] {
   const tapped = new Set(moments.map(({ key }) => key))
-  if (!tapped.has(start.key)) return [start]
-  return keys.filter(({ key }) => !tapped.has(key)).slice(0, 3)
+  if (!tapped.has(start.key)) return [{ ...start, isDone: false, isNext: true }]
+  const next = keys.find(({ key }) => !tapped.has(key))
+  return keys.map((one) => ({ ...one, isDone: tapped.has(one.key), isNext: one === next }))
 }
 
 /** Seconds of a corrected time, typed as 1:38 or 98; null for what is no time. */

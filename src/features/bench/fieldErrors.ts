@@ -1,4 +1,5 @@
 import type { Problem } from '../../messages/problem'
+import type { Refusal } from '../../ui/Field'
 import type { BenchBody } from './benchBody'
 
 const INSIDE = 'observation.'
@@ -8,9 +9,11 @@ export function fieldErrors(
   problem: Problem | null,
   fieldAt: BenchBody['fieldAt'],
   name: string,
-): string | undefined {
-  return problem?.fields.find(({ field }) => {
+  stamp: number,
+): Refusal | undefined {
+  const message = problem?.fields.find(({ field }) => {
     const path = field.startsWith(INSIDE) ? field.slice(INSIDE.length) : field
     return (fieldAt.get(path) ?? path) === name
   })?.message
+  return message === undefined ? undefined : { message, stamp }
 }

@@ -5,6 +5,7 @@ import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
@@ -17,7 +18,7 @@ const words = mediaWords.chemistry.reading
 
 /** Writes down what a meter showed or how jars turned out. */
 export function ReadingForm({ page }: { readonly page: LotPage }) {
-  const { format } = useSite()
+  const { format, site } = useSite()
   const { problem, errorOf, deliver } = useSend()
   const form = useForm<ReadingValues>({ defaultValues: READING_DEFAULTS })
   const throwAway = useDraft(
@@ -32,7 +33,7 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
     const answer = await deliver<ReadingAnswer>(
       'POST',
       `/api/media/lots/${page.id}/readings`,
-      readingBody(typed),
+      readingBody(typed, site.measures),
     )
     if (!answer) return
     throwAway()
@@ -109,12 +110,23 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
           </>
         ) : (
           <>
-            <TextField
-              label={values.kind === 'ph' ? words.phValue : words.ecValue}
-              inputMode="decimal"
-              error={errorOf('value')}
-              {...form.register('value')}
-            />
+            {values.kind === 'ph' ? (
+              <TextField
+                label={words.phValue}
+                inputMode="decimal"
+                error={errorOf('value')}
+                {...form.register('value')}
+              />
+            ) : (
+              <QuantityField
+                label={words.ecValue}
+                dimension="conductivity"
+                echoes="converted"
+                typed={values.value}
+                error={errorOf('value')}
+                {...form.register('value')}
+              />
+            )}
             <SelectField label={words.method} {...form.register('method')}>
               {Object.entries(words.methods)
                 .filter(([method]) => values.kind === 'ph' || method !== 'strip')
@@ -125,10 +137,12 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
                 ))}
             </SelectField>
             {values.kind === 'ec' && (
-              <TextField
+              <QuantityField
                 label={words.temperature}
                 hint={words.temperatureHint}
-                inputMode="decimal"
+                dimension="temperature"
+                echoes="converted"
+                typed={values.tempC}
                 error={errorOf('tempC')}
                 {...form.register('tempC')}
               />

@@ -1,3 +1,5 @@
+import type { Dimension, HouseholdMeasures } from '../../core/units'
+import { readQuantity } from '../../ui/readQuantity'
 import { readNumber } from '../readNumber'
 
 /** The form of a reading as typed. */
@@ -24,7 +26,9 @@ export const READING_DEFAULTS: ReadingValues = {
 }
 
 /** What is sent. Jars without a pH at the end were not made. */
-export function readingBody(values: ReadingValues): unknown {
+export function readingBody(values: ReadingValues, measures: HouseholdMeasures): unknown {
+  const quantity = (text: string, dimension: Dimension) =>
+    text.trim() === '' ? null : (readQuantity(text, dimension, measures).value ?? text)
   const { kind, method, amendmentId } = values
   switch (kind) {
     case 'ph':
@@ -33,8 +37,8 @@ export function readingBody(values: ReadingValues): unknown {
       return {
         kind,
         method: method === 'strip' ? '1:2' : method,
-        value: readNumber(values.value),
-        tempC: readNumber(values.tempC),
+        value: quantity(values.value, 'conductivity'),
+        tempC: quantity(values.tempC, 'temperature'),
       }
     case 'jar': {
       const last = values.jars.findLastIndex(({ ph }) => ph.trim() !== '')

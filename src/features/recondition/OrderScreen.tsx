@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { OrderPage, OrderStepView } from '../../messages/recondition/turnover'
+import type { OrderPage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
@@ -11,6 +11,7 @@ import { useSend } from '../../ui/useSend'
 import styles from './OrderScreen.module.css'
 import { OrderStep } from './OrderStep'
 import { TurnoverSteps } from './TurnoverSteps'
+import { useOrderSteps } from './useOrderSteps'
 
 const words = reconditionWords.order
 
@@ -25,7 +26,8 @@ export default function OrderScreen({ page, site }: { page: OrderPage; site: Sit
 
 function Order({ page }: { page: OrderPage }) {
   const { format } = useSite()
-  const [steps, setSteps] = useState(page.steps)
+  const { steps, problem: stepProblem, waiting, isLate, change } = useOrderSteps(page)
+  const [canUndo, setCanUndo] = useState(page.canUndo)
   const [state, setState] = useState(page.state)
   const [finishedOn, setFinishedOn] = useState(page.finishedOn)
   const [leftover, setLeftover] = useState<number | null>(null)
@@ -34,22 +36,10 @@ function Order({ page }: { page: OrderPage }) {
   const address = `/api/recondition/work-orders/${page.id}`
   const open = state === 'open'
   const doneCount = steps.filter(({ doneOn }) => doneOn !== null).length
-  const put = (changed: OrderStepView) =>
-    setSteps((all) => all.map((step) => (step.id === changed.id ? changed : step)))
+  const plantDay = steps.at(-1)?.day.startsOn ?? page.readyOn
+  const readyOn = open && plantDay > page.readyOn ? plantDay : page.readyOn
 
-  const change = async (step: OrderStepView, what: object) => {
-    const answer = await deliver<OrderStepView>(
-      'PATCH',
-      `${address}/steps/${step.id}`,
-      { version: step.version, ...what },
-      ({ code, current }) => {
-        if (code === 'stale' && current?.step) put(current.step as OrderStepView)
-      },
-    )
-    if (answer) put(answer.data)
-  }
-
-  const decide = async (what: 'finish' | 'put-away' | 'take-up') => {
+  const decide = async (what: 'finish' | 'put-away' | 'take-up' | 'undo-finish') => {
     const answer = await deliver<{ leftoverLotId: number | null } | null>(
       'POST',
       `${address}/${what}`,
@@ -60,9 +50,11 @@ function Order({ page }: { page: OrderPage }) {
       setLeftover(answer.data?.leftoverLotId ?? null)
       setFinishedOn(site.today)
       setState('finished')
+      setCanUndo(true)
       window.scrollTo({ top: 0 })
     } else {
       setState(what === 'put-away' ? 'put-away' : 'open')
+      setCanUndo(false)
     }
   }
 
@@ -78,7 +70,7 @@ function Order({ page }: { page: OrderPage }) {
         lead={
           <>
             <InningsStrip innings={page.lot.innings} nextOpen={open} />{' '}
-            {words.done(doneCount, steps.length)} · {words.readyOn(format.day(page.readyOn))}
+            {words.done(doneCount, steps.length)} · {words.readyOn(format.day(readyOn))}
           </>
         }
       />
@@ -93,6 +85,14 @@ function Order({ page }: { page: OrderPage }) {
             <>
               {' · '}
               <a href={`/lots/${leftover}`}>{words.toLeftover(leftover)}</a>
+            </>
+          )}
+          {canUndo && (
+            <>
+              {' '}
+              <Button weight="quiet" onClick={() => decide('undo-finish')}>
+                {words.undoFinish}
+              </Button>
             </>
           )}
         </Notice>
@@ -113,13 +113,14 @@ function Order({ page }: { page: OrderPage }) {
             names={page.names}
             locked={!open}
             leachLitres={page.leachLitres}
-            onTick={(done) => change(step, { done })}
-            onActual={(id, amount) => change(step, { actuals: { [id]: amount } })}
+            onTick={(done, early) => change(step.id, { done, ...(early ? { early } : {}) })}
+            onActual={(id, amount) => change(step.id, { actuals: { [id]: amount } })}
           />
         ))}
       </ol>
       <div className={styles.foot}>
-        <ProblemNotice problem={problem} />
+        {waiting > 0 && isLate && <Notice tone="act">{words.notSaved(waiting)}</Notice>}
+        <ProblemNotice problem={problem ?? stepProblem} />
         {open && (
           <>
             <p>
@@ -127,7 +128,7 @@ function Order({ page }: { page: OrderPage }) {
               {doneCount < steps.length && words.notTicked(steps.length - doneCount)}
             </p>
             <div className={styles.actions}>
-              <Button weight="main" onClick={() => decide('finish')}>
+              <Button weight="main" disabled={waiting > 0} onClick={() => decide('finish')}>
                 {words.finish}
               </Button>
               <LinkButton href={`/lots/${page.lot.id}`}>{words.toLot}</LinkButton>

@@ -1,12 +1,15 @@
 import { useEffect, useRef, useState } from 'react'
 import type { StepAmount } from '../../core/recondition'
-import type { NamedThing, OrderStepView } from '../../messages/recondition/turnover'
+import type { NamedThing } from '../../messages/recondition/turnover'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
 import { Caution } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './OrderScreen.module.css'
+import type { OrderSteps } from './useOrderSteps'
 
 const words = reconditionWords.order
 
@@ -19,15 +22,18 @@ export function OrderStep({
   onTick,
   onActual,
 }: {
-  step: OrderStepView
+  step: OrderSteps['steps'][number]
   names: Readonly<Record<string, NamedThing>>
   locked: boolean
   leachLitres: number
-  onTick: (done: boolean) => void
+  onTick: (done: boolean, early?: string) => void
   onActual: (id: string, amount: number | null) => void
 }) {
-  const { format } = useSite()
-  const { plan, doneOn } = step
+  const { format, site } = useSite()
+  const { plan, doneOn, day } = step
+  const [asksWhy, setAsksWhy] = useState(false)
+  const overOn = plan.waitDays > 0 ? day.overOn : day.startsOn
+  const isEarly = overOn > site.today
   const { title, how } = reconditionWords.steps[plan.kind]
   const tools = plan.tools.map((tool) => reconditionWords.tools[tool]).join(', ')
   return (
@@ -38,14 +44,28 @@ export function OrderStep({
           aria-label={words.tick(title)}
           checked={doneOn !== null}
           disabled={locked}
-          onChange={(event) => onTick(event.target.checked)}
+          onChange={(event) => {
+            if (event.target.checked && isEarly) setAsksWhy(true)
+            else onTick(event.target.checked)
+          }}
         />
       </span>
       <div className={styles.head}>
         <h2>{title}</h2>
         <span className={styles.meta}>
-          {doneOn ? words.doneOn(format.day(doneOn)) : words.minutes(plan.minutes)}
-          {!doneOn && tools && ` · ${tools}`}
+          {doneOn
+            ? words.doneOn(format.day(doneOn))
+            : [
+                plan.waitDays > 0
+                  ? words.overOn(format.day(day.overOn))
+                  : words.fromDay(format.day(day.startsOn)),
+                format.minutes(plan.minutes),
+                tools,
+              ]
+                .filter(Boolean)
+                .join(' · ')}
+          {step.isWaiting && ` · ${words.notSavedYet}`}
+          {doneOn && step.earlyFor && ` · ${words.early(step.earlyFor)}`}
         </span>
       </div>
       <div className={styles.body}>
@@ -84,11 +104,55 @@ export function OrderStep({
             </tbody>
           </table>
         )}
+        {asksWhy && !doneOn && (
+          <WhyEarly
+            day={format.day(overOn)}
+            onSaid={(reason) => {
+              setAsksWhy(false)
+              onTick(true, reason)
+            }}
+            onClose={() => setAsksWhy(false)}
+          />
+        )}
         {!doneOn && (
           <Caution lines={plan.cautions.map((caution) => reconditionWords.cautions[caution])} />
         )}
       </div>
     </li>
+  )
+}
+
+/** A wait is not ticked away without a reason. */
+function WhyEarly({
+  day,
+  onSaid,
+  onClose,
+}: {
+  day: string
+  onSaid: (reason: string) => void
+  onClose: () => void
+}) {
+  const [reason, setReason] = useState('')
+  const [missing, setMissing] = useState(false)
+  const say = () => {
+    if (reason.trim() === '') setMissing(true)
+    else onSaid(reason.trim())
+  }
+  return (
+    <div className={styles.early}>
+      <TextField
+        label={words.whyEarly(day)}
+        value={reason}
+        error={missing && reason.trim() === '' ? words.sayWhy : undefined}
+        autoFocus
+        onChange={(event) => setReason(event.target.value)}
+        onKeyDown={(event) => event.key === 'Enter' && say()}
+      />
+      <Button onClick={say}>{words.tickEarly}</Button>
+      <Button weight="quiet" onClick={onClose}>
+        {words.waitOn}
+      </Button>
+    </div>
   )
 }
 

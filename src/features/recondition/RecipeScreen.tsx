@@ -64,7 +64,7 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
               page.loads.length,
             )}
             {' · '}
-            {words.time(page.minutes, format.day(page.readyOn))}
+            {words.time(format.minutes(page.minutes), format.day(page.readyOn))}
           </>
         }
       />

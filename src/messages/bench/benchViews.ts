@@ -160,6 +160,12 @@ export interface TestPage extends TestState {
   readonly draft: Readonly<Record<string, string | readonly string[]>> | null
   readonly observation: Observation | null
   readonly outcome: BenchOutcome | null
+  /** The finished test whose answers this one puts right. */
+  readonly corrects: {
+    readonly id: number
+    readonly observation: Observation
+    readonly note: string
+  } | null
   /** The run before, of the same sample and kind, for "last time". */
   readonly last: {
     readonly observation: Observation
@@ -225,6 +231,16 @@ export interface SamplePage {
     readonly startedOn: string
     readonly innings: number | null
     readonly runs: readonly RunView[]
+  }[]
+  /** Finished tests that do not count any more. */
+  readonly setAside: readonly {
+    readonly id: number
+    readonly kind: TestKind
+    readonly startedOn: string
+    readonly reason: string
+    /** By another that put its answers right. */
+    readonly corrected: boolean
+    readonly verdicts: readonly BenchVerdict[]
   }[]
 }
 

@@ -44,6 +44,17 @@ export const startSchema = Joi.object<StartBody>({
   reference: Joi.boolean(),
 })
 
+export interface SetAside {
+  readonly reason: string
+}
+
+export const setAsideSchema = Joi.object<SetAside>({
+  reason: line('The reason', 200).required().messages({
+    'string.empty': 'Say why it does not count',
+    'any.required': 'Say why it does not count',
+  }),
+})
+
 export interface MomentBody {
   readonly id: string
   readonly key: string

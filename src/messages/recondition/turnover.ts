@@ -19,7 +19,7 @@ import {
   type PotView,
   type Stratum,
 } from '../media/lots'
-import { id, key, LARGEST_LITRES, litres, version } from '../rules'
+import { id, key, LARGEST_LITRES, line, litres, version } from '../rules'
 
 /** What a person tells of a tired lot; the server works out the litres. */
 export interface IntakeAnswers {
@@ -199,6 +199,8 @@ export interface OrderStepView {
   readonly plan: WorkStep
   readonly amounts: readonly StepAmount[]
   readonly doneOn: string | null
+  /** Why it was ticked before its wait was over. */
+  readonly earlyFor: string | null
 }
 
 export interface OrderPage {
@@ -218,6 +220,7 @@ export interface OrderPage {
   readonly names: Readonly<Record<string, NamedThing>>
   readonly readyOn: string
   readonly finishedOn: string | null
+  readonly canUndo: boolean
   readonly leachLitres: number
   readonly predictedAir: number
   readonly recipeAnswers: IntakeAnswers | null
@@ -298,6 +301,8 @@ export const stepParamsSchema = Joi.object<StepParams>({
 export interface StepBody {
   readonly version: number
   readonly done?: boolean
+  /** Why it is ticked before its wait is over. */
+  readonly early?: string
   /** Actual amounts by id, L or g; null means as planned. */
   readonly actuals?: Readonly<Record<string, number | null>>
 }
@@ -305,6 +310,7 @@ export interface StepBody {
 export const stepBodySchema = Joi.object<StepBody>({
   version: version(),
   done: Joi.boolean(),
+  early: line('The reason', 200),
   actuals: Joi.object().pattern(
     key('The amount'),
     Joi.number().min(0).max(LARGEST_LITRES).allow(null).label('The amount'),

@@ -15,6 +15,7 @@ import {
   listPens,
   listTestsOf,
   readBenchTest,
+  throwTestAway,
 } from '../../data/bench'
 import type { Database } from '../../data/database'
 import { addMeasurement } from '../../data/media'
@@ -27,6 +28,8 @@ import { readTables } from '../tables'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
 
 const DAY_MS = 86_400_000
+/** Why a test is set aside by another that puts its answers right. */
+export const CORRECTED = 'corrected'
 
 function bottomOf(id: string, materials: ReadonlyMap<string, Material>): TestContext['bottom'] {
   const material = materials.get(id)
@@ -74,7 +77,8 @@ export async function finishBenchTest(
   const learnt = await learnFrom(db, derived, test, facts)
   const { outcome } = derived
   await finishTest(db, id, { observation, outcome, at, ...words }, async (tx) => {
-    await keepMeasurements(tx, test, derived, at)
+    if (test.correctsId !== null) await throwTestAway(tx, test.correctsId, at, CORRECTED)
+    await keepMeasurements(tx, test, derived)
     if (learnt && facts.prior) {
       const { curve, ksCmPerS, from, doubts, testIds } = learnt
       await addSampleCalibration(tx, test.sample, {
@@ -99,20 +103,24 @@ async function learnFrom(
   if (!prior || test.isReference) return null
   const others = (await listTestsOf(db, test.sample)).filter(
     (one) =>
-      one.id !== test.id && one.endedAt !== null && !one.isReference && one.innings === innings,
+      one.id !== test.id &&
+      one.id !== test.correctsId &&
+      one.endedAt !== null &&
+      !one.isReference &&
+      one.innings === innings,
   )
   return learn(derived, prior, test, others)
 }
 
 async function keepMeasurements(
   tx: Database,
-  { sample, isReference }: BenchTest,
+  { id, sample, isReference, startedAt }: BenchTest,
   { measurements = [] }: Derived,
-  at: Date,
 ): Promise<void> {
   if (sample.kind !== 'lot' || isReference) return
   for (const measured of measurements) {
-    await addMeasurement(tx, Number(sample.id), { ...measured, at })
+    // Of the mix as it was when the sample was taken, however long its jars stood.
+    await addMeasurement(tx, Number(sample.id), { ...measured, at: startedAt, testId: id })
   }
 }
 

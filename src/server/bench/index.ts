@@ -1,6 +1,8 @@
 export { benchPage } from './benchPage'
+export { correctTest } from './correctTest'
 export { finishBenchTest } from './finishBenchTest'
 export { correct, keepMoment } from './moments'
+export { newCalibration } from './newCalibration'
 export { pensPage } from './pensPage'
 export { requireKit } from './requireKit'
 export { sampleChoices } from './sampleChoices'

@@ -15,8 +15,10 @@ export interface SampleFacts {
   readonly sample: Sample
   readonly view: SampleView
   readonly components: readonly Component[]
-  /** null for a lot that holds nothing. */
+  /** By its composition; null for a lot that holds nothing. */
   readonly prior: Hydraulics | null
+  /** As its tests found it, else by its composition: what the next test is held against. */
+  readonly present: Hydraulics | null
   readonly pot: SamplePot | null
   readonly crop: Crop | null
   /** The innings a lot is in; null for others, and between innings. */
@@ -33,11 +35,13 @@ export async function sampleFacts(
     name: string,
     components: readonly Component[],
     rest: Pick<SampleFacts, 'pot' | 'crop' | 'innings'>,
+    present: Hydraulics | null = null,
   ): SampleFacts => ({
     sample: { kind, id },
     view: { kind, id, name, strata: strataOf(components) },
     components,
     prior: priorOf(components),
+    present: present ?? priorOf(components),
     ...rest,
   })
   if (kind === 'lot') {
@@ -45,14 +49,19 @@ export async function sampleFacts(
     if (!facts) throw new NotFound(`There is no lot ${id}.`)
     const { lot, components, container, surfaceCm, crop } = facts
     const innings = presentInnings(lot)?.number ?? lot.innings.at(-1)?.number ?? null
-    return made(lot.name, components, {
-      pot:
-        container && surfaceCm
-          ? { name: container.name, shape: container.shape, fillHeightCm: surfaceCm }
-          : null,
-      crop,
-      innings,
-    })
+    return made(
+      lot.name,
+      components,
+      {
+        pot:
+          container && surfaceCm
+            ? { name: container.name, shape: container.shape, fillHeightCm: surfaceCm }
+            : null,
+        crop,
+        innings,
+      },
+      facts.hydraulics,
+    )
   }
   if (kind === 'mix') {
     const { name, versions } = await readMix(db, Number(id))

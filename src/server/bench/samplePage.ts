@@ -3,6 +3,7 @@ import { containerCapacity } from '../../core/media'
 import {
   type BenchTest,
   listCalibrationsOf,
+  listSetAside,
   listTestsOf,
   readSampleNames,
   type Sample,
@@ -13,6 +14,7 @@ import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { readTables } from '../tables'
+import { CORRECTED } from './finishBenchTest'
 import { presentCalibration } from './presentCalibration'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
 import { calibrationView, runViews } from './views'
@@ -25,6 +27,7 @@ export async function samplePage(db: OpenDatabase, sample: Sample): Promise<Samp
   const facts = await sampleFacts(db, await readTables(db, timeZone), sample)
   const tests = (await listTestsOf(db, sample)).filter(({ endedAt }) => endedAt !== null)
   const calibration = await presentCalibration(db, sample)
+  const setAside = await listSetAside(db, sample)
   const names = await readSampleNames(db, [sample])
   const nameOf = (test: BenchTest) => names.get(sampleKey(test.sample)) ?? facts.view.name
   const setIds = [...new Set(tests.map((test) => test.setId ?? test.id))]
@@ -41,6 +44,14 @@ export async function samplePage(db: OpenDatabase, sample: Sample): Promise<Samp
     },
     potName: facts.pot?.name ?? null,
     calibration: calibration && calibrationView(calibration, facts, timeZone),
+    setAside: setAside.map(({ id, kind, startedAt, setAsideFor, outcome }) => ({
+      id,
+      kind,
+      startedOn: dayAt(timeZone, startedAt),
+      reason: setAsideFor ?? '',
+      corrected: setAsideFor === CORRECTED,
+      verdicts: outcome?.verdicts ?? [],
+    })),
     series: await seriesOf(db, facts, tests, timeZone),
     sets: setIds.flatMap((setId) => {
       const runs = tests.filter((test) => (test.setId ?? test.id) === setId)

@@ -40,7 +40,7 @@ export async function startBenchTest(
     place: beside?.place ?? '',
     judge: beside?.judge ?? '',
     kit,
-    expected: facts.prior ? expectedOf(kind, facts.prior, kit, facts.components) : null,
+    expected: facts.present ? expectedOf(kind, facts.present, kit, facts.components) : null,
     at,
   })
 }

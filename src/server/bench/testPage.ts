@@ -1,6 +1,7 @@
 import {
   type BenchTest,
   listPens,
+  listTestsById,
   readBenchTest,
   readRunBefore,
   readSampleNames,
@@ -47,6 +48,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
     expected: test.expected,
     draft: test.draft,
     observation: test.observation,
+    corrects: test.correctsId === null ? null : await correctedBy(db, test.correctsId),
     outcome: test.outcome,
     last: await lastOf(db, test, timeZone),
     runs: runViews(set, nameOf, timeZone),
@@ -84,6 +86,14 @@ function stateOf(test: BenchTest, at: Date): TestState {
     endedAt: test.endedAt?.toISOString() ?? null,
     now: at.toISOString(),
   }
+}
+
+/** Answers of the test that is put right; null once it was set aside. */
+async function correctedBy(db: OpenDatabase, id: number): Promise<TestPage['corrects']> {
+  const [test] = await listTestsById(db, [id])
+  return test?.observation && test.thrownAwayAt === null
+    ? { id, observation: test.observation, note: test.note }
+    : null
 }
 
 /** The finished run before, of the same kind on the same sample. */

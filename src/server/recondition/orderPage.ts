@@ -45,6 +45,7 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
     names,
     readyOn: order.readyOn,
     finishedOn: order.finishedAt ? dayAt(site.timeZone, order.finishedAt) : null,
+    canUndo: order.undo !== null && facts.lot.version === order.undo.lotVersion,
     leachLitres: recipe.leachLitres,
     predictedAir: recipe.predictedRounded.airFraction,
     recipeAnswers:
@@ -71,5 +72,6 @@ export function stepView(step: WorkOrderStep, timeZone: string): OrderStepView {
     plan: step.plan,
     amounts: step.amounts,
     doneOn: step.doneAt ? dayAt(timeZone, step.doneAt) : null,
+    earlyFor: step.earlyFor,
   }
 }

@@ -12,6 +12,14 @@ export const bench = {
   runningSince: (time: string) => `since ${time}`,
   goOn: 'Go on',
   throwAway: 'Throw it away',
+  correcting:
+    'You are putting a finished test right: it counts as it was until you finish here, then this takes its place.',
+  putRight: 'Something was typed wrongly, or should not count',
+  putRightHow: 'The test as it is now stays to be read. Its corrected copy takes its place.',
+  correctAnswers: 'Correct the answers',
+  setAside: 'Set it aside',
+  setAsideWhy: 'Or: why does it not count?',
+  wasSetAside: (name: string) => `The ${name.toLocaleLowerCase()} does not count any more.`,
   thrownAway: (name: string) => `The ${name.toLocaleLowerCase()} was thrown away.`,
   begin: 'Begin a test',
   onWhat: 'Made on',
@@ -158,6 +166,10 @@ export const bench = {
   sample: {
     title: (name: string) => `Tests of ${name}`,
     none: 'It was not tested yet.',
+    setAside: (count: number) =>
+      count === 1 ? 'One test that was set aside' : `${count} tests that were set aside`,
+    wasCorrected: 'put right by another',
+    countAgain: 'Let it count again',
     series: {
       airInPot: 'Air after draining in its pot',
       conductivity: 'Speed when wet through',

@@ -11,6 +11,7 @@ export const common = {
   lotNumber: (id: number) => `lot ${id}`,
   skip: 'Skip to the page',
   noAnswer: 'Innings did not answer. What you typed is still here; try again in a moment.',
+  ppmFactor: (ppm: number) => `${ppm} ppm`,
   echo: (typed: string, written: string) =>
     typed.trim() === written ? `= ${written}` : `${typed.trim()} = ${written}`,
   estimated: 'Estimated from what it is made of',

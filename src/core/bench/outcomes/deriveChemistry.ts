@@ -98,8 +98,14 @@ export const chemistryDerivations: Pick<Derivations, 'phEc' | 'jar'> = {
           ...(buffer === null ? [{ id: 'jar.no-buffer', tone: 'act', told: {} } as const] : []),
         ],
       },
-      measurements:
-        buffer === null
+      measurements: [
+        {
+          quantity: 'ph',
+          value: ph0,
+          method: 'jar test',
+          readAs: { value: ph0, unit: 'pH' },
+        },
+        ...(buffer === null
           ? []
           : [
               {
@@ -107,8 +113,9 @@ export const chemistryDerivations: Pick<Derivations, 'phEc' | 'jar'> = {
                 value: buffer,
                 method: 'jar test',
                 readAs: { value: gPerL, unit: 'g/L' },
-              },
-            ],
+              } as const,
+            ]),
+      ],
     }
   },
 }

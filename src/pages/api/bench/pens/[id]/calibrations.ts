@@ -1,10 +1,10 @@
-import { addCalibration } from '../../../../../data/bench'
 import { newCalibrationSchema, testParamsSchema } from '../../../../../messages/bench/tests'
+import { newCalibration } from '../../../../../server/bench'
 import { defineEndpoint } from '../../../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   params: testParamsSchema,
   body: newCalibrationSchema,
   status: 201,
-  handle: ({ db, params, body, now }) => addCalibration(db, params.id, { ...body, at: now }),
+  handle: ({ db, params, body, now }) => newCalibration(db, params.id, body, now),
 })

@@ -1,0 +1,94 @@
+import { useCallback, useEffect, useRef, useState } from 'react'
+import { newId } from './newId'
+
+/** What became of an entry that was sent. */
+export type Sent = 'kept' | 'refused' | 'not sent'
+
+interface Entry<What> {
+  readonly id: string
+  readonly what: What
+}
+
+const AGAIN_MS = 4000
+
+/**
+ * What was entered goes out one after another, and is kept in this browser until it was answered: a lost connection, a
+ * reload or a closed lid lose nothing.
+ * @param name one a form and thing, such as "order/3"
+ * @param send sends one entry; "not sent" is tried again
+ */
+export function useSendQueue<What>(
+  name: string,
+  send: (what: What) => Promise<Sent>,
+): {
+  readonly waiting: readonly What[]
+  readonly isLate: boolean
+  readonly add: (what: What) => void
+} {
+  const [entries, setEntries] = useState<readonly Entry<What>[]>([])
+  const [isLate, setLate] = useState(false)
+  const queue = useRef<readonly Entry<What>[]>([])
+  const sending = useRef(false)
+  const latest = useRef(send)
+  latest.current = send
+
+  const keep = useCallback(
+    (next: readonly Entry<What>[]) => {
+      queue.current = next
+      write(name, next)
+      setEntries(next)
+    },
+    [name],
+  )
+
+  const flush = useCallback(async () => {
+    if (sending.current) return
+    sending.current = true
+    for (let first = queue.current[0]; first; first = queue.current[0]) {
+      const { id, what } = first
+      const outcome = await latest.current(what)
+      setLate(outcome === 'not sent')
+      if (outcome === 'not sent') break
+      keep(queue.current.filter((one) => one.id !== id))
+    }
+    sending.current = false
+  }, [keep])
+
+  useEffect(() => {
+    keep(read<What>(name))
+    void flush()
+    const again = () => void flush()
+    const timer = setInterval(again, AGAIN_MS)
+    window.addEventListener('online', again)
+    return () => {
+      clearInterval(timer)
+      window.removeEventListener('online', again)
+    }
+  }, [name, keep, flush])
+
+  return {
+    waiting: entries.map(({ what }) => what),
+    isLate: isLate && entries.length > 0,
+    add: (what) => {
+      keep([...queue.current, { id: newId(), what }])
+      void flush()
+    },
+  }
+}
+
+function read<What>(name: string): readonly Entry<What>[] {
+  try {
+    return JSON.parse(localStorage.getItem(`queue/${name}`) ?? '[]') as readonly Entry<What>[]
+  } catch {
+    return []
+  }
+}
+
+function write(name: string, entries: readonly unknown[]): void {
+  try {
+    if (entries.length === 0) localStorage.removeItem(`queue/${name}`)
+    else localStorage.setItem(`queue/${name}`, JSON.stringify(entries))
+  } catch {
+    // A full or forbidden store: the entries stay in memory.
+  }
+}
