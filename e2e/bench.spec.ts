@@ -40,7 +40,7 @@ test('a porosity test corrects what is known of its lot, repeats and a reference
   await expect(page.getByText(/more water than such a volume takes/).first()).toBeVisible()
   await page.getByLabel('Water it took to the brim').fill('720 mL')
   await finish(page)
-  await expect(page.getByText(/9 % air in this pot/)).toBeVisible()
+  await expect(page.getByText(/9 % air in the test pot/)).toBeVisible()
   const learnt = page.getByRole('region', { name: 'What the model learnt' })
   await expect(learnt).toContainText('by its recipe')
   await expect(learnt.getByRole('row', { name: /Air after draining/ })).toContainText('measured on')

@@ -21,7 +21,7 @@ test('a mix is designed from a plant group into its band, saved, and becomes a l
   ).toBeVisible()
   await page.getByRole('button', { name: 'Smallest change all the same' }).first().click()
   await expect(
-    page.getByText(/The smallest change: .* (more|less) .* brings it to (28|29) %/),
+    page.getByText(/The smallest change: (add|take out) .* brings it to (28|29) %/),
   ).toBeVisible()
   await page.getByRole('button', { name: 'Do it' }).first().click()
   await expect(page.getByText(/air after draining is outside 28/)).toBeHidden()
@@ -35,7 +35,7 @@ test('a mix is designed from a plant group into its band, saved, and becomes a l
   await page.getByLabel('You water every').fill('12')
   await expect(page.getByText(/^Fits succulents and cacti/)).toBeVisible()
   await page.getByRole('button', { name: 'must be heavy' }).click()
-  await expect(page.getByText(/The smallest change: .* more .* kg\/L/)).toBeVisible()
+  await expect(page.getByText(/The smallest change: add .* kg\/L/)).toBeVisible()
   await page.getByRole('button', { name: 'must be heavy' }).click()
 
   await page.getByRole('button', { name: 'Save the mix' }).click()

@@ -5,6 +5,14 @@ import { Refused } from './problem'
 const DEEPEST = 12
 const MOST_FIELDS_TOLD = 50
 
+/** What a person says, where a rule has no sentence of its own. */
+const PLAIN = {
+  'number.base': '{{#label}} must be a number',
+  'number.max': '{{#label}}: at most {{#limit}}',
+  'number.min': '{{#label}}: at least {{#limit}}',
+  'any.required': '{{#label}} is missing',
+}
+
 /**
  * Checks a value against its schema and collects what is wrong at each field.
  * @param fromText numbers may arrive as text (addresses), not so in JSON
@@ -23,6 +31,7 @@ export function validate<T>(
     abortEarly: false,
     convert: fromText,
     errors: { wrap: { label: false }, label: 'key' },
+    messages: PLAIN,
   })
   if (!result.error) return result.value
   const fields = result.error.details.slice(0, MOST_FIELDS_TOLD).map(({ path, message }) => ({

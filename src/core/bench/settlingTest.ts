@@ -30,8 +30,15 @@ export function settlingTest({
   if (first === undefined || last === undefined || heightsCm.length < 2) {
     throw new DomainError('too-few', 'Measure the height after filling and after watering.')
   }
-  for (const height of heightsCm) {
-    requireNumber('The height in cm', height, { above: 0, max: shape.heightCm })
+  for (const [place, height] of heightsCm.entries()) {
+    if (height > shape.heightCm) {
+      throw new DomainError(
+        'out-of-range',
+        `The pot is ${shape.heightCm} cm high: a height from the base cannot be more.`,
+        { field: `heightsCm.${place}` },
+      )
+    }
+    requireNumber('The height in cm', height, { above: 0 })
   }
   if (last > first + SWELLING_CM) {
     throw new DomainError(

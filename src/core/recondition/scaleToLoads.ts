@@ -1,6 +1,7 @@
+import { DEFAULT_MEASURES, formatMeasure, SCOOPS_FROM_LITRES } from '../units'
 import { requireNumber, requireObject } from '../validate'
 import type { Recipe } from './recipeTypes'
-import { roundGrams, roundLitres } from './rounding'
+import { roundGrams } from './rounding'
 
 export interface Load {
   readonly n: number
@@ -28,16 +29,30 @@ export function scaleToLoads({
     loads: Array.from({ length: count }, (_, index) => ({
       n: index + 1,
       litres: recipe.partLitres / count,
-      parts: recipe.parts.map(({ id, litres }) => ({
+      parts: recipe.parts.map(({ id, litres, rounded }) => ({
         id,
         litres: litres / count,
-        text: roundLitres(litres / count).text,
+        text: formatMeasure(
+          stepsOf(rounded.litres, litreStep(rounded.litres / count), index, count),
+        ),
       })),
       doses: recipe.doses.map(({ id, firstGrams }) => ({
         id,
         grams: firstGrams / count,
-        text: roundGrams(firstGrams / count, true).text,
+        text: `${stepsOf(roundGrams(firstGrams, true).grams, 1, index, count)} g`,
       })),
     })),
   }
+}
+
+/** What is measured out for one load in whole steps, so that the loads add up to what is measured out in all. */
+function stepsOf(total: number, step: number, index: number, count: number): number {
+  const upTo = (loads: number) => Math.round((total * loads) / count / step) * step
+  return Number((upTo(index + 1) - upTo(index)).toFixed(6))
+}
+
+/** Half a scoop, or half a cup of little; never finer than the batch itself is measured. */
+function litreStep(litres: number): number {
+  const { scoopL, cupL } = DEFAULT_MEASURES
+  return (litres >= SCOOPS_FROM_LITRES ? scoopL : cupL) / 2
 }

@@ -81,6 +81,10 @@ export interface WorkStep {
   readonly startsOn: string
   readonly waitDays: number
   readonly waitFor: WaitReason | null
+  /** How deep the top is skimmed off, cm. */
+  readonly skimCm?: number
+  /** How hot the core gets, and for how long. */
+  readonly heat?: { readonly tempC: number; readonly minutes: number }
 }
 
 export type WaitReason =
@@ -137,7 +141,9 @@ export function scheduleWork({
   options = {},
 }: {
   recipe: Recipe
-  triage: (TriageVerdict & Partial<Pick<Triage, 'actions' | 'earliestReuse'>>) | null
+  triage:
+    | (TriageVerdict & Partial<Pick<Triage, 'actions' | 'earliestReuse' | 'skimCm' | 'heat'>>)
+    | null
   variant: WorkVariant
   startDate: string
   options?: ScheduleOptions
@@ -180,7 +186,10 @@ export function scheduleWork({
   addDays(startDate, 0)
 
   const steps = [step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella'])]
-  if (asks('skim')) steps.push(step('skim', 2 + 0.05 * litres, ['gloves', 'bucket'], ['dust']))
+  if (asks('skim')) {
+    const skim = step('skim', 2 + 0.05 * litres, ['gloves', 'bucket'], ['dust'])
+    steps.push(triage?.skimCm ? { ...skim, skimCm: triage.skimCm } : skim)
+  }
   if (recipe.leachLitres > 0) {
     const minutes = 15 + 0.3 * recipe.leachLitres
     const leach = step('leach', minutes, ['can', 'meter'], ['run-off'])
@@ -199,7 +208,8 @@ export function scheduleWork({
   }
   if (asks('heat')) {
     const heat = step('heat', 30 + 2 * litres, ['probe', 'gloves'], ['heat', 'legionella'])
-    steps.push(inTurn(heat, 'heat', WAIT_DAYS.heat))
+    const dose = triage?.heat ? { heat: triage.heat } : {}
+    steps.push(inTurn({ ...heat, ...dose }, 'heat', WAIT_DAYS.heat))
   }
   const testDays = asks('seedling-test') ? WAIT_DAYS.seedlings : 0
   if (asks('rest')) {

@@ -12,7 +12,7 @@ export function formatEighths(value: number): string {
 }
 
 /**
- * A volume in the grower's measures: scoops from 5 L up, cups below; whole buckets set apart.
+ * A volume in the grower's measures: buckets and scoops from 5 L up, whole scoops and cups below.
  * @example formatMeasure(23) // "2 buckets + 3 scoops"
  */
 export function formatMeasure(
@@ -22,7 +22,14 @@ export function formatMeasure(
   const named = (count: number, name: string) =>
     `${formatEighths(count)} ${count > 1 ? `${name}s` : name}`
   if (litres <= 0) return 'none'
-  if (litres < SCOOPS_FROM_LITRES) return named(litres / measures.cupL, 'cup')
+  if (litres < SCOOPS_FROM_LITRES) {
+    // Whole scoops first: nobody counts fifteen cups.
+    const scoops = Math.floor(litres / measures.scoopL + 1e-9)
+    const cups = (litres - scoops * measures.scoopL) / measures.cupL
+    return [scoops > 0 ? named(scoops, 'scoop') : '', cups > 0.05 ? named(cups, 'cup') : '']
+      .filter(Boolean)
+      .join(' + ')
+  }
   const buckets = Math.floor(litres / measures.bucketL + 1e-9)
   const rest = litres - buckets * measures.bucketL
   const parts = [

@@ -23,8 +23,16 @@ export function TriageNotice({ triage }: { readonly triage: TriageView }) {
     if (action === 'clear-debris' && triage.debrisTo) return words.debrisTo[triage.debrisTo]
     return words.actions[action]
   })
-  const kept = notFor.map(({ rotationGroup, untilSeason }) =>
-    words.until(rotationGroupName(rotationGroup), untilSeason),
+  // Families that stay out equally long are named together.
+  const seasons = [...new Set(notFor.map(({ untilSeason }) => untilSeason))].sort((a, b) => a - b)
+  const kept = seasons.map((season) =>
+    words.until(
+      notFor
+        .filter(({ untilSeason }) => untilSeason === season)
+        .map(({ rotationGroup }) => rotationGroupName(rotationGroup))
+        .join(', '),
+      season,
+    ),
   )
   const limits = [
     kept.length > 0 ? words.keptOut(kept.join('; ')) : '',
@@ -43,9 +51,16 @@ export function TriageNotice({ triage }: { readonly triage: TriageView }) {
         {'. '}
         {limits.join(' ')}
       </p>
-      <p>
-        {reasons.map(({ problemName, rule }) => `${problemName}: ${words.rules[rule]}.`).join(' ')}
-      </p>
+      <details>
+        <summary>{words.why}</summary>
+        <ul>
+          {reasons.map(({ problemName, rule }) => (
+            <li key={problemName}>
+              {problemName}: {words.rules[rule]}.
+            </li>
+          ))}
+        </ul>
+      </details>
     </Notice>
   )
 }

@@ -50,7 +50,7 @@ function Lot({ page }: { page: LotPage }) {
         lead={
           <InningsStrip
             innings={page.innings}
-            nextOpen={page.state !== 'growing' && page.state !== 'act'}
+            nextOpen={!['growing', 'act', 'ready'].includes(page.state)}
           />
         }
         actions={
@@ -91,7 +91,7 @@ function Lot({ page }: { page: LotPage }) {
             <h2 id="section">
               {page.potCount > 1 ? words.page.sectionOf(page.potCount) : words.page.section}
             </h2>
-            <PotSection pot={page.pot} size="stage" planted={page.state === 'growing'} />
+            <PotSection pot={page.pot} size="stage" planted={page.present?.plantedOn != null} />
             <p className={styles.note}>
               {words.page.below(format.plain(format.cm(page.pot.lowAirDepthCm)))}
             </p>

@@ -105,7 +105,9 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
     ecSme && {
       key: 'ec',
       name: words.ec,
-      wanted: crop && words.ecCeiling(`${number(crop.ecMaxSme)} dS/m`, crop.name),
+      wanted:
+        crop &&
+        words.ecCeiling(`${number(crop.ecMaxSme)} dS/m`, crop.name, ecSme.value > crop.ecMaxSme),
       amount: { number: number(ecSme.value), unit: 'dS/m' },
       measuredOn: ecSme.measuredOn,
       band: crop && {

@@ -229,7 +229,7 @@ function Row({ row, shown }: { row: LotRow; shown: ReadonlySet<LotColumn> }) {
         <td className={styles.inningsCell}>
           <InningsStrip
             innings={row.innings}
-            nextOpen={row.state !== 'growing' && row.state !== 'act'}
+            nextOpen={!['growing', 'act', 'ready'].includes(row.state)}
           />
         </td>
       )}

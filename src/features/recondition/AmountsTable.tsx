@@ -37,7 +37,11 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
             part={part}
             name={names[part.id]?.name ?? part.id}
             group={names[part.id]?.stratum?.group}
-            load={loaded ? first.parts.find(({ id }) => id === part.id)?.text : undefined}
+            load={
+              loaded
+                ? eachLoad(loads.map((load) => load.parts.find(({ id }) => id === part.id)?.text))
+                : undefined
+            }
             loadLabel={loaded ? words.eachLoad(format.plain(format.litres(first.litres))) : ''}
             asking={asking}
           />
@@ -46,7 +50,11 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           dose={acidity}
           name={acidity ? names[acidity.id]?.name : words.correction}
           why="dose.acidity"
-          load={loaded ? first.doses.find(({ id }) => id === acidity?.id)?.text : undefined}
+          load={
+            loaded
+              ? eachLoad(loads.map((load) => load.doses.find(({ id }) => id === acidity?.id)?.text))
+              : undefined
+          }
           caution={acidity ? names[acidity.id]?.caution : null}
           reason={reasonOf(recipe.why['dose.acidity'])}
           asking={asking}
@@ -55,7 +63,13 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           dose={fertilizer}
           name={fertilizer ? names[fertilizer.id]?.name : words.fertilizer}
           why="dose.fertilizer"
-          load={loaded ? first.doses.find(({ id }) => id === fertilizer?.id)?.text : undefined}
+          load={
+            loaded
+              ? eachLoad(
+                  loads.map((load) => load.doses.find(({ id }) => id === fertilizer?.id)?.text),
+                )
+              : undefined
+          }
           caution={fertilizer ? names[fertilizer.id]?.caution : null}
           reason={reasonOf(recipe.why['dose.fertilizer'])}
           asking={asking}
@@ -63,6 +77,15 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
       </tbody>
     </table>
   )
+}
+
+/** What goes into each load: once where all get the same, else how many get what. */
+function eachLoad(texts: readonly (string | undefined)[]): string | undefined {
+  const counts = new Map<string, number>()
+  for (const text of texts) if (text) counts.set(text, (counts.get(text) ?? 0) + 1)
+  const kinds = [...counts]
+  if (kinds.length <= 1) return kinds[0]?.[0]
+  return kinds.map(([text, count]) => words.loadsOf(count, text)).join(', ')
 }
 
 function PartRow({

@@ -76,6 +76,14 @@ export function OrderStep({
               {words.waitUntil(plan.waitDays, reconditionWords.waits[plan.waitFor])}.{' '}
             </strong>
           )}
+          {plan.skimCm !== undefined && (
+            <strong>{words.skim(format.plain(format.cm(plan.skimCm)))} </strong>
+          )}
+          {plan.heat && (
+            <strong>
+              {words.heat(format.number(plan.heat.tempC), format.number(plan.heat.minutes))}{' '}
+            </strong>
+          )}
           {plan.kind === 'leach' && (
             <strong>{words.leachAmount(format.plain(format.litres(leachLitres)))}.</strong>
           )}

@@ -24,39 +24,41 @@ export default function RecipeStopScreen({ page, site }: { page: RecipeStop; sit
       <div className={styles.way}>
         <TurnoverSteps now={1} addresses={[intakeAddress(answers)]} />
       </div>
-      <Notice tone="stop">
-        {bars.map((bar) => (
-          <p key={bar.kind}>{barText(bar, crop.name)}</p>
-        ))}
-      </Notice>
-      <h2>{words.found}</h2>
-      <FoundList found={page.found.filter(({ state }) => state === 'trouble')} />
-      {triage && <TriageNotice triage={triage} />}
-      <h2>{words.ways}</h2>
-      <ul>
-        {waysOut(page).map((way) => (
-          <li key={way}>{way}</li>
-        ))}
-      </ul>
-      {page.otherCrops.length > 0 && (
-        <>
-          <p>{words.others}</p>
-          <p className={styles.others}>
-            {page.otherCrops.map((other) => (
-              <LinkButton key={other.id} href={recipeAddress({ ...answers, crop: other.id })}>
-                {other.name}
-              </LinkButton>
-            ))}
-          </p>
-        </>
-      )}
-      <p className={styles.others}>
-        <LinkButton weight="main" href={intakeAddress(answers)}>
-          {words.change}
-        </LinkButton>
-        <LinkButton href={`/bench/samples/lot/${lot.id}`}>{words.test}</LinkButton>
-        <LinkButton href={`/lots/${lot.id}`}>{words.toLot}</LinkButton>
-      </p>
+      <div className={styles.stop}>
+        <Notice tone="stop">
+          {bars.map((bar) => (
+            <p key={bar.kind}>{barText(bar, crop.name)}</p>
+          ))}
+        </Notice>
+        <h2>{words.found}</h2>
+        <FoundList found={page.found.filter(({ state }) => state === 'trouble')} />
+        {triage && <TriageNotice triage={triage} />}
+        <h2>{words.ways}</h2>
+        <ul>
+          {waysOut(page).map((way) => (
+            <li key={way}>{way}</li>
+          ))}
+        </ul>
+        {page.otherCrops.length > 0 && (
+          <>
+            <p>{words.others}</p>
+            <p className={styles.others}>
+              {page.otherCrops.map((other) => (
+                <LinkButton key={other.id} href={recipeAddress({ ...answers, crop: other.id })}>
+                  {other.name}
+                </LinkButton>
+              ))}
+            </p>
+          </>
+        )}
+        <p className={styles.others}>
+          <LinkButton weight="main" href={intakeAddress(answers)}>
+            {words.change}
+          </LinkButton>
+          <LinkButton href={`/bench/samples/lot/${lot.id}`}>{words.test}</LinkButton>
+          <LinkButton href={`/lots/${lot.id}`}>{words.toLot}</LinkButton>
+        </p>
+      </div>
     </SiteProvider>
   )
 }

@@ -31,6 +31,12 @@ const choice = (label: string, what: string, words: readonly string[]) =>
     .label(label)
     .messages({ 'any.only': what, 'any.required': what })
 
+/** What a meter can show. */
+const PH_RANGE = {
+  'number.max': 'A pH lies between 2 and 12',
+  'number.min': 'A pH lies between 2 and 12',
+}
+
 const seconds = (label: string) => orNull(label, 86_400)
 
 const drain = {
@@ -102,7 +108,7 @@ const schemas: {
   },
   phEc: {
     method: choice('The way of reading', 'Say how it was read', EC_METHODS),
-    ph: orNull('The pH', 12, 2),
+    ph: orNull('The pH', 12, 2).messages(PH_RANGE),
     ecDsPerM: orNull('The conductivity', 30),
     tempC: number('The temperature', 'Say how warm the liquid was, in °C', 50),
     compensated: Joi.boolean().required(),
@@ -119,7 +125,7 @@ const schemas: {
       .items(
         Joi.object({
           gPerL: number('The dose', 'Say the dose in g per litre', 20),
-          ph: number('The pH', 'Say the pH of this jar', 12, 2),
+          ph: number('The pH', 'Say the pH of this jar', 12, 2).messages(PH_RANGE),
         }),
       )
       .min(3)

@@ -7,7 +7,7 @@ import {
   type TestContext,
   withClock,
 } from '../../core/bench'
-import type { Material } from '../../core/media'
+import { containerCapacity, type Material } from '../../core/media'
 import {
   addSampleCalibration,
   type BenchTest,
@@ -75,7 +75,7 @@ export async function finishBenchTest(
   }
   const derived = derive(observation, context)
   const learnt = await learnFrom(db, derived, test, facts)
-  const { outcome } = derived
+  const outcome = toldInPot(derived.outcome, learnt, facts)
   await finishTest(db, id, { observation, outcome, at, ...words }, async (tx) => {
     if (test.correctsId !== null) await throwTestAway(tx, test.correctsId, at, CORRECTED)
     await keepMeasurements(tx, test, derived)
@@ -92,6 +92,29 @@ export async function finishBenchTest(
     }
   })
   return outcome
+}
+
+/** A porosity test tells the air of its own small pot; what grows asks for that of the pot it stands in. */
+function toldInPot(
+  outcome: BenchOutcome,
+  learnt: Awaited<ReturnType<typeof learnFrom>>,
+  { pot }: SampleFacts,
+): BenchOutcome {
+  if (!learnt || !pot) return outcome
+  const { shape, fillHeightCm } = pot
+  const air = containerCapacity({ curve: learnt.curve, shape, fillHeightCm }).airFraction
+  return {
+    ...outcome,
+    verdicts: outcome.verdicts.map((verdict) => {
+      if (verdict.id !== 'air.elsewhere') return verdict
+      const isShort = air < Number(verdict.told.airMin)
+      return {
+        ...verdict,
+        tone: isShort ? 'act' : 'ok',
+        told: { ...verdict.told, air, pot: pot.name },
+      }
+    }),
+  }
 }
 
 async function learnFrom(

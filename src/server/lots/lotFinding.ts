@@ -28,5 +28,6 @@ export function restingState(facts: CardFacts, tables: FaultTables): RestingStat
   if (containers.length === 0) return 'store'
   const isOver = lot.innings.length > 0 && !presentInnings(lot)
   if (isOver) return 'turn-over'
-  return lotFaults(facts, tables).length > 0 ? 'act' : 'growing'
+  if (lotFaults(facts, tables).length > 0) return 'act'
+  return presentInnings(lot)?.plantedOn ? 'growing' : 'ready'
 }

@@ -125,7 +125,7 @@ test('finishing books everything once: litres balance, the next innings is open,
 
   await assert.rejects(finishOrder(db, id, NOW), Conflict)
   assert.equal((await readLot(db, 5)).ledger.length, lot.ledger.length, 'nothing booked twice')
-  assert.equal((await lotPage(db, 5, NOW)).state, 'growing')
+  assert.equal((await lotPage(db, 5, NOW)).state, 'ready', 'mixed, not planted yet')
 })
 
 test('what was left over of an old mix is old: no starter feed, and not used as it is', async () => {

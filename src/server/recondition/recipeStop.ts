@@ -1,3 +1,4 @@
+import type { Crop } from '../../core/chemistry'
 import { cropBars, seasonOf, triageOfLot } from '../../core/recondition'
 import type { IntakeAnswers, RecipeStop } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
@@ -25,8 +26,9 @@ export async function recipeStop(
     })
     return cropBars(judged, other).length === 0
   })
-  // What is used alike comes first.
-  const alike = others.sort((a, b) => Number(b.kind === crop.kind) - Number(a.kind === crop.kind))
+  // What is used alike comes first, then what flowers for a summer.
+  const nearness = ({ kind }: Crop) => (kind === crop.kind ? 2 : kind === 'annual' ? 1 : 0)
+  const alike = others.sort((a, b) => nearness(b) - nearness(a))
   return {
     lot: lotHead(facts),
     answers,

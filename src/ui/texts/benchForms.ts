@@ -136,7 +136,7 @@ export const benchForms = {
     wetZone: 'Wet zone up to',
     wetZoneExpected: 'under 10 % air by the model, up to',
     totalPorosity: 'All pores',
-    airFraction: 'Air after draining, in this pot',
+    airFraction: 'Air after draining, in the test pot',
     waterFraction: 'Water held',
     bulkDensity: 'Weight dry',
     drainedKgPerL: 'Weight drained',

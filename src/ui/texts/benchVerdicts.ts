@@ -5,6 +5,8 @@ type Told = BenchVerdict['told']
 type Sentence = (told: Told, format: Format) => string
 
 const number = (told: Told, key: string) => Number(told[key] ?? 0)
+const potHeight = (told: Told, format: Format) =>
+  typeof told.heightCm === 'number' ? ` (${format.plain(format.cm(told.heightCm))} of mix)` : ''
 const share = (told: Told, key: string, format: Format) =>
   format.plain(format.percent(number(told, key)))
 const word = (told: Told, key: string) => String(told[key] ?? '')
@@ -45,13 +47,15 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
   layers: (told, format) =>
     `The wet zone reached ${format.plain(format.cm(number(told, 'cm')))} above the base, on a layer of ${format.plain(format.cm(number(told, 'bottomCm')))}${told.expected === null ? '' : `; the model lets expect under 10 % air up to ${format.plain(format.cm(number(told, 'expected')))}`}. It has not gone away, it has moved up.`,
   'air.as expected': (told, format) =>
-    `${share(told, 'measured', format)} air in this pot; its recipe lets expect about ${share(told, 'expected', format)}. That fits.`,
+    `${share(told, 'measured', format)} air in the test pot${potHeight(told, format)}; its recipe lets expect about ${share(told, 'expected', format)}. That fits.`,
   'air.less air': (told, format) =>
-    `${share(told, 'measured', format)} air in this pot, less than the ${share(told, 'expected', format)} its recipe lets expect: it has settled or holds more fines than it should.`,
+    `${share(told, 'measured', format)} air in the test pot${potHeight(told, format)}, less than the ${share(told, 'expected', format)} its recipe lets expect: it has settled or holds more fines than it should.`,
   'air.more air': (told, format) =>
-    `${share(told, 'measured', format)} air in this pot, more than the ${share(told, 'expected', format)} its recipe lets expect: coarser than thought, or not wet through.`,
-  'air.elsewhere': (told) =>
-    `Whether that is enough for ${lower(word(told, 'crop'))} depends on its own pot: see what the model learnt.`,
+    `${share(told, 'measured', format)} air in the test pot${potHeight(told, format)}, more than the ${share(told, 'expected', format)} its recipe lets expect: coarser than thought, or not wet through.`,
+  'air.elsewhere': (told, format) =>
+    told.air != null
+      ? `That makes ${share(told, 'air', format)} in ${lower(word(told, 'pot'))}, where ${lower(word(told, 'crop'))} wants ${share(told, 'airMin', format)} or more.`
+      : `Whether that is enough for ${lower(word(told, 'crop'))} depends on its own pot: see what the model learnt.`,
   'porosity.guess': () =>
     'How much water was in it before was supposed from its feel: all pores are good to about five points. Weighing makes it sure; the air does not depend on it.',
   'wetting.wets readily': () => 'It wets readily.',

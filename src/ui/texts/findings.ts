@@ -9,6 +9,11 @@ const percent = (format: Format, share: number | undefined) =>
 const number = (format: Format, value: number | undefined, digits = 1) =>
   format.number(value ?? 0, digits)
 
+const weeds = (format: Format, count = 0) => {
+  const written = format.number(count, count < 10 && !Number.isInteger(count) ? 1 : 0)
+  return written === '1' ? '1 weed' : `${written} weeds`
+}
+
 const smells: Readonly<Record<string, string>> = {
   earthy: 'Smells of earth',
   nothing: 'Smells of nothing',
@@ -71,8 +76,8 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
         : 'Seedlings grow in it as in the trusted mix',
   weeds: (format, { per100Cm2, perLitre }) =>
     perLitre === undefined
-      ? `${number(format, per100Cm2)} weeds came up on 100 cm²`
-      : `${number(format, perLitre)} weeds came up from a litre`,
+      ? `${weeds(format, per100Cm2)} came up on 100 cm²`
+      : `${weeds(format, perLitre)} came up from a litre`,
   heat: (format, { peakC, minutesAt60, minutesAt71 }) =>
     `Heated: ${number(format, minutesAt60, 0)} min at 60 °C, ${number(format, minutesAt71, 0)} at 71 °C, at most ${number(format, peakC, 0)} °C`,
   cleaning: (format, { lossShare, woodyShare }) =>
@@ -155,6 +160,7 @@ export const findings = {
   },
   keptOut: (families: string) => `Kept out of it: ${families}.`,
   until: (family: string, season: number) => `${family} until after ${season}`,
+  why: 'Why',
   notFood: 'Not for food.',
   notSeedlings: 'Not for seedlings.',
 } as const

@@ -7,7 +7,7 @@ const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
   filled: 'Filled',
   'topped-up': 'Topped up',
   amended: 'Mixed in',
-  recounted: 'More found than booked',
+  recounted: 'More in it than written down',
   settled: 'Settled and rotted',
   lost: 'Lost',
   emptied: 'Emptied',
@@ -23,7 +23,7 @@ const handKinds: Readonly<Record<HandKind, string>> = {
   'topped-up': 'Topped up',
   settled: 'Settled',
   lost: 'Spilled or lost',
-  recounted: 'More there than booked',
+  recounted: 'More in it than written down',
   emptied: 'Emptied',
 }
 
@@ -31,6 +31,7 @@ const states: Readonly<Record<LotState, { mark: string; word: string }>> = {
   working: { mark: '◐', word: 'Turnover under way' },
   act: { mark: '◆', word: 'Act' },
   'turn-over': { mark: '▲', word: 'Turn over' },
+  ready: { mark: '○', word: 'Ready' },
   growing: { mark: '●', word: 'Growing' },
   store: { mark: '■', word: 'Store' },
   empty: { mark: '□', word: 'Empty' },
@@ -73,7 +74,7 @@ export const media = {
   states,
   emptyTitle: 'No lots yet',
   emptyNext:
-    'A lot is an identifiable amount of media: what stands in one trough, or a half-used bag. Start with the pot you know best.',
+    'A lot is one batch of mix: what stands in one pot, or half a bag. Start with the pot you know best.',
   emptyAction: 'Enter your first lot',
   finding: {
     orderOpen: (done: number, steps: number) => `${done} of ${steps} steps done`,
@@ -114,8 +115,11 @@ export const media = {
     air: 'Air after draining (air-filled porosity)',
     band: (low: string, high: string, crop: string) => `${crop.toLowerCase()}: ${low}–${high}`,
     ph: 'pH',
-    ec: 'Salts (saturated extract)',
-    ecCeiling: (ceiling: string, crop: string) => `${crop.toLowerCase()}: up to ${ceiling}`,
+    ec: 'Salts',
+    ecCeiling: (ceiling: string, crop: string, isHigh: boolean) =>
+      isHigh
+        ? `high for ${crop.toLowerCase()}, limit ${ceiling}`
+        : `${crop.toLowerCase()}: up to ${ceiling}`,
     weight: 'Weight when wet',
     perLitre: 'kg a litre',
     inIt: 'In it',

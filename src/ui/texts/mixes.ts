@@ -115,7 +115,7 @@ export const mixes = {
     likely: (low: string, high: string) => `likely ${low} to ${high}`,
     daysUnit: 'days',
     inMonth: (month: string, likely: string, young: string | null) =>
-      `in ${month}, full-grown: likely ${likely}${young === null ? '' : `; young plants about ${young}`}`,
+      `thirstiest month (${month}), full-grown: likely ${likely}${young === null ? '' : `; young plants about ${young}`}`,
     forEver: 'loses nothing',
     thirsty: (kg: string) => `${kg} when thirsty: lift it`,
     noPrice: (names: string) => `no price for ${names}`,
@@ -132,9 +132,9 @@ export const mixes = {
     missAir: (air: string, what: string, low: string, high: string) =>
       `${air} air after draining; wanted for ${lower(what)}: ${low} to ${high}.`,
     changeMore: (amount: string, name: string, to: string) =>
-      `The smallest change: ${amount} more ${name} brings it to ${to}.`,
+      `The smallest change: add ${amount} of ${name}. That brings it to ${to}.`,
     changeLess: (amount: string, name: string, to: string) =>
-      `The smallest change: ${amount} less ${name} brings it to ${to}.`,
+      `The smallest change: take out ${amount} of ${name}. That brings it to ${to}.`,
     doIt: 'Do it',
     noNeed: 'It fits as it is.',
     noChange:
@@ -214,7 +214,7 @@ export const mixes = {
       `A season of water with ${alkalinity} mg/L of alkalinity leads to about ${autumn} by autumn; wanted: at most ${high}.${rain ? ` At least ${rain} rain water holds it too.` : ''}`,
     inPot: {
       small: (pot: string, days: string) =>
-        `In the ${lower(pot)} it lasts ${days} in the hardest month: less water to draw on.`,
+        `In the ${lower(pot)} it lasts ${days} in the thirstiest month: less water to draw on.`,
       shallow: (pot: string, air: string) =>
         `In the ${lower(pot)} it holds ${air} air after draining: the wet zone takes a larger share.`,
     },
@@ -249,7 +249,7 @@ export const mixes = {
   },
   card: {
     does: (what: string | null, pot: string, air: string, days: string | null, ph: string) =>
-      `${what ? `For ${lower(what)}. ` : ''}In ${pot || 'its pot'}: ≈ ${air} air after draining, pH ≈ ${ph}${days === null ? '' : `, ≈ ${days} days between waterings in the driest month`}. Estimated until it is tested.`,
+      `${what ? `For ${lower(what)}. ` : ''}In ${pot || 'its pot'}: ≈ ${air} air after draining, pH ≈ ${ph}${days === null ? '' : `, ≈ ${days} days between waterings in the thirstiest month`}. Estimated until it is tested.`,
   },
   suits: {
     none: 'By air and pH it suits none of the plant groups in this pot.',

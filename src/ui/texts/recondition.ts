@@ -3,7 +3,7 @@ import { cautions } from './cautions'
 import { steps, tools, waits } from './workSteps'
 
 const roles: Readonly<Record<PartRole | DoseRole, string>> = {
-  lot: 'old mix, cleaned',
+  lot: 'your mix',
   compost: 'compost',
   aggregate: 'keeps air',
   'water-holding': 'holds water',
@@ -128,10 +128,12 @@ export const recondition = {
     all: 'all',
     measures: 'with your measures',
     eachLoad: (litres: string) => `each load, ${litres}`,
+    loadsOf: (count: number, text: string) => `${count} × ${text}`,
     onScale: 'on the scale, not by the handful',
     half: 'half now, the rest after a test',
     none: 'none',
     oldMix: 'Old mix, cleaned',
+    ownMix: 'Your mix',
     correction: 'Lime or sulfur',
     fertilizer: 'Fertilizer',
     names: {
@@ -152,7 +154,7 @@ export const recondition = {
     predictions: {
       air: 'Air after draining',
       ph: 'pH after eight weeks',
-      ec: 'Salts (saturated extract)',
+      ec: 'Salts',
       nitrogen: 'Nitrogen from the mix',
       weight: 'Weight when wet',
       cost: 'Cost of what is added',
@@ -237,7 +239,7 @@ export const recondition = {
       product: string,
       litres: string,
     ) =>
-      `From week ${from} to week ${to}, ${often}: ${grams} of ${product.toLowerCase()} in a 10 L can, ${litres} of it for this batch.`,
+      `From week ${from} to week ${to}, ${often}: ${grams} of ${product.toLowerCase()} in 10 L of water; pour ${litres} of that each time.`,
     feedReaches: (share: string) => `With that the crop gets ${share} of its nitrogen.`,
     feedFallsShort: (share: string) =>
       `That is the strongest feed its roots bear; with it the crop gets ${share} of its nitrogen. Mix more in, or use a larger pot.`,
@@ -285,6 +287,8 @@ export const recondition = {
       `${litres} for ${crop.toLowerCase()} in ${codes}`,
     done: (count: number, all: number) => `${count} of ${all} steps done`,
     tick: (title: string) => `Done: ${title}`,
+    skim: (cm: string) => `The top ${cm}.`,
+    heat: (temp: string, minutes: string) => `${temp} °C for ${minutes} min in the core.`,
     fromDay: (day: string) => `from ${day}`,
     overOn: (day: string) => `over on ${day}`,
     notSavedYet: 'not saved yet',

@@ -8,7 +8,7 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
   },
   skim: {
     title: 'Skim the top off and keep it apart',
-    how: 'As deep as the recipe says. It may go under a deep planting, to heat or into the bin, never back on top.',
+    how: 'It may go under a deep planting, to heat or into the bin, never back on top.',
   },
   'tip-out': {
     title: 'Lift off the mulch and tip the mix out on a sheet',
@@ -32,7 +32,7 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
   },
   heat: {
     title: 'Heat it, load by load, with the probe in the core',
-    how: 'Moist mix, to the temperature and for the minutes the bench names for what was found. Start a heat test there: it counts the minutes. Never above 93 °C.',
+    how: 'Moist mix, spread no deeper than the heat reaches. Start a heat test on the bench: it counts the minutes. Never above 93 °C.',
   },
   keep: {
     title: 'Let it rest, closed and labelled',

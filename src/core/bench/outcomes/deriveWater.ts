@@ -63,11 +63,14 @@ export const waterDerivations: Pick<
       verdicts.push({
         id: `air.${verdict}`,
         tone: verdict === 'less air' ? 'act' : 'ok',
-        told: { measured: airFraction, expected: expected.airFraction },
+        told: { measured: airFraction, expected: expected.airFraction, heightCm: fillHeightCm },
       })
     }
     if (!readings.startWaterWeighed) verdicts.push(said('porosity.guess', 'ok'))
-    if (crop) verdicts.push({ id: 'air.elsewhere', tone: 'ok', told: { crop: crop.name } })
+    if (crop) {
+      const airMin = crop.airMinPercent / 100
+      verdicts.push({ id: 'air.elsewhere', tone: 'ok', told: { crop: crop.name, airMin } })
+    }
     return {
       outcome: {
         values: [
