@@ -14,6 +14,8 @@ const TOPICS = [
   'containers',
   'pens',
   'kit',
+  /** What tests made of mixes. */
+  'mix-tests',
 ] as const
 export type KeptTopic = (typeof TOPICS)[number]
 

@@ -1,5 +1,5 @@
 import type { ContainerShape } from '../containers'
-import { calibrateFromPorosity } from '../media'
+import { calibrateFromPorosity, containerCapacity } from '../media'
 import { type Column, type Hydraulics, learnFromDrain } from './columnRun'
 import type { DrainObservation } from './drainReadings'
 import { fitSpeed } from './fitSpeed'
@@ -22,6 +22,14 @@ export interface DrainMade {
 export type CalibrationDoubt =
   /** No suction scale gives pores and water as measured: the range of water such a mix could hold is told. */
   | { readonly kind: 'porosity out of reach'; readonly low: number; readonly high: number }
+  /** Fewer pores than expected, yet more air, or the reverse: one of the two was read wrongly, mostly a pot that was not wet through. */
+  | {
+      readonly kind: 'pores and air disagree'
+      readonly pores: number
+      readonly air: number
+      readonly expectedPores: number
+      readonly expectedAir: number
+    }
   /** The drain test does not decide the suction scale, so only its speed was taken: a further reading would. */
   | { readonly kind: 'drain undecided'; readonly further: string | null }
   /** With the pores that were measured no speed lets water run as it did: it found another way. */
@@ -32,6 +40,10 @@ export interface SampleCalibration extends Hydraulics {
   readonly from: readonly ('porosity' | 'drain')[]
   readonly doubts: readonly CalibrationDoubt[]
 }
+
+/** Points by which pores and air have to differ in opposite ways to be doubted. */
+const ODD_PORES = 0.08
+const ODD_AIR = 0.03
 
 /** Times off by half on average are no longer the error of a clock and a cup. */
 const LARGEST_MISFIT = 0.4
@@ -59,6 +71,8 @@ export function calibrateSample({
     const { columnShape, fillHeightCm, readings } = porosity
     const bent = calibrateFromPorosity({ prior: curve, columnShape, fillHeightCm, ...readings })
     if (bent.feasible) {
+      const odd = oddPores(curve, porosity)
+      if (odd) doubts.push(odd)
       curve = bent.curve
       from.push('porosity')
     } else {
@@ -85,4 +99,26 @@ export function calibrateSample({
     }
   }
   return from.length === 0 && doubts.length === 0 ? null : { curve, ksCmPerS, from, doubts }
+}
+
+function oddPores(
+  curve: Hydraulics['curve'],
+  { columnShape: shape, fillHeightCm, readings: { totalPorosity, waterFraction } }: PorosityMade,
+): CalibrationDoubt | null {
+  const expectedAir = containerCapacity({ curve, shape, fillHeightCm }).airFraction
+  const air = totalPorosity - waterFraction
+  const pores = totalPorosity - curve.thetaS
+  const isOdd =
+    Math.abs(pores) > ODD_PORES &&
+    Math.abs(air - expectedAir) > ODD_AIR &&
+    Math.sign(pores) !== Math.sign(air - expectedAir)
+  return isOdd
+    ? {
+        kind: 'pores and air disagree',
+        pores: totalPorosity,
+        air,
+        expectedPores: curve.thetaS,
+        expectedAir,
+      }
+    : null
 }

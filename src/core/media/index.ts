@@ -42,6 +42,7 @@ export {
   type MeasuredMaterial,
   type Share,
 } from './material'
+export { type MeasuredWater, withMeasuredWater } from './measuredWater'
 export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
 export { thresholdProportion } from './thresholdProportion'

@@ -18,7 +18,6 @@ export {
   seasonOf,
   triageOfLot,
 } from './lotFound'
-export { withMeasuredWater } from './measuredWater'
 export { type MixState, mixStateOf } from './mixState'
 export { predictMix } from './predict'
 export {

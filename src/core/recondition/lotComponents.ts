@@ -1,6 +1,11 @@
 import { convertEc } from '../chemistry'
-import { type Component, componentShares, type MeasuredMaterial, volumeYield } from '../media'
-import { withMeasuredWater } from './measuredWater'
+import {
+  type Component,
+  componentShares,
+  type MeasuredMaterial,
+  volumeYield,
+  withMeasuredWater,
+} from '../media'
 import type { LotMeasured } from './recipeTypes'
 
 /**

@@ -1,6 +1,6 @@
 import type { Amendment, Crop } from '../chemistry'
 import type { ContainerShape } from '../containers'
-import type { Component, Material } from '../media'
+import type { Component, Material, MeasuredWater } from '../media'
 import type { HouseholdMeasures } from '../units'
 import type { Why } from '../why'
 import type { SolubleFeed } from './solubleFeed'
@@ -25,7 +25,7 @@ export interface RecipeLot {
   readonly neverPlanted?: boolean
 }
 
-export interface LotMeasured {
+export interface LotMeasured extends MeasuredWater {
   readonly ph?: number | undefined
   /** g CaCO3-equivalent per L and pH unit. */
   readonly buffer?: number | undefined
@@ -33,12 +33,6 @@ export interface LotMeasured {
   readonly ecSme?: number | undefined
   /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
   readonly unreactedLimeGPerL?: number | undefined
-  /** Air after draining in the test's column, share of the volume; told with the column. */
-  readonly airFraction?: number | undefined
-  readonly columnShape?: ContainerShape | undefined
-  readonly fillHeightCm?: number | undefined
-  readonly totalPorosity?: number | undefined
-  readonly ksCmPerS?: number | undefined
   /** Share of it that a sieve test held back: takes the place of the limit for cleaning. */
   readonly sieveLossShare?: number | undefined
 }

@@ -1,5 +1,6 @@
 import { and, desc, inArray, not, type SQL, sql } from 'drizzle-orm'
 import type { Database } from '../database'
+import { forget } from '../kept'
 import { tellLotChanged } from '../media/lots'
 import { benchTests, sampleCalibrations } from './benchTables'
 import { columnOf, ofSample, type Sample } from './samples'
@@ -14,6 +15,8 @@ export async function addSampleCalibration(
     'at' | 'testIds' | 'from' | 'prior' | 'measured' | 'doubts'
   >,
 ): Promise<void> {
+  if (sample.kind === 'material') forget('materials')
+  if (sample.kind === 'mix') forget('mix-tests')
   await db.insert(sampleCalibrations).values({ ...calibration, ...columnOf(sample) })
   if (sample.kind === 'lot') await tellLotChanged(db, Number(sample.id))
 }

@@ -20,7 +20,7 @@ export {
   type MeasuredQuantity,
   measurements,
 } from './lotTables'
-export { listMaterials, materialsById, type StoredMaterial } from './materials'
+export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
 export { materials } from './materialTables'
 export {
   type LedgerEntry,

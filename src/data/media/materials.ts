@@ -1,6 +1,7 @@
-import { eq, sql } from 'drizzle-orm'
+import { and, asc, eq, isNotNull, sql } from 'drizzle-orm'
 import type { Material } from '../../core/media'
 import type { StockMaterial } from '../../core/recondition'
+import { benchTests, sampleCalibrations } from '../bench/benchTables'
 import { byName } from '../byName'
 import type { Database } from '../database'
 import { forget, keep } from '../kept'
@@ -17,7 +18,12 @@ interface Shelf {
 
 const readShelf = keep(['materials', 'stock'], async (db): Promise<Shelf> => {
   const rows = await db.select().from(materials)
-  const stored = rows.map((row) => ({ ...toStock(row), inUse: row.putAwayAt === null }))
+  const tested = await testedMaterials(db)
+  const stored = rows.map((row) => {
+    const stock = toStock(row)
+    const material = asTested(stock.material, tested.get(row.id))
+    return { ...stock, material, inUse: row.putAwayAt === null }
+  })
   return {
     inUse: stored
       .filter(({ inUse }) => inUse)
@@ -35,6 +41,44 @@ export async function listMaterials(db: Database): Promise<readonly StoredMateri
 /** All materials by id, put away ones too: old lots still hold them. */
 export async function materialsById(db: Database): Promise<ReadonlyMap<string, Material>> {
   return (await readShelf(db)).byId
+}
+
+/** A material as its table has it, whatever its tests found. */
+export async function tableMaterial(db: Database, id: string): Promise<Material | null> {
+  const [row] = await db.select().from(materials).where(eq(materials.id, id))
+  return row ? toStock(row).material : null
+}
+
+type Tested = Pick<typeof sampleCalibrations.$inferSelect, 'from' | 'measured'>
+
+/** What the newest tests made of materials; none that rests on a test that was set aside. */
+async function testedMaterials(db: Database): Promise<ReadonlyMap<string, Tested>> {
+  const rows = await db
+    .select({
+      id: sampleCalibrations.materialId,
+      from: sampleCalibrations.from,
+      measured: sampleCalibrations.measured,
+    })
+    .from(sampleCalibrations)
+    .where(
+      and(
+        isNotNull(sampleCalibrations.materialId),
+        sql`not exists (select 1 from ${benchTests} where ${benchTests.thrownAwayAt} is not null and ${benchTests.id} in (select value::integer from jsonb_array_elements_text(${sampleCalibrations.testIds})))`,
+      ),
+    )
+    .orderBy(asc(sampleCalibrations.at), asc(sampleCalibrations.id))
+  return new Map(rows.flatMap(({ id, ...one }) => (id && one.from.length > 0 ? [[id, one]] : [])))
+}
+
+/** A porosity test tells how it holds water, a drain test how fast it passes. */
+function asTested(material: Material, tested: Tested | undefined): Material {
+  if (!tested) return material
+  const { curve, ksCmPerS } = tested.measured
+  return {
+    ...material,
+    ...(tested.from.includes('porosity') ? { curve, totalPorosity: curve.thetaS } : {}),
+    ...(tested.from.includes('drain') ? { ksCmPerS } : {}),
+  }
 }
 
 /** Takes litres out of the stock of a material; what was not there counts as bought. */

@@ -50,7 +50,10 @@ export function Learnt({
                 <Figure amount={format.percent(expected.air)} measuredOn={null} />
               </td>
               <td>
-                <Figure amount={format.percent(measured.air)} measuredOn={on} />
+                <Figure
+                  amount={format.percent(measured.air)}
+                  measuredOn={from.includes('porosity') ? on : null}
+                />
               </td>
             </tr>
             <tr>
@@ -112,6 +115,13 @@ function Fits({
 
 function doubtText(doubt: CalibrationDoubt, percent: (share: number) => string): string {
   switch (doubt.kind) {
+    case 'pores and air disagree':
+      return words.doubt[doubt.kind](
+        percent(doubt.pores),
+        percent(doubt.air),
+        percent(doubt.expectedPores),
+        percent(doubt.expectedAir),
+      )
     case 'drain undecided':
       return words.doubt[doubt.kind](words.further[doubt.further ?? ''] ?? '')
     case 'drain does not fit':

@@ -103,9 +103,11 @@ function wantsRecipe(verdicts: readonly BenchVerdict[]): boolean {
   )
 }
 
-function Spreads({ page: { spreads, runs, startedOn } }: { readonly page: TestPage }) {
+function Spreads({ page: { spreads, runs, startedOn, outcome } }: { readonly page: TestPage }) {
   const { format } = useSite()
   const count = runs.filter(({ isReference }) => !isReference).length
+  // What an untrusted pen showed is written down, but is no measurement to go by.
+  const isDoubted = outcome?.verdicts.some(({ id }) => id === 'pen.uncertain') ?? false
   const references = spreads.some(({ reference }) => reference)
   return (
     <div className={styles.scroll}>
@@ -126,7 +128,10 @@ function Spreads({ page: { spreads, runs, startedOn } }: { readonly page: TestPa
               <tr key={name}>
                 <th scope="row">{valueName(name)}</th>
                 <td>
-                  <Figure amount={amount(mean)} measuredOn={startedOn} />
+                  <Figure
+                    amount={amount(mean)}
+                    measuredOn={name === 'ph' && isDoubted ? null : startedOn}
+                  />
                 </td>
                 {count > 1 && (
                   <td>

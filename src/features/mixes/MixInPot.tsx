@@ -64,6 +64,9 @@ export function MixInPot() {
           {words.zones(cm(saturatedDepthCm), cm(lowAirDepthCm))}
           {wish?.rootDepthCm ? words.roots(cm(wish.rootDepthCm)) : ''}
         </p>
+        {page.tested && changed && (
+          <p className={styles.note}>{words.fromTest(format.day(page.tested.on))}</p>
+        )}
         {page.tested && !changed && (
           <p>
             <a href={`/bench/samples/mix/${page.mix?.id}`}>

@@ -134,7 +134,7 @@ function Row({ mix }: { readonly mix: MixRow }) {
       </div>
       <div className={styles.value}>
         <span className={styles.label}>{words.columns.air}</span>
-        <Figure amount={format.percent(mix.air)} measuredOn={null} />
+        <Figure amount={format.percent(mix.air)} measuredOn={mix.airTestedOn} />
         {mix.airMin !== null && (
           <Band value={mix.air} low={mix.airMin} high={mix.airMax} from={0} to={0.6} />
         )}

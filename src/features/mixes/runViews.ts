@@ -11,11 +11,11 @@ export interface NamedFill extends MixFill {
 }
 
 export function componentsOfMix(
-  { parts }: Pick<MixToRun, 'parts'>,
+  { parts, asTested }: Pick<MixToRun, 'parts' | 'asTested'>,
   materials: ReadonlyMap<string, Material>,
 ): Component[] {
   return parts.flatMap(({ materialId, litres }) => {
-    const material = materials.get(materialId)
+    const material = asTested.find(({ id }) => id === materialId) ?? materials.get(materialId)
     return material ? [{ material, parts: litres }] : []
   })
 }

@@ -35,6 +35,8 @@ export interface MixRow {
   readonly version: number
   readonly strata: readonly Stratum[]
   readonly air: number
+  /** ISO day of the test it rests on; null where its recipe alone lets expect it. */
+  readonly airTestedOn: string | null
   readonly days: number | null
   readonly containerName: string
   /** What it is for: a crop, a group, or neither. */
@@ -98,6 +100,8 @@ export interface MixToRun {
   readonly key: string
   readonly name: string
   readonly parts: readonly MixPart[]
+  /** Its materials as its own tests found the whole; none where it was not tested. */
+  readonly asTested: readonly Material[]
 }
 
 /** What stands ready to be compared. */

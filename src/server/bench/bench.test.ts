@@ -4,10 +4,10 @@ import { demoDatabase, NOW } from '../../../testing/database'
 import { allLots } from '../../../testing/lots'
 import { close } from '../../../testing/tables'
 import { addCalibration, addPen, keepDraft, throwTestAway } from '../../data/bench'
-import { readLot } from '../../data/media'
+import { materialsById, readLot } from '../../data/media'
 import { writeTapWater } from '../../data/site'
 import { finishSchema } from '../../messages/bench/observations'
-import { mixDesignPage, saveNextVersion } from '../mixes'
+import { comparePage, mixDesignPage, mixesPage, saveNextVersion } from '../mixes'
 import { validate } from '../validate'
 import { finishBenchTest } from './finishBenchTest'
 import { correct, keepMoment } from './moments'
@@ -191,6 +191,7 @@ test('a reference run beside is compared, and never counts for the sample', asyn
 
 test('a recipe that was tested says so in its designer until its next version', async () => {
   const mixes = await mixDesignPage(garden.db, { mix: 1 })
+  const parts1 = mixes.parts
   assert.equal(mixes.tested, null)
   const id = await startBenchTest(
     garden.db,
@@ -200,8 +201,21 @@ test('a recipe that was tested says so in its designer until its next version', 
   await finish(id, POROSITY)
   const { tested, first } = await mixDesignPage(garden.db, { mix: 1 })
   assert.ok(tested)
-  close(tested.expectedAir, first?.capacity.airFraction ?? 0, 1e-9)
-  assert.notEqual(tested.air, tested.expectedAir)
+  close(tested.expectedAir, mixes.first?.capacity.airFraction ?? 0, 1e-9)
+  assert.ok(Math.abs(tested.air - tested.expectedAir) > 0.01)
+  close(
+    first?.capacity.airFraction ?? 0,
+    tested.air,
+    0.01,
+    'the band and its sentence follow the test',
+  )
+  const listed = (await mixesPage(garden.db)).mixes.find((one) => one.id === 1)
+  close(listed?.air ?? 0, tested.air, 0.01, 'the list too')
+  assert.ok(listed?.airTestedOn)
+  const compared = (await comparePage(garden.db, { mixes: '1' })).mixes.find(
+    ({ key }) => key === '1',
+  )
+  assert.equal(compared?.asTested.length, parts1.length, 'and pots that are compared')
   const { name, parts, madeFor } = await mixDesignPage(garden.db, { mix: 1 })
   const { version = 0 } = (await mixDesignPage(garden.db, { mix: 1 })).mix ?? {}
   const changed = parts.map((part, i) => (i === 0 ? { ...part, litres: part.litres + 1 } : part))
@@ -212,6 +226,28 @@ test('a recipe that was tested says so in its designer until its next version', 
     later(9000),
   )
   assert.equal((await mixDesignPage(garden.db, { mix: 1 })).tested, null)
+})
+
+test('a material that was tested is taken as tested, wherever it is mixed in', async () => {
+  const before = (await materialsById(garden.db)).get('coir-pith')
+  const id = await startBenchTest(
+    garden.db,
+    { kind: 'porosity', sample: { kind: 'material', id: 'coir-pith' } },
+    NOW,
+  )
+  await finish(id, POROSITY)
+  const tested = (await materialsById(garden.db)).get('coir-pith')
+  assert.ok(before && tested && Math.abs(tested.totalPorosity - before.totalPorosity) > 0.001)
+  assert.equal(tested.curve.thetaS, tested.totalPorosity)
+  const { materials } = await mixDesignPage(garden.db, {})
+  const offered = materials.find(({ material }) => material.id === 'coir-pith')
+  assert.deepEqual(offered?.material.curve, tested.curve)
+  await throwTestAway(garden.db, id, later(9000), 'the wrong bucket')
+  assert.deepEqual(
+    (await materialsById(garden.db)).get('coir-pith'),
+    before,
+    'set aside: as before',
+  )
 })
 
 test('the water from the tap is kept, and not over what another has kept meanwhile', async () => {

@@ -3,7 +3,7 @@ import type { Crop } from '../../core/chemistry'
 import { blendMedia, type Component } from '../../core/media'
 import type { Sample } from '../../data/bench'
 import { NotFound } from '../../data/errors'
-import { presentInnings } from '../../data/media'
+import { presentInnings, tableMaterial } from '../../data/media'
 import { readMix } from '../../data/mixes'
 import type { SampleView } from '../../messages/bench/benchViews'
 import type { OpenDatabase } from '../database'
@@ -79,7 +79,15 @@ export async function sampleFacts(
   }
   const material = tables.materials.get(String(id))
   if (!material) throw new NotFound('There is no such material.')
-  return made(material.name, [{ material, parts: 1 }], { pot: null, crop: null, innings: null })
+  // By its table: what its tests made of it is held against that.
+  const byTable = (await tableMaterial(db, String(id))) ?? material
+  const present = { curve: material.curve, ksCmPerS: material.ksCmPerS }
+  return made(
+    material.name,
+    [{ material: byTable, parts: 1 }],
+    { pot: null, crop: null, innings: null },
+    present,
+  )
 }
 
 function priorOf(components: readonly Component[]): Hydraulics | null {

@@ -8,6 +8,7 @@ import {
   containerCapacity,
   type Material,
   volumeYield,
+  withMeasuredWater,
 } from '../../core/media'
 import {
   type Found,
@@ -15,7 +16,6 @@ import {
   type MixState,
   type Triage,
   triageOfLot,
-  withMeasuredWater,
 } from '../../core/recondition'
 import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'

@@ -3,7 +3,7 @@ import { listMaterials, materialsById } from '../../data/media'
 import { listMixes } from '../../data/mixes'
 import type { CompareMixesPage } from '../../messages/mixes/mixes'
 import type { OpenDatabase } from '../database'
-import { sizesOf } from './mixSetting'
+import { materialsAsTested, sizesOf, testOfMix } from './mixSetting'
 
 const MOST = 4
 
@@ -12,17 +12,21 @@ export async function comparePage(
   db: OpenDatabase,
   { mixes = '', pots = '' }: { mixes?: string; pots?: string },
 ): Promise<CompareMixesPage> {
-  const recipes = (await listMixes(db)).map(({ id, name, versions: [{ parts }] }) => ({
-    key: String(id),
-    name,
-    parts,
-  }))
+  const materials = await materialsById(db)
+  const recipes: CompareMixesPage['mixes'][number][] = []
+  for (const { id, name, versions } of await listMixes(db)) {
+    const [{ parts, at }] = versions
+    const test = await testOfMix(db, id, at)
+    const tested = materialsAsTested(parts, materials, test)
+    recipes.push({ key: String(id), name, parts, asTested: [...tested.values()] })
+  }
   const bags = (await listMaterials(db))
     .filter(({ material: { group } }) => group === 'bagged mix')
     .map(({ material: { id, name } }) => ({
       key: id,
       name,
       parts: [{ materialId: id, litres: 10 }],
+      asTested: [],
     }))
   const all = [...recipes, ...bags]
   const used = new Set(all.flatMap(({ parts }) => parts.map(({ materialId }) => materialId)))
@@ -34,7 +38,7 @@ export async function comparePage(
   return {
     mixes: all,
     containers,
-    materials: [...(await materialsById(db)).values()].filter(({ id }) => used.has(id)),
+    materials: [...materials.values()].filter(({ id }) => used.has(id)),
     chosenMixes: chosen.length > 0 ? chosen : all.slice(0, 2).map(({ key }) => key),
     chosenPots: listed(pots)
       .map(Number)

@@ -1,7 +1,7 @@
-import { containerCapacity } from '../../core/media'
+import { blendMedia, containerCapacity, type Material } from '../../core/media'
 import { groupById, type MixFor, type MixPart, mixWithRange, PLANT_GROUPS } from '../../core/mixes'
 import { EXPOSURE_FACTORS, type Exposure, worstMonth } from '../../core/season'
-import { listCalibrationsOf } from '../../data/bench'
+import type { StoredCalibrationOfSample } from '../../data/bench'
 import { listContainers } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { listMaterials, materialsById, readLot } from '../../data/media'
@@ -11,7 +11,7 @@ import { readSite } from '../../data/site'
 import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/mixes/mixes'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { partsToComponents, sizesOf } from './mixSetting'
+import { materialsAsTested, partsToComponents, sizesOf, testOfMix } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
 const FIRST_LITRES = 10
@@ -47,7 +47,11 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
       : []
   })
   const { shape, headspaceCm } = begin.madeFor.container
-  const components = partsToComponents(begin.parts, all)
+  const written = begin.versions[0]?.at
+  const test = begin.mix && written ? await testOfMix(db, begin.mix.id, written) : null
+  const asTested = materialsAsTested(begin.parts, all, test)
+  const inForce = new Map([...all, ...asTested])
+  const components = partsToComponents(begin.parts, inForce)
   return {
     ...begin,
     versions: begin.versions.map(({ number, at, note }) => ({
@@ -55,13 +59,16 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
       on: dayAt(site.timeZone, at),
       note,
     })),
-    materials: [...inUse, ...putAway],
+    materials: [...inUse, ...putAway].map((one) => ({
+      ...one,
+      material: asTested.get(one.material.id) ?? one.material,
+    })),
     containers,
     crops,
     groups: PLANT_GROUPS,
     place,
     month,
-    tested: begin.mix ? await testedMix(db, begin.mix.id, begin, site.timeZone) : null,
+    tested: testedMix(test, begin, all, site.timeZone),
     alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
     humifiedFines,
     first: components.some(({ parts }) => parts > 0)
@@ -77,23 +84,21 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   }
 }
 
-/** What the newest tests of a recipe say of its newest version in its pot. */
-async function testedMix(
-  db: OpenDatabase,
-  mixId: number,
-  { versions, madeFor }: Beginning,
+/** What the newest tests of a recipe say of its newest version in its pot, beside what its recipe lets expect. */
+function testedMix(
+  test: StoredCalibrationOfSample | null,
+  { parts, madeFor }: Beginning,
+  materials: ReadonlyMap<string, Material>,
   timeZone: string,
-): Promise<MixDesignPage['tested']> {
-  const written = versions[0]?.at
-  const found = (await listCalibrationsOf(db, { kind: 'mix', id: mixId }))[0]
-  if (!found || !written || found.at < written || !found.from.includes('porosity')) return null
+): MixDesignPage['tested'] {
+  if (!test?.from.includes('porosity')) return null
   const { shape, headspaceCm } = madeFor.container
-  const airOf = ({ curve }: typeof found.prior) =>
+  const airOf = ({ curve }: Pick<typeof test.prior, 'curve'>) =>
     containerCapacity({ curve, shape, fillHeightCm: shape.heightCm - headspaceCm }).airFraction
   return {
-    on: dayAt(timeZone, found.at),
-    air: airOf(found.measured),
-    expectedAir: airOf(found.prior),
+    on: dayAt(timeZone, test.at),
+    air: airOf(test.measured),
+    expectedAir: airOf(blendMedia({ components: partsToComponents(parts, materials) })),
   }
 }
 

@@ -1,6 +1,13 @@
-import type { Component, Material } from '../../core/media'
+import {
+  type Component,
+  containerCapacity,
+  type Material,
+  withMeasuredWater,
+} from '../../core/media'
 import type { MixPart } from '../../core/mixes'
+import { listCalibrationsOf, type StoredCalibrationOfSample } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
+import type { Database } from '../../data/database'
 import type { MixContainer } from '../../messages/mixes/mixes'
 
 /** Containers of one size and place once, the most frequent first. */
@@ -12,6 +19,52 @@ export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] 
     sizes.set(key, { name, place, count, shape, headspaceCm, exposure })
   }
   return [...sizes.values()].sort((a, b) => b.count - a.count)
+}
+
+/**
+ * The materials of a mix as its own tests found the whole to hold and pass water: a mix changed from there is worked out
+ * from the test. Others are left as they are.
+ */
+export function materialsAsTested(
+  parts: readonly MixPart[],
+  materials: ReadonlyMap<string, Material>,
+  tested: Pick<StoredCalibrationOfSample, 'from' | 'measured'> | null,
+): ReadonlyMap<string, Material> {
+  const components = partsToComponents(parts, materials).filter((one) => one.parts > 0)
+  if (!tested || components.length === 0) return new Map()
+  const { curve, ksCmPerS } = tested.measured
+  const total = components.reduce((sum, one) => sum + one.parts, 0)
+  const shifted = withMeasuredWater(
+    components.map((one) => ({ ...one, parts: one.parts / total })),
+    {
+      ...(tested.from.includes('porosity')
+        ? {
+            airFraction: containerCapacity({ curve, ...TEST_COLUMN }).airFraction,
+            columnShape: TEST_COLUMN.shape,
+            fillHeightCm: TEST_COLUMN.fillHeightCm,
+            totalPorosity: curve.thetaS,
+          }
+        : {}),
+      ...(tested.from.includes('drain') ? { ksCmPerS } : {}),
+    },
+  )
+  return new Map(shifted.map(({ material }) => [material.id, material]))
+}
+
+/** In which a curve's air is told to bend others by: any will do. */
+const TEST_COLUMN = {
+  shape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 15 },
+  fillHeightCm: 13,
+} as const
+
+/** What the newest tests of a recipe found, since it was last written anew; null where it was not tested. */
+export async function testOfMix(
+  db: Database,
+  mixId: number,
+  writtenAt: Date,
+): Promise<StoredCalibrationOfSample | null> {
+  const [found] = await listCalibrationsOf(db, { kind: 'mix', id: mixId })
+  return found && found.at >= writtenAt && found.from.length > 0 ? found : null
 }
 
 /** Parts as the core takes them; a material that is not known any more is left out. */

@@ -14,7 +14,7 @@ import type { OpenDatabase } from '../database'
 import { keepFor } from '../keepFor'
 import { partOf } from '../listPart'
 import { strataOf } from '../lots'
-import { partsToComponents } from './mixSetting'
+import { materialsAsTested, partsToComponents, testOfMix } from './mixSetting'
 
 const MIX_ROWS = 24
 /** Lots that are offered to begin from; any other is found on its own page. */
@@ -30,7 +30,7 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
   const { place } = worstMonth(site)
   const humifiedFines = materials.get('humified-fines')
   if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
-  const setting = { materials, crops, place, humifiedFines }
+  const setting = { materials, crops, place, humifiedFines, timeZone: site.timeZone }
   const { rows, part } = await partOf(
     asked.page,
     (at) => findMixes(db, { find: asked.find ?? '', ...at }),
@@ -39,7 +39,7 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
   const lots = await findLotNames(db, '', MOST_LOTS, { withContents: true })
   const corrections = await readCorrections(db)
   const mixes: MixRow[] = []
-  for (const mix of rows) mixes.push(mixRow(db, mix, setting))
+  for (const mix of rows) mixes.push(await mixRow(db, mix, setting))
   return {
     asked,
     part,
@@ -63,17 +63,21 @@ interface Setting {
   readonly crops: readonly Crop[]
   readonly place: ReturnType<typeof worstMonth>['place']
   readonly humifiedFines: Material
+  readonly timeZone: string
 }
 
-function mixRow(
+async function mixRow(
   db: OpenDatabase,
   { id, name, versions: [newest] }: Mix,
-  { materials, crops, place, humifiedFines }: Setting,
-): MixRow {
-  const stamp = `${name} ${newest.id} ${generationOf('materials', 'crops', 'site')}`
+  { materials: all, crops, place, humifiedFines, timeZone }: Setting,
+): Promise<MixRow> {
+  const generation = generationOf('materials', 'crops', 'site', 'mix-tests')
+  const stamp = `${name} ${newest.id} ${generation}`
   const kept = keptRows.read(db, id, stamp)
   if (kept) return kept
   const { number, parts, madeFor } = newest
+  const test = await testOfMix(db, id, newest.at)
+  const materials = new Map([...all, ...materialsAsTested(parts, all, test)])
   const components = partsToComponents(parts, materials)
   const crop = crops.find((one) => one.id === madeFor.cropId) ?? null
   const group = groupById(madeFor.groupId)
@@ -93,6 +97,7 @@ function mixRow(
     version: number,
     strata: strataOf(components),
     air: capacity.airFraction,
+    airTestedOn: test?.from.includes('porosity') ? dayAt(timeZone, test.at) : null,
     days: dry.days,
     containerName: madeFor.containerName,
     cropName: crop?.name ?? null,

@@ -140,6 +140,13 @@ export const bench = {
     doubt: {
       'porosity out of reach': (low: string, high: string) =>
         `The porosity test was not taken up: a mix of this kind holds ${low} to ${high} water in that pot, so something was read wrong, or it is another mix.`,
+      'pores and air disagree': (
+        pores: string,
+        air: string,
+        expectedPores: string,
+        expectedAir: string,
+      ) =>
+        `These two do not go together: ${pores} pores where ${expectedPores} are expected, yet ${air} air where ${expectedAir} are. It may not have been wet through: soak it longer and run it again.`,
       'drain undecided': (further: string) =>
         `The drain test fits more than one mix, so only its speed was taken, with the pores its recipe lets expect.${further}`,
       'drain does not fit': () =>

@@ -99,6 +99,8 @@ export const mixes = {
       cost: 'a litre',
       water: 'water it can use',
     },
+    fromTest: (day: string) =>
+      `Worked out from the test of ${day}: as that mix turned out, changed as here.`,
     tested: (day: string, air: string, expected: string) =>
       `Tested on ${day}: ${air} air in this pot ✓; its recipe lets expect ≈ ${expected}.`,
     whyOf: {

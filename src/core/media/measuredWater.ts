@@ -1,6 +1,17 @@
 import type { ContainerShape } from '../containers'
-import { blendMedia, type Component, containerCapacity, type Material } from '../media'
-import type { LotMeasured } from './recipeTypes'
+import { blendMedia } from './blendMedia'
+import { containerCapacity } from './containerCapacity'
+import type { Component, Material } from './material'
+
+/** What tests found of how a mix holds and passes water; any of it. */
+export interface MeasuredWater {
+  /** Air after draining in the test's column, share of the volume; told with the column. */
+  readonly airFraction?: number | undefined
+  readonly columnShape?: ContainerShape | undefined
+  readonly fillHeightCm?: number | undefined
+  readonly totalPorosity?: number | undefined
+  readonly ksCmPerS?: number | undefined
+}
 
 const LEAST_SHIFT = 1e-3
 const MOST_SHIFT = 1e3
@@ -16,7 +27,7 @@ const LEAST_WATER = 0.01
  */
 export function withMeasuredWater(
   components: readonly Component[],
-  measured: LotMeasured,
+  measured: MeasuredWater,
 ): readonly Component[] {
   const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS } = measured
   let shifted = components
