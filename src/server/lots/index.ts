@@ -1,7 +1,7 @@
 export { calibrationOfLot } from './calibrationOfLot'
 export { lastGroup } from './foundIn'
 export { foundViews, problemChoices, triageView } from './foundView'
-export { isNeverPlanted, type LotFacts, strataOf, type Tables } from './lotFacts'
+export { isNeverPlanted, type LotFacts, strataOf, type Tables, USUAL_COLUMN } from './lotFacts'
 export { lotFaults } from './lotFaults'
 export { lotOrderOf } from './lotOrderOf'
 export { lotRow } from './lotRow'

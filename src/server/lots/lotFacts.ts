@@ -189,7 +189,7 @@ function hydraulicsOf(
 }
 
 /** The column of a test on a lot that stands in no container now. */
-const USUAL_COLUMN = {
+export const USUAL_COLUMN = {
   shape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 15 },
   fillHeightCm: 13,
 } as const

@@ -1,10 +1,13 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
+import { lotComponents, type MixState, mixStateOf } from '../../core/recondition'
 import { requireContainers } from '../../data/containers'
 import { appendLines, materialsById, readLot } from '../../data/media'
+import { readSite } from '../../data/site'
 import type { NewEntry } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
-import { litresThatFit, refuseTooMuch } from '../lots'
+import { litresThatFit, readLotFacts, refuseTooMuch, USUAL_COLUMN } from '../lots'
 import { Refused } from '../problem'
+import { readTables } from '../tables'
 
 /** Writes one entry by hand into a lot's ledger. */
 export async function newEntry(
@@ -15,7 +18,41 @@ export async function newEntry(
 ): Promise<void> {
   const line = await lineOf(db, lotId, entry)
   if (line.litres > 0) await requireRoom(db, lotId, line)
-  await appendLines(db, lotId, [line], at)
+  const carried = entry.kind === 'topped-up' ? await mixedWith(db, lotId, line) : undefined
+  await appendLines(db, lotId, [line], at, carried ? { carried } : {})
+}
+
+/** What the mix is with what is added, from what is known of the mix before: its tests, its feed, its salts. */
+async function mixedWith(
+  db: OpenDatabase,
+  lotId: number,
+  line: LedgerLine,
+): Promise<MixState | undefined> {
+  const tables = await readTables(db, (await readSite(db)).timeZone)
+  const facts = await readLotFacts(db, tables, lotId)
+  const { components, container, surfaceCm, lot } = facts
+  if (components.length === 0) return undefined
+  const old = lotComponents(components, { ...facts.measured, ...facts.measuredWater })
+  const added = line.components.flatMap(({ materialId, litres }) => {
+    const material = tables.materials.get(materialId)
+    return material ? [{ material, parts: litres }] : []
+  })
+  const share = lot.contents.litres / (lot.contents.litres + line.litres)
+  return {
+    ...mixStateOf({
+      components: [
+        ...old.map((one) => ({ ...one, parts: one.parts * lot.contents.litres })),
+        ...added,
+      ],
+      doses: [],
+      container:
+        container && surfaceCm
+          ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
+          : USUAL_COLUMN,
+    }),
+    // What was weighed in before is thinner now.
+    doses: (lot.carried?.doses ?? []).map((dose) => ({ ...dose, gPerL: dose.gPerL * share })),
+  }
 }
 
 /** What is added goes into the containers the lot stands in; in a store bin there is always room. */

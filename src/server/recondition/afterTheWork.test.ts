@@ -3,11 +3,11 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { drawFrom } from '../../../testing/random'
 import { close as near } from '../../../testing/tables'
-import { addMeasurement, readLot } from '../../data/media'
+import { addMeasurement, readLot, reverseEntry } from '../../data/media'
 import { changeStep, createWorkOrder, readWorkOrder, undoFinish } from '../../data/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { readLotFacts } from '../lots'
-import { lotPage } from '../media'
+import { lotPage, newEntry } from '../media'
 import { readTables } from '../tables'
 import { buildRecipe } from './buildRecipe'
 import { finishOrder } from './finishOrder'
@@ -192,6 +192,38 @@ test('the end of a turnover is taken back whole, until something follows', async
     })
     await assert.rejects(undoFinish(db, id, minutesLater(5)), /Something followed/)
     await assert.rejects(undoFinish(db, id, minutesLater(6)), /Something followed/)
+  } finally {
+    await close()
+  }
+})
+
+test('what is topped up is mixed with what is known: the tests of the old mix weigh by their litres', async () => {
+  const { db, close } = await demoDatabase()
+  try {
+    await addMeasurement(db, 1, {
+      quantity: 'ph',
+      value: 5,
+      method: '1:2',
+      at: NOW,
+      readAs: null,
+    })
+    const before = await lotPage(db, 1, NOW)
+    assert.equal(before.ph?.value, 5)
+    await newEntry(
+      db,
+      1,
+      { kind: 'topped-up', litres: 3, materialId: 'garden-compost' },
+      minutesLater(5),
+    )
+    const after = await lotPage(db, 1, minutesLater(6))
+    assert.equal(after.ph?.measuredOn, null, 'the reading was of the mix before')
+    const ph = after.ph?.value ?? 0
+    assert.ok(ph > 5 && ph < 6.9, `${ph} lies between the mix and the compost`)
+    const entry = (await readLot(db, 1)).ledger.at(-1)
+    assert.ok(entry)
+    await reverseEntry(db, 1, entry.id, minutesLater(7), null)
+    const again = await lotPage(db, 1, minutesLater(8))
+    assert.deepEqual([again.ph?.value, again.ph?.measuredOn !== null], [5, true])
   } finally {
     await close()
   }
