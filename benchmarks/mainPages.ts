@@ -36,6 +36,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'test kit', address: '/bench/kit' },
   { name: 'pens', address: '/bench/pens' },
   { name: 'a test', address: '/bench/tests/1' },
+  { name: 'tests compared', address: '/bench/compare?a=lot:1&b=lot:2' },
   { name: 'tests of a lot', address: '/bench/samples/lot/1' },
   { name: 'turnover', address: '/turnover', further: ['/turnover?page=2&finished=3'] },
   { name: 'what was found', address: '/turnover/new?lot=1' },

@@ -23,6 +23,7 @@ export {
 export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
 export { materials } from './materialTables'
 export {
+  type Innings,
   type LedgerEntry,
   type Lot,
   type LotCard,

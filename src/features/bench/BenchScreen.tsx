@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { BenchPage } from '../../messages/bench/benchViews'
+import type { BenchPage, TestKind } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
@@ -70,11 +70,20 @@ function OnTheGo({ page: { running, runningTotal } }: { readonly page: BenchPage
   )
 }
 
-function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
+/** So many kinds of tests are offered again at once. */
+const USED_LAST = 3
+
+function Begin({ page: { samples, chosen, running, finished } }: { readonly page: BenchPage }) {
+  const [showsAll, setShowsAll] = useState(false)
+  const lastKinds = [...new Set([...running, ...finished].map(({ kind }) => kind))]
   const ready = useReady()
   const [found, setFound] = useState(samples.listed.find((one) => keyOf(one) === chosen) ?? null)
   const [missing, setMissing] = useState(false)
   const { problem, begin } = useStartTest()
+  const start = (kind: TestKind) => {
+    if (!found) return setMissing(true)
+    begin({ kind, sample: { kind: found.kind, id: found.id } })
+  }
   return (
     <section aria-labelledby="begin" className={styles.section}>
       <h2 id="begin">{words.begin}</h2>
@@ -90,21 +99,33 @@ function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
             onChoose={setFound}
           />
         </div>
-        <div className={styles.groups}>
+        {lastKinds.length > 0 && (
+          <div className={styles.last}>
+            <span>{words.usedLast}</span>
+            {lastKinds.slice(0, USED_LAST).map((kind) => (
+              <Button key={kind} onClick={() => start(kind)}>
+                {words.tests[kind].name}
+              </Button>
+            ))}
+          </div>
+        )}
+        {lastKinds.length > 0 && (
+          <span className={styles.onPhone}>
+            <Button weight="quiet" aria-expanded={showsAll} onClick={() => setShowsAll(!showsAll)}>
+              {showsAll ? words.fewerTests : words.allTests}
+            </Button>
+          </span>
+        )}
+        <div
+          className={`${styles.groups} ${showsAll || lastKinds.length === 0 ? '' : styles.folded}`}
+        >
           {words.groups.map(({ name, kinds }) => (
             <div key={name}>
               <h3>{name}</h3>
               <ul>
                 {kinds.map((kind) => (
                   <li key={kind}>
-                    <Button
-                      onClick={() => {
-                        if (!found) return setMissing(true)
-                        begin({ kind, sample: { kind: found.kind, id: found.id } })
-                      }}
-                    >
-                      {words.tests[kind].name}
-                    </Button>
+                    <Button onClick={() => start(kind)}>{words.tests[kind].name}</Button>
                     <span>
                       {words.tests[kind].tells} <small>{words.tests[kind].takes}</small>
                     </span>
@@ -119,7 +140,11 @@ function Begin({ page: { samples, chosen } }: { readonly page: BenchPage }) {
   )
 }
 
+/** So many finished tests a phone shows at first. */
+const FEW = 4
+
 function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly page: BenchPage }) {
+  const [showsAll, setShowsAll] = useState(false)
   const { format } = useSite()
   const isAsked = Boolean(asked.find || asked.test || asked.order)
   // What a test would begin on stays chosen while its list is leafed through.
@@ -160,26 +185,35 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
       ) : finished.length === 0 ? (
         <p className={styles.quiet}>{words.nothingYet}</p>
       ) : (
-        <ul className={styles.rows}>
-          {finished.map(({ id, kind, sample, startedOn, innings, isReference, outcome }) => {
-            const [first] = worstFirst(outcome?.verdicts ?? [])
-            const notes = [
-              format.day(startedOn),
-              innings === null ? '' : words.innings(innings),
-              isReference ? words.reference : '',
-            ]
-            return (
-              <li key={id} className={styles.row}>
-                <CoreSample strata={sample.strata} size="row" />
-                <a href={`/bench/tests/${id}`}>
-                  {words.tests[kind].name}: {sample.name}
-                </a>
-                <span>{notes.filter(Boolean).join(' · ')}</span>
-                {first && <p>{benchVerdict(first, format)}</p>}
-              </li>
-            )
-          })}
-        </ul>
+        <>
+          <ul className={`${styles.rows} ${showsAll ? '' : styles.few}`}>
+            {finished.map(({ id, kind, sample, startedOn, innings, isReference, outcome }) => {
+              const [first] = worstFirst(outcome?.verdicts ?? [])
+              const notes = [
+                format.day(startedOn),
+                innings === null ? '' : words.innings(innings),
+                isReference ? words.reference : '',
+              ]
+              return (
+                <li key={id} className={styles.row}>
+                  <CoreSample strata={sample.strata} size="row" />
+                  <a href={`/bench/tests/${id}`}>
+                    {words.tests[kind].name}: {sample.name}
+                  </a>
+                  <span>{notes.filter(Boolean).join(' · ')}</span>
+                  {first && <p>{benchVerdict(first, format)}</p>}
+                </li>
+              )
+            })}
+          </ul>
+          {finished.length > FEW && !showsAll && (
+            <span className={styles.onPhone}>
+              <Button weight="quiet" onClick={() => setShowsAll(true)}>
+                {words.allFinished(finished.length)}
+              </Button>
+            </span>
+          )}
+        </>
       )}
       <Pager
         part={finishedPart}

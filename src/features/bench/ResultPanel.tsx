@@ -2,7 +2,6 @@ import { useState } from 'react'
 import type { BenchVerdict, SampleChoice, TestPage } from '../../messages/bench/benchViews'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { Figure } from '../../ui/Figure'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
@@ -12,8 +11,8 @@ import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { Learnt } from './Learnt'
 import { SampleChooser } from './SampleChooser'
+import { Spreads } from './Spreads'
 import { useStartTest } from './useStartTest'
-import { valueAmount, valueName } from './valueText'
 import { worstFirst } from './worstFirst'
 
 const words = benchWords
@@ -23,6 +22,7 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
   const { format } = useSite()
   const { outcome, sample } = page
   if (!outcome) return null
+  const count = page.runs.filter(({ isReference }) => !isReference).length
   return (
     <div className={styles.both}>
       <section className={styles.result} aria-label={words.results}>
@@ -31,7 +31,16 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
             {benchVerdict(verdict, format)}
           </Notice>
         ))}
-        {page.spreads.length > 0 && <Spreads page={page} />}
+        {page.spreads.length > 0 && (
+          <Spreads
+            spreads={page.spreads}
+            caption={count > 1 ? words.runs(count) : words.oneRun}
+            names={[sample.name, words.columns.reference]}
+            measuredOn={page.startedOn}
+            // What an untrusted pen showed is written down, but is no measurement to go by.
+            isPhDoubted={outcome.verdicts.some(({ id }) => id === 'pen.uncertain')}
+          />
+        )}
         <NextRuns page={page} />
         <h2>{words.todo}</h2>
         <div className={styles.actions}>
@@ -100,62 +109,6 @@ function PutRight({ page: { id, kind } }: { readonly page: TestPage }) {
 function wantsRecipe(verdicts: readonly BenchVerdict[]): boolean {
   return verdicts.some(({ id }) =>
     ['drain.slower', 'drain.stalled', 'air.less air', 'ph.low', 'ph.high', 'ec.high'].includes(id),
-  )
-}
-
-function Spreads({ page: { spreads, runs, startedOn, outcome } }: { readonly page: TestPage }) {
-  const { format } = useSite()
-  const count = runs.filter(({ isReference }) => !isReference).length
-  // What an untrusted pen showed is written down, but is no measurement to go by.
-  const isDoubted = outcome?.verdicts.some(({ id }) => id === 'pen.uncertain') ?? false
-  const references = spreads.some(({ reference }) => reference)
-  return (
-    <div className={styles.scroll}>
-      <table className={styles.values}>
-        <caption>{count > 1 ? words.runs(count) : words.oneRun}</caption>
-        <thead>
-          <tr>
-            <td />
-            <th scope="col">{count > 1 ? words.columns.mean : words.columns.value}</th>
-            {count > 1 && <th scope="col">{words.columns.spread}</th>}
-            {references && <th scope="col">{words.columns.reference}</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {spreads.map(({ name, unit, mean, lowest, highest, n, reference }) => {
-            const amount = (value: number) => valueAmount(value, unit, format)
-            return (
-              <tr key={name}>
-                <th scope="row">{valueName(name)}</th>
-                <td>
-                  <Figure
-                    amount={amount(mean)}
-                    measuredOn={name === 'ph' && isDoubted ? null : startedOn}
-                  />
-                </td>
-                {count > 1 && (
-                  <td>
-                    {n > 1
-                      ? `${amount(lowest).number} – ${format.plain(amount(highest))}`
-                      : words.oneRun}
-                  </td>
-                )}
-                {references && (
-                  <td>
-                    {reference && (
-                      <>
-                        {format.plain(amount(reference.mean))}{' '}
-                        <small>{reference.apart ? words.apart : words.notApart}</small>
-                      </>
-                    )}
-                  </td>
-                )}
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
-    </div>
   )
 }
 

@@ -36,9 +36,14 @@ export default function SampleScreen({
         <PageHead
           title={words.title(sample.name)}
           actions={
-            <LinkButton weight="main" href={begin}>
-              {benchWords.begin}
-            </LinkButton>
+            <>
+              <LinkButton href={`/bench/compare?a=${sample.kind}:${sample.id}`}>
+                {benchWords.compare.go}
+              </LinkButton>
+              <LinkButton weight="main" href={begin}>
+                {benchWords.begin}
+              </LinkButton>
+            </>
           }
         />
         {sample.strata.length > 0 && <CoreSample strata={sample.strata} size="row" />}

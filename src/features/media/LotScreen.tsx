@@ -9,6 +9,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { findings as findingWords } from '../../ui/texts/findings'
 import { media as mediaWords } from '../../ui/texts/media'
 import { LotFound } from '../found/LotFound'
+import { FeedPlan } from './FeedPlan'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
 import { LotAnswer } from './LotAnswer'
@@ -105,6 +106,7 @@ function Lot({ page }: { page: LotPage }) {
         </section>
       </div>
       <PlantedForm page={page} />
+      <FeedPlan page={page} />
       <section aria-labelledby="found" className={styles.foundIn}>
         <h2 id="found">{findingWords.title}</h2>
         <LotFound

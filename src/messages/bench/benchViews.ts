@@ -140,8 +140,19 @@ export interface SpreadView {
   readonly lowest: number
   readonly highest: number
   readonly sd: number | null
+  /** Of each run. */
+  readonly values: readonly number[]
+  /** What its recipe lets expect, likely from and to; null where nothing is. */
+  readonly expected: { readonly from: number; readonly to: number } | null
+  /** What the crop wants; null where that says nothing of this value. */
+  readonly wanted: { readonly low: number | null; readonly high: number | null } | null
   /** Mean of the reference runs, and whether the two are apart. */
-  readonly reference: { readonly mean: number; readonly n: number; readonly apart: boolean } | null
+  readonly reference: {
+    readonly mean: number
+    readonly n: number
+    readonly apart: boolean
+    readonly values: readonly number[]
+  } | null
 }
 
 export interface TestPage extends TestState {
@@ -242,6 +253,20 @@ export interface SamplePage {
     readonly corrected: boolean
     readonly verdicts: readonly BenchVerdict[]
   }[]
+}
+
+/** Two samples beside each other in the same test. */
+export interface CompareTestsPage {
+  readonly samples: SampleChoices
+  /** Keys of the samples that are compared; empty where none was chosen. */
+  readonly chosen: readonly [string, string]
+  readonly names: readonly [string, string]
+  /** Tests both were run in. */
+  readonly kinds: readonly TestKind[]
+  readonly kind: TestKind | null
+  readonly runs: readonly [number, number]
+  readonly onDays: readonly [string | null, string | null]
+  readonly spreads: readonly SpreadView[]
 }
 
 export interface KitPage {

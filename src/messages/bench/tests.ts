@@ -223,6 +223,28 @@ export interface BenchQuery extends ListQuery {
   readonly order?: (typeof TEST_ORDERS)[number]
 }
 
+/** Two samples, such as "lot:3" and "mix:1", and the test they are compared in. */
+export interface CompareTestsQuery {
+  readonly a?: string
+  readonly b?: string
+  readonly test?: TestKind
+}
+
+const sampleKeyField = (label: string) =>
+  Joi.string()
+    .pattern(/^(?:(?:lot|mix):\d{1,9}|material:[a-z0-9-]{1,60})$/)
+    .allow('')
+    .label(label)
+    .messages({ 'string.pattern.base': '{{#label}} is not in the list' })
+
+export const compareTestsSchema = Joi.object<CompareTestsQuery>({
+  a: sampleKeyField('The first sample'),
+  b: sampleKeyField('The second sample'),
+  test: Joi.string()
+    .valid(...TEST_KINDS)
+    .label('The kind of test'),
+}).unknown()
+
 /** What can be tested, by its name. */
 export interface SamplesQuery {
   readonly find?: string

@@ -243,6 +243,18 @@ export interface LotPage extends LotRow {
     readonly cropName: string | null
     /** When its crop is usually planted next. */
     readonly usualOn: string | null
+    /** Soluble feed for what the mix does not give, by its work order. */
+    readonly feedPlan: {
+      readonly product: string
+      readonly grams: number
+      readonly litresPerFeed: number
+      readonly feedsPerWeek: number
+      /** ISO days. */
+      readonly from: string
+      readonly to: string
+      /** The next one from today on; null where it is over. */
+      readonly next: string | null
+    } | null
   } | null
   readonly version: number
   readonly origin: string

@@ -1,4 +1,5 @@
 export { benchPage } from './benchPage'
+export { compareTestsPage } from './compareTestsPage'
 export { correctTest } from './correctTest'
 export { finishBenchTest } from './finishBenchTest'
 export { correct, keepMoment } from './moments'

@@ -52,7 +52,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
     outcome: test.outcome,
     last: await lastOf(db, test, timeZone),
     runs: runViews(set, nameOf, timeZone),
-    spreads: spreadViews(set),
+    spreads: spreadViews(set, facts.crop),
     calibration:
       calibration && test.outcome && calibration.testIds.includes(id)
         ? calibrationView(calibration, facts, timeZone)

@@ -1,4 +1,5 @@
-import { besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
+import { type BenchExpected, besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
+import type { Crop } from '../../core/chemistry'
 import { containerCapacity } from '../../core/media'
 import type { BenchTest, Pen, StoredCalibrationOfSample, StoredTest } from '../../data/bench'
 import type {
@@ -63,7 +64,11 @@ export function runViews(
 }
 
 /** Each value of a set over its repeats, with the reference runs beside. */
-export function spreadViews(set: readonly BenchTest[]): SpreadView[] {
+export function spreadViews(
+  set: readonly BenchTest[],
+  crop: Pick<Crop, 'pHLow' | 'pHHigh' | 'ecMaxSme'> | null = null,
+): SpreadView[] {
+  const expected = set.find(({ isReference }) => !isReference)?.expected ?? null
   const valuesOf = (name: string, reference: boolean) =>
     set
       .filter(({ isReference }) => isReference === reference)
@@ -84,7 +89,11 @@ export function spreadViews(set: readonly BenchTest[]): SpreadView[] {
         name,
         unit,
         ...spreadOf(own),
+        values: own,
+        expected: expectedOf(name, expected),
+        wanted: crop && wantedOf(name, crop),
         reference: compared && {
+          values: beside,
           mean: spreadOf(beside).mean,
           n: beside.length,
           apart: compared.apart,
@@ -92,6 +101,34 @@ export function spreadViews(set: readonly BenchTest[]): SpreadView[] {
       },
     ]
   })
+}
+
+function expectedOf(name: string, expected: BenchExpected | null): SpreadView['expected'] {
+  if (!expected) return null
+  const at = (value: number | null) => (value === null ? null : { from: value, to: value })
+  switch (name) {
+    case 'airFraction': {
+      const likely = expected.airLikely
+      return likely ? { from: likely.p10, to: likely.p90 } : at(expected.airFraction)
+    }
+    case 'firstDrip':
+      return at(expected.firstDripS)
+    case 'mark':
+      return at(expected.markS)
+    case 'drained':
+      return at(expected.drainedMl)
+    default:
+      return null
+  }
+}
+
+/** Air is wanted in the crop's own pot, not in that of the test: it says nothing here. */
+function wantedOf(
+  name: string,
+  { pHLow, pHHigh, ecMaxSme }: Pick<Crop, 'pHLow' | 'pHHigh' | 'ecMaxSme'>,
+): SpreadView['wanted'] {
+  if (name === 'ph' || name === 'ph0') return { low: pHLow, high: pHHigh }
+  return name === 'ecSme' ? { low: null, high: ecMaxSme } : null
 }
 
 export function penView({ id, name, calibrations }: Pen, at: Date, timeZone: string): PenView {

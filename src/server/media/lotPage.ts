@@ -1,8 +1,14 @@
 import { blendMedia, contentsOf } from '../../core/media'
-import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
+import {
+  addDays,
+  DEFAULT_COMPOST_SHARE,
+  DEFAULT_LIMITS,
+  daysBetween,
+  solveRecipe,
+} from '../../core/recondition'
 import { plantingDay } from '../../core/season'
-import { type LedgerEntry, listMaterials, presentInnings } from '../../data/media'
-import { readOpenOrder } from '../../data/recondition'
+import { type Innings, type LedgerEntry, listMaterials, presentInnings } from '../../data/media'
+import { readOpenOrder, readWorkOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
 import type { LedgerRow, LotPage } from '../../messages/media/lots'
 import { dayAt } from '../clock'
@@ -15,6 +21,7 @@ import {
   potView,
   problemChoices,
   readLotFacts,
+  type Tables,
   triageView,
 } from '../lots'
 import { recipeInput, stockOf } from '../recondition'
@@ -42,7 +49,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
     problems: problemChoices(tables),
-    present: presentOf(facts, site, tables.today),
+    present: await presentOf(db, facts, site, tables),
     version: facts.lot.version,
     origin: facts.lot.origin,
     containers: facts.containers.map(({ code, name }) => ({ code, name })),
@@ -81,7 +88,12 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
 }
 
 /** The innings a lot is in: when its mix was ready, when its crop went in or usually does. */
-function presentOf({ lot, crop }: LotFacts, site: Site, today: string): LotPage['present'] {
+async function presentOf(
+  db: OpenDatabase,
+  { lot, crop }: LotFacts,
+  site: Site,
+  { today, amendments }: Tables,
+): Promise<LotPage['present']> {
   const present = presentInnings(lot)
   if (!present) return null
   const { number, readyOn, plantedOn } = present
@@ -92,6 +104,38 @@ function presentOf({ lot, crop }: LotFacts, site: Site, today: string): LotPage[
     plantedOn,
     cropName: crop?.name ?? null,
     usualOn: crop ? plantingDay(crop, from, site.latitudeDeg) : null,
+    feedPlan: await feedPlanOf(db, present, amendments, today),
+  }
+}
+
+const DAYS_A_WEEK = 7
+
+/** The feeds of a season from the day its crop went in; before that from the day it usually does. */
+async function feedPlanOf(
+  db: OpenDatabase,
+  { workOrderId, plantedOn }: Innings,
+  amendments: Tables['amendments'],
+  today: string,
+): Promise<NonNullable<LotPage['present']>['feedPlan']> {
+  if (workOrderId === null || plantedOn === null) return null
+  const { feedPlan } = (await readWorkOrder(db, workOrderId)).recipe
+  if (!feedPlan) return null
+  const { productId, gPerCan, litresPerFeed, feedsPerWeek, startWeek, endWeek } = feedPlan
+  const perWeek = feedsPerWeek ?? 1
+  const from = addDays(plantedOn, DAYS_A_WEEK * ((startWeek ?? 1) - 1))
+  const to = addDays(plantedOn, DAYS_A_WEEK * (endWeek ?? startWeek ?? 1) - 1)
+  // Feeds stand evenly apart from the first one on.
+  const everyDays = DAYS_A_WEEK / perWeek
+  const passed = Math.max(0, Math.ceil(daysBetween(from, today) / everyDays))
+  const next = addDays(from, Math.round(passed * everyDays))
+  return {
+    product: amendments.get(productId)?.name ?? productId,
+    grams: gPerCan,
+    litresPerFeed,
+    feedsPerWeek: perWeek,
+    from,
+    to,
+    next: next <= to ? next : null,
   }
 }
 

@@ -1,5 +1,12 @@
 import { blendMedia, containerCapacity, type Material } from '../../core/media'
-import { groupById, type MixFor, type MixPart, mixWithRange, PLANT_GROUPS } from '../../core/mixes'
+import {
+  groupById,
+  type MixFor,
+  type MixPart,
+  mixWithRange,
+  PLANT_GROUPS,
+  USUAL_POTS,
+} from '../../core/mixes'
 import { EXPOSURE_FACTORS, type Exposure, worstMonth } from '../../core/season'
 import type { StoredCalibrationOfSample } from '../../data/bench'
 import { listContainers } from '../../data/containers'
@@ -140,7 +147,18 @@ async function beginning(
     const found = groupById(group)
     if (!found) throw new NotFound('There is no such plant group.')
     const parts = found.starts.map(([materialId, litres]) => ({ materialId, litres }))
-    return { ...fresh, parts: scaled(parts), madeFor: { ...madeFor, groupId: found.id } }
+    const usual = USUAL_POTS[found.id]
+    const stands = usual
+      ? {
+          container: { shape: usual.shape, headspaceCm: usual.headspaceCm },
+          containerName: usual.name,
+        }
+      : {}
+    return {
+      ...fresh,
+      parts: scaled(parts),
+      madeFor: { ...madeFor, ...stands, groupId: found.id },
+    }
   }
   return { ...fresh, parts: bag ? [{ materialId: bag, litres: FIRST_LITRES }] : [] }
 }

@@ -5,7 +5,14 @@ import { useReady } from '../useReady'
 import { KeysDialog } from './KeysDialog'
 import { useKeySettings } from './keySettings'
 import styles from './Shell.module.css'
-import { chooseTheme, chosenTheme, subscribeToTheme, THEMES } from './theme'
+import {
+  chooseTheme,
+  chosenTheme,
+  subscribeToSystem,
+  subscribeToTheme,
+  systemTheme,
+  THEMES,
+} from './theme'
 import { useKeys } from './useKeys'
 
 const words = shellWords
@@ -44,9 +51,11 @@ export default function Shell() {
   )
 }
 
-/** Day, evening, outdoors; pressed again, the system decides between day and evening. */
+/** Day, evening, outdoors, the one in use marked; pressed again, the system decides between day and evening. */
 function Looks() {
   const chosen = useSyncExternalStore(subscribeToTheme, chosenTheme, () => null)
+  const bySystem = useSyncExternalStore(subscribeToSystem, systemTheme, () => null)
+  const inUse = chosen ?? bySystem
   return (
     <fieldset className={styles.looks}>
       <legend className="visually-hidden">{words.theme}</legend>
@@ -55,7 +64,7 @@ function Looks() {
           key={theme}
           type="button"
           className={`${styles.look} ${styles[theme]}`}
-          aria-pressed={chosen === theme}
+          aria-pressed={inUse === theme}
           onClick={() => chooseTheme(chosen === theme ? null : theme)}
         >
           {words.themes[theme]}

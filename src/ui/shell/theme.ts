@@ -29,3 +29,16 @@ export function subscribeToTheme(listener: () => void): () => void {
   window.addEventListener('innings:theme', listener)
   return () => window.removeEventListener('innings:theme', listener)
 }
+
+const DARK = '(prefers-color-scheme: dark)'
+
+/** What the system asks for where nothing was chosen. */
+export function systemTheme(): Theme {
+  return window.matchMedia(DARK).matches ? 'dark' : 'light'
+}
+
+export function subscribeToSystem(listener: () => void): () => void {
+  const query = window.matchMedia(DARK)
+  query.addEventListener('change', listener)
+  return () => query.removeEventListener('change', listener)
+}

@@ -114,9 +114,36 @@ export const bench = {
   },
   finish: 'Write the result down',
   results: 'What it came to',
-  columns: { value: 'Value', mean: 'Mean', spread: 'From to', reference: 'Reference' },
+  columns: { mean: 'Mean', reference: 'Reference', runs: 'Each run' },
+  legend: (other: string | null, hasExpected: boolean, hasWanted: boolean) =>
+    [
+      'Dots: each run',
+      other ? `rings: ${other}` : '',
+      hasExpected ? 'dashes: expected' : '',
+      hasWanted ? 'green: wanted' : '',
+    ]
+      .filter(Boolean)
+      .join(' · '),
+  dotsSay: (name: string, values: string) => `${name}, each run: ${values}`,
+  usedLast: 'Used last',
+  allTests: 'All tests',
+  fewerTests: 'Fewer',
+  allFinished: (count: number) => `All ${count} on this page`,
+  compare: {
+    title: 'Two mixes in the same test',
+    lead: 'Results beside each other, value by value. Apart means that no run of the one reaches the runs of the other.',
+    go: 'Compare with another',
+    sample: ['One mix', 'The other'],
+    chooseTwo: 'Choose two that were tested.',
+    nothingShared: (a: string, b: string) =>
+      `${a} and ${b} were not run in the same test yet: begin it on the one that lacks it.`,
+    caption: (a: string, n: number, onA: string, b: string, m: number, onB: string) =>
+      `${a}: ${n === 1 ? 'one run' : `${n} runs`}, ${onA}. ${b}: ${m === 1 ? 'one run' : `${m} runs`}, ${onB}.`,
+    oneRun:
+      'One run says little of how far another would lie from it: repeat both before you choose by them.',
+  },
   apart: 'apart',
-  notApart: 'can be chance',
+  notApart: 'could be chance',
   expected: (value: string) => `expected ≈ ${value}`,
   again: 'Run it again',
   beside: 'Run a reference beside it',

@@ -54,7 +54,7 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     `${share(told, 'measured', format)} air in the test pot${potHeight(told, format)}, more than the ${share(told, 'expected', format)} its recipe lets expect: coarser than thought, or not wet through.`,
   'air.elsewhere': (told, format) =>
     told.air != null
-      ? `That makes ${share(told, 'air', format)} in ${lower(word(told, 'pot'))}, where ${lower(word(told, 'crop'))} wants ${share(told, 'airMin', format)} or more.`
+      ? `That makes ${share(told, 'air', format)} in its own pot (${lower(word(told, 'pot'))}), where ${lower(word(told, 'crop'))} wants ${share(told, 'airMin', format)} or more.`
       : `Whether that is enough for ${lower(word(told, 'crop'))} depends on its own pot: see what the model learnt.`,
   'porosity.guess': () =>
     'How much water was in it before was supposed from its feel: all pores are good to about five points. Weighing makes it sure; the air does not depend on it.',

@@ -167,6 +167,18 @@ export const media = {
     readyOn: (day: string) => `The mix rests until ${day}.`,
     usuallyFrom: (crop: string, day: string) => `${crop} usually goes in from ${day}.`,
     plantedLabel: (crop: string) => `When did the ${crop.toLowerCase()} go in?`,
+    howOften: (perWeek: number) =>
+      perWeek === 1
+        ? 'once a week'
+        : perWeek === 2
+          ? 'twice a week'
+          : perWeek < 1
+            ? 'every other week'
+            : `${perWeek} times a week`,
+    feeds: (often: string, grams: string, product: string, litres: string) =>
+      `Feed ${often}: ${grams} of ${product.toLowerCase()} in 10 L of water; pour ${litres} of that each time.`,
+    nextFeed: (day: string, last: string) => `Next on ${day}, the last by ${last}.`,
+    feedsOver: (last: string) => `The last feed was due by ${last}.`,
     savePlanted: 'It is planted',
     plantedOn: (crop: string, day: string) => `${crop} planted on ${day}.`,
     renamed: (name: string) => `Now called ${name}.`,
