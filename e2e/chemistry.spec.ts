@@ -17,7 +17,7 @@ test('a reading is written down and takes the place of the estimate', async ({ p
   await page.getByText('Write down a reading').click()
   await page.getByLabel('pH on the meter').fill('15')
   await page.getByRole('button', { name: 'Keep the reading' }).click()
-  await expect(page.getByText(/must be less than or equal to 12/).first()).toBeVisible()
+  await expect(page.getByText(/A pH lies between 2 and 12/).first()).toBeVisible()
   await page.getByLabel('pH on the meter').fill('6,2')
   await page.getByLabel('How', { exact: true }).selectOption('strip')
   await page.reload()

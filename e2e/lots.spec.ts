@@ -5,6 +5,10 @@ test('lots are listed with their pictures, and a lot opens', async ({ page }) =>
   await expect(page.getByRole('img', { name: /^Core sample/ })).toHaveCount(8)
   await expectAccessible(page)
   await page.getByRole('link', { name: 'Camellia tub' }).click()
+  await expect(
+    page.getByText(/Salts 1.9 dS\/m are above the 1.3 .*, and one thing more/),
+  ).toBeVisible()
+  await page.getByText('All of it').click()
   await expect(page.getByText(/pH 6.4 is outside the 5.0–6.0 that camellia wants/)).toBeVisible()
   await expect(page.getByRole('link', { name: 'Turn it over' })).toBeVisible()
 })

@@ -59,6 +59,9 @@ export function lotHistory(
       startedOn: isoDay(dayBefore(start)),
       endedOn: grows ? null : isoDay(dayBefore(end)),
       outcome: grows ? null : pick(random, OUTCOMES),
+      readyOn: isoDay(dayBefore(start)),
+      plantedOn: isoDay(dayBefore(start)),
+      litres,
     })
     const lime = { amendmentId: 'dolomitic-lime', grams: between(random, 5, 60) }
     add({ kind: 'amended', litres: 0, components: [], doses: [lime], note: null }, start - 1)

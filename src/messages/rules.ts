@@ -158,3 +158,9 @@ function isDay(value: string): boolean {
   const at = new Date(`${value}T00:00:00Z`)
   return !Number.isNaN(at.getTime()) && at.toISOString().slice(0, 10) === value
 }
+
+/** What is said of a pH that no meter can show. */
+export const PH_RANGE = {
+  'number.max': 'A pH lies between 2 and 12',
+  'number.min': 'A pH lies between 2 and 12',
+} as const

@@ -1,4 +1,5 @@
-import { useEffect, useSyncExternalStore } from 'react'
+import { useEffect, useState, useSyncExternalStore } from 'react'
+import { createPortal } from 'react-dom'
 import { Button } from './Button'
 import { send } from './send'
 import styles from './ToastHost.module.css'
@@ -8,7 +9,11 @@ import { presentToast, showToast, subscribeToToast, takeUpToast } from './toast'
 /** Where toasts appear; one a page. It stays until it is closed: nobody has to be quick. */
 export function ToastHost() {
   const toast = useSyncExternalStore(subscribeToToast, presentToast, () => null)
-  useEffect(takeUpToast, [])
+  const [isMounted, setMounted] = useState(false)
+  useEffect(() => {
+    setMounted(true)
+    takeUpToast()
+  }, [])
 
   const undo = async () => {
     if (!toast?.undo) return
@@ -19,7 +24,9 @@ export function ToastHost() {
     } else showToast({ text: answer.problem.detail })
   }
 
-  return (
+  // On top of everything: inside the rail whatever overlaps it would take the clicks.
+  if (!isMounted) return null
+  return createPortal(
     <div className={styles.host} role="status" aria-live="polite">
       {toast && (
         <div className={styles.toast}>
@@ -30,6 +37,7 @@ export function ToastHost() {
           </Button>
         </div>
       )}
-    </div>
+    </div>,
+    document.body,
   )
 }

@@ -34,8 +34,10 @@ export function useSendQueue<What>(
 
   const keep = useCallback(
     (next: readonly Entry<What>[]) => {
+      // Another tab's entries stay where they are: each takes away only its own.
+      const mine = new Set([...queue.current, ...next].map(({ id }) => id))
+      write(name, [...read<What>(name).filter(({ id }) => !mine.has(id)), ...next])
       queue.current = next
-      write(name, next)
       setEntries(next)
     },
     [name],

@@ -75,7 +75,7 @@ export function parseQuantity({
   if (together !== null) return { typed: together / 2.54, unit: 'in', value: together }
   const sides = dimension === 'area' ? sidesOf(written) : null
   if (sides !== null) return { typed: sides, unit: 'cm²', value: sides }
-  const plain = SAID.reduce((said, [words, number]) => said.replace(words, number), written)
+  const plain = asNumber(written, dimension, measures)
   const match = NUMBER.exec(plain)
   if (!match) {
     throw new DomainError('bad-argument', `"${text}" does not start with a number.`, { text })
@@ -103,6 +103,16 @@ export function parseQuantity({
     })
   }
   return { typed, unit: unit.names[0] as string, value: typed * unit.size + (unit.zero ?? 0) }
+}
+
+/** "Half a bag" as "1/2 bag"; what is not said of a unit stays as it is. */
+function asNumber(text: string, dimension: Dimension, measures: HouseholdMeasures): string {
+  for (const [words, number] of SAID) {
+    const rest = text.replace(words, '')
+    const isUnit = unitsOf(dimension, measures).some(({ names }) => names.includes(rest))
+    if (rest !== text && isUnit) return `${number}${rest}`
+  }
+  return text
 }
 
 /** 5 ft 6 in, 5'6", in cm; null for what is said otherwise. */

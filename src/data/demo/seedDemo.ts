@@ -90,6 +90,8 @@ async function seedLot(
       startedOn: isoDay(startOf(index)),
       endedOn: growing ? null : isoDay(endOf(index)),
       outcome: growing ? null : season.outcome,
+      readyOn: isoDay(startOf(index)),
+      plantedOn: isoDay(startOf(index)),
     })
     const aged = lineOf('settled', season.ageing)
     if (aged.components.length > 0) await appendLines(db, id, [aged], endOf(index))

@@ -103,7 +103,11 @@ function Begin({ page: { samples, chosen, running, finished } }: { readonly page
           <div className={styles.last}>
             <span>{words.usedLast}</span>
             {lastKinds.slice(0, USED_LAST).map((kind) => (
-              <Button key={kind} onClick={() => start(kind)}>
+              <Button
+                key={kind}
+                aria-label={words.again2(words.tests[kind].name)}
+                onClick={() => start(kind)}
+              >
                 {words.tests[kind].name}
               </Button>
             ))}

@@ -184,13 +184,13 @@ function AmountRow({
   useEffect(() => setTyped(kept), [kept])
   const name = amount.role === 'lot' ? reconditionWords.recipe.oldMix : (thing?.name ?? amount.id)
 
-  // A refused text must not be sent again when the field loses the focus to the refusal.
-  const sent = useRef<string | null>(null)
+  // A refused amount must not be sent again when the field loses the focus to the refusal, however it is written by then.
+  const sent = useRef<number | null | undefined>(undefined)
   const keep = () => {
     const text = typed.trim()
     const { value, problem } = readQuantity(text, dimension, site.measures)
-    if (problem || text === kept || text === sent.current) return
-    sent.current = text
+    if (problem || text === kept || value === sent.current) return
+    sent.current = value
     onActual(value)
   }
 
@@ -215,7 +215,7 @@ function AmountRow({
             typed={typed}
             value={typed}
             onChange={(event) => {
-              sent.current = null
+              sent.current = undefined
               setTyped(event.target.value)
             }}
             onBlur={keep}

@@ -13,7 +13,7 @@ import {
   type TestWater,
 } from '../../core/bench'
 import { EC_METHODS } from '../../core/chemistry'
-import { day, id, key, line, lines } from '../rules'
+import { day, id, key, line, lines, PH_RANGE } from '../rules'
 
 const missing = (what: string) => ({
   'number.base': what,
@@ -30,12 +30,6 @@ const choice = (label: string, what: string, words: readonly string[]) =>
     .required()
     .label(label)
     .messages({ 'any.only': what, 'any.required': what })
-
-/** What a meter can show. */
-const PH_RANGE = {
-  'number.max': 'A pH lies between 2 and 12',
-  'number.min': 'A pH lies between 2 and 12',
-}
 
 const seconds = (label: string) => orNull(label, 86_400)
 

@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import { EC_METHODS, type EcMethod } from '../../core/chemistry'
-import { key } from '../rules'
+import { key, PH_RANGE } from '../rules'
 
 /** How a pH was read. */
 export type PhMethod = EcMethod | 'strip'
@@ -32,7 +32,7 @@ const phSchema = Joi.object({
     .max(12)
     .required()
     .label('The pH')
-    .messages(missing('Say what the meter showed, such as 6.2')),
+    .messages({ ...PH_RANGE, ...missing('Say what the meter showed, such as 6.2') }),
   method: Joi.string()
     .valid(...EC_METHODS, 'strip')
     .required(),
@@ -88,7 +88,7 @@ const jarSchema = Joi.object({
           .max(12)
           .required()
           .label('The pH')
-          .messages(missing('Say the pH of this jar')),
+          .messages({ ...PH_RANGE, ...missing('Say the pH of this jar') }),
       }),
     )
     .min(3)

@@ -126,6 +126,7 @@ export const bench = {
       .join(' · '),
   dotsSay: (name: string, values: string) => `${name}, each run: ${values}`,
   usedLast: 'Used last',
+  again2: (name: string) => `${name}, used last`,
   allTests: 'All tests',
   fewerTests: 'Fewer',
   allFinished: (count: number) => `All ${count} on this page`,
