@@ -83,7 +83,7 @@ test('pH by a pen that is not calibrated is kept and marked; calibrated, it beco
   await finish(page)
   await expect(page.getByText('A pH lies between 2 and 12.').first()).toBeVisible()
   await page.getByLabel('pH', { exact: true }).fill('5.2')
-  await page.getByLabel('Conductivity, dS/m').fill('0,8')
+  await page.getByLabel('Conductivity', { exact: true }).fill('0,8')
   await finish(page)
   await expect(page.getByText(/kept, but uncertain.*Nothing is limed by it/)).toBeVisible()
   await expect(page.getByRole('row', { name: /as saturated extract/ })).toBeVisible()

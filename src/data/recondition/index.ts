@@ -14,6 +14,7 @@ export {
   type Finish,
   finishWorkOrder,
   putAwayWorkOrder,
+  type StepChange,
   takeUpWorkOrder,
   undoFinish,
 } from './workOrders'

@@ -1,6 +1,12 @@
 import { stepDays } from '../../core/recondition'
 import type { Database } from '../../data/database'
-import { changeStep, readWorkOrder } from '../../data/recondition'
+import { StaleWrite } from '../../data/errors'
+import {
+  changeStep,
+  readWorkOrder,
+  type StepChange,
+  type WorkOrderStep,
+} from '../../data/recondition'
 import { readSite } from '../../data/site'
 import type { OrderStepView, StepBody, StepParams } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
@@ -16,7 +22,7 @@ export async function tickStep(
 ): Promise<OrderStepView> {
   const { timeZone } = await readSite(db)
   if (done && !early) await requireOver(db, id, stepId, dayAt(timeZone, now), timeZone)
-  const step = await changeStep(db, id, {
+  const step = await change(db, id, timeZone, {
     stepId,
     version,
     ...(done === undefined
@@ -25,6 +31,22 @@ export async function tickStep(
     ...(actuals === undefined ? {} : { actuals }),
   })
   return stepView(step, timeZone)
+}
+
+/** A step that was changed elsewhere comes back as pages show it. */
+async function change(
+  db: Database,
+  orderId: number,
+  timeZone: string,
+  what: StepChange,
+): Promise<WorkOrderStep> {
+  try {
+    return await changeStep(db, orderId, what)
+  } catch (error) {
+    if (!(error instanceof StaleWrite)) throw error
+    const step = error.current.step as WorkOrderStep
+    throw new StaleWrite(error.message, { step: stepView(step, timeZone) })
+  }
 }
 
 async function requireOver(
