@@ -15,6 +15,8 @@ export interface Amount {
 export interface Format {
   readonly number: (value: number, digits?: number) => string
   readonly litres: (litres: number) => Amount
+  /** As one measures it out: in halves from a litre on. */
+  readonly measured: (litres: number) => string
   readonly grams: (grams: number) => Amount
   readonly cm: (cm: number) => Amount
   readonly percent: (share: number) => Amount
@@ -45,6 +47,13 @@ export function formatFor(
       return litres < L_PER_GALLON
         ? amount(litres / L_PER_CUP, 'cups')
         : amount(litres / L_PER_GALLON, 'gal')
+    },
+    measured: (litres) => {
+      if (us) return `${number(litres / L_PER_GALLON, 1)} gal`
+      if (litres < 1) return `${number(litres, litres < 0.1 ? 2 : 1)} L`
+      const halves = Math.round(litres * 2)
+      const whole = Math.floor(halves / 2)
+      return `${number(whole)}${halves % 2 === 1 ? '½' : ''} L`
     },
     grams: (grams) =>
       us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 10 ? 1 : 0),

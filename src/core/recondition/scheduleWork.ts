@@ -129,7 +129,8 @@ export interface ScheduleOptions {
 /**
  * Steps of a turnover with amounts, tools, minutes, cautions where they matter, and the earliest day to plant. Salty old
  * mix is leached and caustic lime worked in before anything else, one after the other; waits after mixing run side by side.
- * Minutes are our own estimates per litre moved. So far for lots that are tipped out on a sheet.
+ * Minutes are our own estimates per litre moved. So far for lots that are tipped out on a sheet, and for mixes never planted
+ * that are used as they are.
  * @param startDate ISO date
  * @throws DomainError `bad-argument` for a way of working that is not known, or a date that is none
  */
@@ -149,8 +150,11 @@ export function scheduleWork({
   options?: ScheduleOptions
 }): { steps: WorkStep[]; readyOn: string; totalMinutes: number } {
   requireObject('The recipe', recipe)
-  if (variant !== 'tipped') {
-    throw new DomainError('bad-argument', 'Only lots that are tipped out can be scheduled so far.')
+  if (variant !== 'tipped' && variant !== 'unused-bag') {
+    throw new DomainError(
+      'bad-argument',
+      'Only lots that are tipped out, and mixes never planted, can be scheduled so far.',
+    )
   }
   const litres = recipe.partLitres
   const wait = longestWait(recipe, options)
@@ -185,6 +189,30 @@ export function scheduleWork({
   const daysLeft = () => Math.max(0, daysBetween(day, triage?.earliestReuse ?? day))
   addDays(startDate, 0)
 
+  if (variant === 'unused-bag') {
+    // Nothing to take out, to clean or to let rest: it is checked, moistened and filled in.
+    const fill = step('fill', 4 + 0.2 * litres, ['can', 'gloves'], ['legionella', 'lifting'], bulk)
+    const checked = inTurn(
+      step('workable', 3, ['can'], ['legionella']),
+      'dry',
+      options.dryDays ?? 0,
+    )
+    const fed = recipe.doses.map(amountOfDose)
+    const steps = [
+      checked,
+      ...(fed.length > 0
+        ? [step('powders', 6, ['scale', 'bucket'], powderCautions(recipe.doses, options), fed)]
+        : []),
+      { ...step('containers', 8, ['brush'], []), startsOn: day },
+      { ...fill, startsOn: day },
+      { ...step('plant', 5 + 0.1 * litres, ['tags'], []), startsOn: day },
+    ]
+    return {
+      steps,
+      readyOn: day,
+      totalMinutes: steps.reduce((sum, { minutes }) => sum + minutes, 0),
+    }
+  }
   const steps = [step('clear', 5 + 0.1 * litres, ['tags', 'gloves'], ['legionella'])]
   if (asks('skim')) {
     const skim = step('skim', 2 + 0.05 * litres, ['gloves', 'bucket'], ['dust'])

@@ -6,6 +6,15 @@ export interface Tap {
   readonly key: string
   readonly at: string
   readonly value: number | null
+  /** Set where a moment that was kept before is put right: by its id. */
+  readonly corrects?: string
+  readonly change?: MomentChange
+}
+
+export interface MomentChange {
+  readonly at?: string
+  readonly value?: number
+  readonly undone?: boolean
 }
 
 /** What was tapped and not yet sent, in this browser; a store that fails must not stop a test. */
@@ -34,11 +43,22 @@ export function writeTaps(
 export function withTaps(moments: readonly MomentView[], taps: readonly Tap[]): MomentView[] {
   const arrived = new Set(moments.map(({ id }) => id))
   return [
-    ...moments,
+    ...moments.flatMap((moment) => corrected(moment, taps)),
     ...taps
-      .filter(({ id }) => !arrived.has(id))
+      .filter(({ id, corrects }) => !arrived.has(id) && corrects === undefined)
       .map(({ id, key, at, value }) => ({ id, key, at, tappedAt: at, value })),
   ].sort((a, b) => a.at.localeCompare(b.at))
+}
+
+/** A moment as it is once the corrections that wait have arrived; none where it was taken back. */
+function corrected(moment: MomentView, taps: readonly Tap[]): MomentView[] {
+  const changes = taps.flatMap(({ corrects, change }) =>
+    corrects === moment.id && change ? [change] : [],
+  )
+  if (changes.at(-1)?.undone) return []
+  const at = changes.findLast((one) => one.at !== undefined)?.at ?? moment.at
+  const value = changes.findLast((one) => one.value !== undefined)?.value ?? moment.value
+  return [{ ...moment, at, value }]
 }
 
 function nameOf(testId: number): string {

@@ -3,7 +3,7 @@ import type { MomentView, TestPage, TestState } from '../../messages/bench/bench
 import type { Problem } from '../../messages/problem'
 import { newId } from '../../ui/newId'
 import { send } from '../../ui/send'
-import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
+import { type MomentChange, readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
 
 const ASK_MS = 3000
 const isRefusal = ({ status }: Problem) => status >= 400 && status < 500
@@ -19,7 +19,7 @@ export interface TestClock {
   readonly waiting: number
   readonly problem: Problem | null
   readonly tap: (key: string, value?: number) => void
-  readonly correct: (id: string, change: { at?: string; value?: number; undone?: boolean }) => void
+  readonly correct: (id: string, change: MomentChange) => void
 }
 
 /**
@@ -48,7 +48,11 @@ export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock
     sending.current = true
     for (let first = queue.current[0]; first; first = queue.current[0]) {
       const sent: Tap = first
-      const answer = await send<TestState>('POST', `/api/bench/tests/${id}/moments`, sent)
+      const moments = `/api/bench/tests/${id}/moments`
+      const answer =
+        sent.corrects === undefined
+          ? await send<TestState>('POST', moments, sent)
+          : await send<TestState>('PUT', `${moments}/${sent.corrects}`, sent.change)
       // Only a refusal ends a tap: what failed on the way or in the server is tried again.
       if (!answer.ok && !isRefusal(answer.problem)) break
       keep(queue.current.filter((one) => one.id !== sent.id))
@@ -101,9 +105,12 @@ export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock
     },
     correct: (momentId, change) => {
       setProblem(null)
-      void send<TestState>('PUT', `/api/bench/tests/${id}/moments/${momentId}`, change).then(
-        (answer) => (answer.ok ? setState(answer.data) : setProblem(answer.problem)),
-      )
+      const at = new Date(Date.now() + aheadMs).toISOString()
+      keep([
+        ...queue.current,
+        { id: newId(), key: '', at, value: null, corrects: momentId, change },
+      ])
+      void flush()
     },
   }
 }

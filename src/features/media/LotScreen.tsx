@@ -69,7 +69,7 @@ function Lot({ page }: { page: LotPage }) {
           {page.moreFaults > 0 && `, ${words.moreFaults(page.moreFaults)}`}
           {page.remedy && page.finding.kind === 'air-short'
             ? `: ${mediaWords.remedy(
-                format.plain(format.litres(page.remedy.litres)),
+                format.measured(page.remedy.litres),
                 page.remedy.name,
                 format.plain(format.percent(page.remedy.airAfter)),
               )}`

@@ -118,7 +118,7 @@ export function MixMiss({
       </p>
     )
   }
-  const amount = format.plain(format.litres(Math.abs(change.deltaParts)))
+  const amount = format.measured(Math.abs(change.deltaParts))
   const told = change.deltaParts > 0 ? words.changeMore : words.changeLess
   return (
     <p>

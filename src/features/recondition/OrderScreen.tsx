@@ -7,6 +7,7 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
 import styles from './OrderScreen.module.css'
 import { OrderStep } from './OrderStep'
@@ -33,6 +34,7 @@ function Order({ page }: { page: OrderPage }) {
   const [leftover, setLeftover] = useState<number | null>(null)
   const { problem, deliver } = useSend()
   const { site } = useSite()
+  const ready = useReady()
   const address = `/api/recondition/work-orders/${page.id}`
   const open = state === 'open'
   const doneCount = steps.filter(({ doneOn }) => doneOn !== null).length
@@ -105,19 +107,21 @@ function Order({ page }: { page: OrderPage }) {
           </Button>
         </Notice>
       )}
-      <ol className={styles.steps}>
-        {steps.map((step) => (
-          <OrderStep
-            key={step.id}
-            step={step}
-            names={page.names}
-            locked={!open}
-            leachLitres={page.leachLitres}
-            onTick={(done, early) => change(step.id, { done, ...(early ? { early } : {}) })}
-            onActual={(id, amount) => change(step.id, { actuals: { [id]: amount } })}
-          />
-        ))}
-      </ol>
+      <fieldset disabled={!ready} className="plain">
+        <ol className={styles.steps}>
+          {steps.map((step) => (
+            <OrderStep
+              key={step.id}
+              step={step}
+              names={page.names}
+              locked={!open}
+              leachLitres={page.leachLitres}
+              onTick={(done, early) => change(step.id, { done, ...(early ? { early } : {}) })}
+              onActual={(id, amount) => change(step.id, { actuals: { [id]: amount } })}
+            />
+          ))}
+        </ol>
+      </fieldset>
       <div className={styles.foot}>
         {waiting > 0 && isLate && <Notice tone="act">{words.notSaved(waiting)}</Notice>}
         <ProblemNotice problem={problem ?? stepProblem} />

@@ -230,16 +230,9 @@ export interface CompareTestsQuery {
   readonly test?: TestKind
 }
 
-const sampleKeyField = (label: string) =>
-  Joi.string()
-    .pattern(/^(?:(?:lot|mix):\d{1,9}|material:[a-z0-9-]{1,60})$/)
-    .allow('')
-    .label(label)
-    .messages({ 'string.pattern.base': '{{#label}} is not in the list' })
-
 export const compareTestsSchema = Joi.object<CompareTestsQuery>({
-  a: sampleKeyField('The first sample'),
-  b: sampleKeyField('The second sample'),
+  a: key('The first sample').allow(''),
+  b: key('The second sample').allow(''),
   test: Joi.string()
     .valid(...TEST_KINDS)
     .label('The kind of test'),

@@ -12,7 +12,7 @@ import { readOpenOrder } from '../../data/recondition'
 import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { foundViews, potView, triageView } from '../lots'
+import { foundViews, isNeverPlanted, potView, triageView } from '../lots'
 import { readTables } from '../tables'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
 import { cropChoice, lotHead, potChoice } from './intakePage'
@@ -70,7 +70,7 @@ export function scheduleOf({ recipe, intake, input, site, triage, facts }: Built
   return scheduleWork({
     recipe,
     triage,
-    variant: 'tipped',
+    variant: isUsedAsItIs(recipe, facts) ? 'unused-bag' : 'tipped',
     startDate: dayAt(site.timeZone, at),
     options: {
       runsDownSide: intake.runsDownSide,
@@ -80,6 +80,13 @@ export function scheduleOf({ recipe, intake, input, site, triage, facts }: Built
       crop: input.crop,
     },
   })
+}
+
+/** A mix that nothing grew in and nothing is added to but a starter feed: it is planted as it is. */
+function isUsedAsItIs(recipe: BuiltRecipe['recipe'], { lot }: BuiltRecipe['facts']): boolean {
+  const isAlone = recipe.parts.every(({ role }) => role === 'lot')
+  const isCorrected = recipe.doses.some(({ role }) => role !== 'fertilizer')
+  return isNeverPlanted(lot) && isAlone && !isCorrected && recipe.leachLitres === 0
 }
 
 /** Surface of the new mix: full to the headspace, lower where the litres do not reach. */
