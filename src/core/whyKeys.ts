@@ -58,6 +58,7 @@ export const WHY_RULES = [
   'pk',
   'ledger',
   'weight',
+  'innings',
   'mix.yield',
   'mix.days',
   'mix.weight',

@@ -1,3 +1,4 @@
+export { type InningsRange, inningsRange } from './inningsRange'
 export { DrawnMix, type MediaRange, mediaRange } from './mediaRange'
 export { nitrogenRange } from './nitrogenRange'
 export { phWidth } from './phWidth'

@@ -8,7 +8,15 @@ import styles from './LotScreen.module.css'
 
 const words = mediaWords.page
 
-export const VALUE_KEYS: readonly LotWhyKey[] = ['litres', 'air', 'lowAir', 'ph', 'ec', 'weight']
+export const VALUE_KEYS: readonly LotWhyKey[] = [
+  'litres',
+  'air',
+  'lowAir',
+  'ph',
+  'ec',
+  'innings',
+  'weight',
+]
 
 export interface Asking {
   readonly asked: LotWhyKey | null
@@ -119,6 +127,19 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
         to: 6,
       },
     },
+    page.inningsLeft && {
+      key: 'innings',
+      name: words.inningsLeft,
+      wanted: likelyInnings(page),
+      amount: {
+        number:
+          page.inningsLeft.value >= page.inningsLeft.most
+            ? words.orMore(page.inningsLeft.most)
+            : number(page.inningsLeft.value, 0),
+        unit: words.seasons(page.inningsLeft.value),
+      },
+      measuredOn: null,
+    },
     page.bulkDensity !== null && page.water !== null
       ? {
           key: 'weight',
@@ -129,4 +150,12 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       : null,
   ]
   return rows.filter((row): row is Row => row !== null)
+}
+
+/** Between which numbers the innings left likely lie, where that is more than one. */
+function likelyInnings({ why, inningsLeft }: Pick<LotPage, 'why' | 'inningsLeft'>): string | null {
+  const range = why.innings?.range
+  if (!range || !inningsLeft || range[0] === range[1]) return null
+  const most = range[1] >= inningsLeft.most ? words.orMore(inningsLeft.most) : String(range[1])
+  return words.likelySeasons(String(range[0]), most)
 }

@@ -181,6 +181,7 @@ export type LotWhyKey =
   | 'ph'
   | 'ec'
   | 'weight'
+  | 'innings'
   | 'buffer'
   | 'freeLime'
   | 'drift'
@@ -230,6 +231,8 @@ export interface LotChemistry {
 }
 
 export interface LotPage extends LotRow {
+  /** Seasons its air lasts when nothing is done; null where no crop says how much it needs. */
+  readonly inningsLeft: { readonly value: number; readonly most: number } | null
   /** All that is wrong with it, the worst first. */
   readonly faults: readonly LotFault[]
   readonly found: readonly FoundView[]

@@ -6,7 +6,7 @@ import {
   daysBetween,
   solveRecipe,
 } from '../../core/recondition'
-import { plantingDay } from '../../core/season'
+import { plantingDay, worstMonth } from '../../core/season'
 import { type Innings, type LedgerEntry, listMaterials, presentInnings } from '../../data/media'
 import { readOpenOrder, readWorkOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
@@ -35,6 +35,10 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
   const facts = await readLotFacts(db, tables, id)
   const open = await readOpenOrder(db, id)
   const chemistry = lotChemistry(facts, tables, site)
+  const { why, innings } = lotWhy(facts, {
+    meanTempC: worstMonth(site).place.seasonMeanTempC,
+    humifiedFines: tables.materials.get('humified-fines'),
+  })
   const { components, container, crop, surfaceCm } = facts
   const blend = components.length > 0 ? blendMedia({ components }) : null
   const stock = await stockOf(db)
@@ -67,7 +71,8 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
       .filter(({ cce, nPercent }) => Math.abs(cce) > 0.3 && nPercent === 0)
       .map(({ id: key, name }) => ({ id: key, name }))
       .sort((a, b) => a.name.localeCompare(b.name)),
-    why: { ...lotWhy(facts), ...chemistry?.why },
+    why: { ...why, ...chemistry?.why },
+    inningsLeft: innings && { value: innings.value, most: innings.most },
     ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
     openOrderId: open?.id ?? null,
     crop: crop && {

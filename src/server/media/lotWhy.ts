@@ -1,6 +1,13 @@
 import { blendEc, blendPh } from '../../core/chemistry'
-import { blendMedia, containerCapacity, LOW_AIR_SHARE } from '../../core/media'
-import { type MediaRange, mediaRange, type Range, readingRange } from '../../core/ranges'
+import { blendMedia, containerCapacity, LOW_AIR_SHARE, type Material } from '../../core/media'
+import {
+  type InningsRange,
+  inningsRange,
+  type MediaRange,
+  mediaRange,
+  type Range,
+  readingRange,
+} from '../../core/ranges'
 import { lotComponents, testsOf } from '../../core/recondition'
 import { type Why, whyInput } from '../../core/why'
 import type { WhyRule } from '../../core/whyKeys'
@@ -16,9 +23,12 @@ const USUAL_POT = {
 } as const
 
 /** Why each number of a lot's page is what it is; a number that is not shown has no reason. */
-export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
+export function lotWhy(
+  facts: LotFacts,
+  season: { readonly meanTempC: number; readonly humifiedFines: Material | undefined },
+): { readonly why: Partial<Record<LotWhyKey, Why>>; readonly innings: InningsRange | null } {
   const { components, surfaceCm, container, air, ph, ecSme } = facts
-  if (components.length === 0) return { litres: litresWhy(facts) }
+  if (components.length === 0) return { why: { litres: litresWhy(facts) }, innings: null }
   const blend = blendMedia({ components })
   const capacity =
     container && surfaceCm
@@ -33,8 +43,22 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
         : USUAL_POT,
     draws: DRAWS,
   })
-  return {
+  const innings = inningsOf(facts, season, likely.airFraction)
+  const why: Partial<Record<LotWhyKey, Why>> = {
     litres: litresWhy(facts),
+    ...(innings && {
+      innings: {
+        rule: 'innings',
+        source: 'ageing',
+        range: [innings.p10, innings.p90],
+        rangeUnit: 'times',
+        inputs: [
+          whyInput('porosity', blend.totalPorosity, 'share'),
+          ...airBand(facts),
+          whyInput('seasonTemp', season.meanTempC, '°C'),
+        ],
+      },
+    }),
     ...(air && {
       air: {
         rule: airRule(facts),
@@ -92,6 +116,27 @@ export function lotWhy(facts: LotFacts): Partial<Record<LotWhyKey, Why>> {
       },
     }),
   }
+  return { why, innings }
+}
+
+/** How many more seasons it serves as it is. */
+function inningsOf(
+  { components, measuredWater, container, surfaceCm, crop }: LotFacts,
+  { meanTempC, humifiedFines }: Parameters<typeof lotWhy>[1],
+  air: Range,
+): InningsRange | null {
+  if (!container || !surfaceCm || !crop || !humifiedFines) return null
+  return inningsRange({
+    components: lotComponents(components, measuredWater),
+    container: {
+      shape: container.shape,
+      fillHeightCm: Math.min(surfaceCm, container.shape.heightCm),
+    },
+    cropAirMin: crop.airMinPercent / 100,
+    seasonMeanTempC: meanTempC,
+    humifiedFines,
+    air,
+  })
 }
 
 function solids(blend: { readonly totalPorosity: number }): number {

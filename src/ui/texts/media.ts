@@ -120,6 +120,10 @@ export const media = {
       isHigh
         ? `high for ${crop.toLowerCase()}, limit ${ceiling}`
         : `${crop.toLowerCase()}: up to ${ceiling}`,
+    inningsLeft: 'Left to itself it serves',
+    orMore: (count: number) => `${count} or more`,
+    seasons: (count: number) => (count === 1 ? 'more season' : 'more seasons'),
+    likelySeasons: (low: string, high: string) => `likely ${low} to ${high}`,
     weight: 'Weight when wet',
     perLitre: 'kg a litre',
     inIt: 'In it',
@@ -132,6 +136,7 @@ export const media = {
       ph: 'this pH',
       ec: 'these salts',
       weight: 'this weight',
+      innings: 'so many seasons',
       buffer: 'this buffer',
       freeLime: 'this much free lime',
       drift: 'this drift',

@@ -90,6 +90,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
   pk: 'Given over the season against what the crop needs beside its nitrogen: a fifth as much phosphorus, a fifth more potassium.',
   ledger: 'All that came in less all that went out, entry by entry.',
   weight: 'Dry mix and the water it holds after draining.',
+  innings:
+    'Seasons that end with the air this crop needs, in this pot, when nothing is done: what rots makes fines, and the rest sinks together. Beyond four such a forecast says nothing.',
   'mix.yield':
     'Fine grains fill the gaps between coarse ones, so the mix takes less room than its parts did in their bags.',
   'mix.days':
