@@ -195,6 +195,12 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ counts: 'maybe' }, 'counts'],
     unknown: { id: 1, findingId: NOBODY },
   },
+  'PUT /api/media/lots/[id]/exposure': {
+    params: () => ({ id: 3 }),
+    body: () => ({ exposure: 'shade' }),
+    wrong: [{ exposure: 'on the moon' }, 'exposure'],
+    unknown: { id: NOBODY },
+  },
   'POST /api/media/lots/[id]/planted': {
     params: () => ({ id: 3 }),
     body: () => ({ on: '2026-10-01' }),

@@ -129,3 +129,16 @@ export async function placeLot(
     await db.insert(lotPlaces).values(containerIds.map((containerId) => ({ lotId, containerId })))
   }
 }
+
+/** Sets how much sun and wind reaches containers; what was worked out of the lots in them has to be told by the caller. */
+export async function changeExposure(
+  db: Database,
+  ids: readonly number[],
+  exposure: Exposure,
+): Promise<void> {
+  forget('containers')
+  await db
+    .update(containers)
+    .set({ exposure })
+    .where(inArray(containers.id, [...ids]))
+}

@@ -1,5 +1,6 @@
 export {
   addContainers,
+  changeExposure,
   containersById,
   listContainers,
   requireContainers,

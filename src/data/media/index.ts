@@ -10,6 +10,7 @@ export {
   reverseEntry,
   setPlanted,
   takeUpLot,
+  tellLotChanged,
 } from './lots'
 export {
   innings,

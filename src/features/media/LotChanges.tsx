@@ -1,8 +1,9 @@
 import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
+import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
@@ -32,6 +33,16 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
     })
     window.location.reload()
   })
+  const moveIt = async (exposure: string) => {
+    const where = `${address}/exposure`
+    const answer = await deliver<{ before: string }>('PUT', where, { exposure })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.exposureSaid,
+      undo: { method: 'PUT', address: where, body: { exposure: answer.data.before } },
+    })
+    window.location.reload()
+  }
   const putAway = async () => {
     const answer = await deliver<{ containerIds: number[] }>('POST', `${address}/put-away`, {})
     if (!answer) return
@@ -51,6 +62,23 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
           <Button type="submit">{words.saveName}</Button>
         </div>
       </form>
+      {page.exposure && (
+        <form className={styles.entry} onSubmit={(event) => event.preventDefault()} noValidate>
+          <SelectField
+            label={mediaWords.create.exposure}
+            hint={mediaWords.create.exposureHint}
+            value={page.exposure}
+            error={errorOf('exposure')}
+            onChange={(event) => void moveIt(event.target.value)}
+          >
+            {Object.entries(exposures).map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </SelectField>
+        </form>
+      )}
       <div className={styles.away}>
         <Button onClick={putAway}>{words.putAway}</Button>
         <span className={styles.note}>{words.putAwayHint}</span>

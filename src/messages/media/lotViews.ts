@@ -2,6 +2,7 @@ import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { LedgerKind, LotState, MaterialGroup, RetentionCurve } from '../../core/media'
 import type { TriageAnswer } from '../../core/recondition'
+import type { Exposure } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
@@ -262,6 +263,8 @@ export interface LotPage extends LotRow {
   readonly version: number
   readonly origin: string
   readonly containers: readonly { readonly code: string; readonly name: string }[]
+  /** How much sun and wind reaches them; null in a store bin. */
+  readonly exposure: Exposure | null
   readonly pot: PotView | null
   readonly potCount: number
   readonly water: number | null

@@ -146,6 +146,19 @@ export const renameLotSchema = Joi.object<RenameLot>({
   version: version(0),
 })
 
+/** How much sun and wind reaches a lot's containers. */
+export interface NewExposure {
+  readonly exposure: Exposure
+}
+
+export const exposureSchema = Joi.object<NewExposure>({
+  exposure: Joi.string()
+    .valid(...EXPOSURES)
+    .required()
+    .label('Sun and wind')
+    .messages({ 'any.only': 'Choose how much sun and wind reaches it' }),
+})
+
 export interface Planted {
   /** ISO day; null: not planted after all. */
   readonly on: string | null

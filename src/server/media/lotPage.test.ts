@@ -5,6 +5,7 @@ import { close as near } from '../../../testing/tables'
 import { why as whyWords } from '../../ui/texts/why'
 import { lotPage } from './lotPage'
 import { lotsPage } from './lotsPage'
+import { newExposure } from './newExposure'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -21,6 +22,7 @@ test('every number of a lot can be asked why, in words that are in the catalogue
       lowAir: page.pot !== null,
       ph: page.ph !== null,
       ec: page.ecSme !== null,
+      innings: page.inningsLeft !== null,
       weight: page.bulkDensity !== null && page.water !== null,
     }
     for (const [key, visible] of Object.entries(shown)) {
@@ -79,4 +81,18 @@ test('a tired lot says what would bring its air back', async () => {
   assert.ok(page.remedy && page.crop && page.air)
   assert.ok(page.air.value < page.crop.airMin)
   assert.ok(page.remedy.airAfter >= page.crop.airMin)
+})
+
+test('a pot that stands elsewhere than was said takes another amount of water', async () => {
+  const before = await lotPage(garden.db, 3, NOW)
+  assert.equal(before.exposure, 'shade')
+  const said = await newExposure(garden.db, 3, 'windy')
+  assert.equal(said.before, 'shade')
+  const after = await lotPage(garden.db, 3, NOW)
+  assert.equal(after.exposure, 'windy')
+  const drift = ({ chemistry }: typeof before) => chemistry?.drift?.deltaPh ?? 0
+  assert.ok(drift(after) > 1.5 * drift(before), 'more tap water, more drift')
+  const bin = (await lotPage(garden.db, 8, NOW)).exposure
+  assert.equal(bin, null)
+  await assert.rejects(newExposure(garden.db, 8, 'open'), /stands in no container/)
 })

@@ -56,6 +56,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     present: await presentOf(db, facts, site, tables),
     version: facts.lot.version,
     origin: facts.lot.origin,
+    exposure: facts.container?.exposure ?? null,
     containers: facts.containers.map(({ code, name }) => ({ code, name })),
     pot:
       container && surfaceCm && facts.hydraulics

@@ -186,6 +186,7 @@ export const media = {
     feedsOver: (last: string) => `The last feed was due by ${last}.`,
     savePlanted: 'It is planted',
     plantedOn: (crop: string, day: string) => `${crop} planted on ${day}.`,
+    exposureSaid: 'Its watering, drift and days are worked out for that place now.',
     renamed: (name: string) => `Now called ${name}.`,
     putAwayDone: (name: string) => `${name} was put away.`,
     emptiedHint: 'Everything that is in it leaves the ledger.',
