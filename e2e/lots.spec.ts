@@ -6,7 +6,7 @@ test('lots are listed with their pictures, and a lot opens', async ({ page }) =>
   await expectAccessible(page)
   await page.getByRole('link', { name: 'Camellia tub' }).click()
   await expect(
-    page.getByText(/Salts 1.9 dS\/m are above the 1.3 .*, and one thing more/),
+    page.getByText(/Salts 1.9 dS\/m are above the 1.3 .* And one thing more/),
   ).toBeVisible()
   await page.getByText('All of it').click()
   await expect(page.getByText(/pH 6.4 is outside the 5.0–6.0 that camellia wants/)).toBeVisible()

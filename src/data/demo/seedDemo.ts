@@ -81,6 +81,7 @@ async function seedLot(
     lines: [lineOf('filled', lot.filled)],
     at: seasons > 0 ? startOf(0) : daysBefore(now, 95),
   })
+  let litres = litresOf(lot.filled)
   for (const [index, season] of lot.seasons.entries()) {
     const growing = lot.stillGrowing && index === seasons - 1
     await db.insert(innings).values({
@@ -92,7 +93,9 @@ async function seedLot(
       outcome: growing ? null : season.outcome,
       readyOn: isoDay(startOf(index)),
       plantedOn: isoDay(startOf(index)),
+      litres,
     })
+    litres += litresOf(season.ageing)
     const aged = lineOf('settled', season.ageing)
     if (aged.components.length > 0) await appendLines(db, id, [aged], endOf(index))
   }
@@ -107,6 +110,10 @@ async function seedLot(
       })),
     )
   }
+}
+
+function litresOf(amounts: Readonly<Record<string, number>>): number {
+  return Object.values(amounts).reduce((sum, one) => sum + one, 0)
 }
 
 function lineOf(kind: LedgerLine['kind'], amounts: Readonly<Record<string, number>>): LedgerLine {

@@ -66,7 +66,6 @@ function Lot({ page }: { page: LotPage }) {
       <div className={styles.finding}>
         <p className={styles.sentence}>
           <StateMark state={page.state} /> — {findingText(page.finding, format)}
-          {page.moreFaults > 0 && `, ${words.moreFaults(page.moreFaults)}`}
           {page.remedy && page.finding.kind === 'air-short'
             ? `: ${mediaWords.remedy(
                 format.measured(page.remedy.litres),
@@ -74,6 +73,7 @@ function Lot({ page }: { page: LotPage }) {
                 format.plain(format.percent(page.remedy.airAfter)),
               )}`
             : '.'}
+          {page.moreFaults > 0 && ` ${words.moreFaults(page.moreFaults)}`}
         </p>
         {page.faults.length > 1 && (
           <details className={styles.faults}>

@@ -97,7 +97,8 @@ export const media = {
     empty: 'Nothing left in it',
   },
   allFaults: 'All of it',
-  moreFaults: (count: number) => (count === 1 ? 'and one thing more' : `and ${count} things more`),
+  moreFaults: (count: number) =>
+    count === 1 ? 'And one thing more.' : `And ${count} things more.`,
   remedy: (litres: string, name: string, air: string) =>
     `${litres} of ${name.toLowerCase()} in its next mix would bring it to ${air}.`,
   actions: {
