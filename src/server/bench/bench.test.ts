@@ -189,6 +189,21 @@ test('a reference run beside is compared, and never counts for the sample', asyn
   await assert.rejects(begin('squeeze', { besideId: id }), /of the same test/)
 })
 
+test('a time put right out of order is told at once', async () => {
+  const id = await begin('drain')
+  await tap(id, 'pour', 0)
+  await tap(id, 'drip', 20)
+  await tap(id, 'mark', 80)
+  const at = (seconds: number) => ({ at: later(seconds).toISOString() })
+  const now = later(2000)
+  await assert.rejects(
+    correct(garden.db, id, `${id}-mark-80`, at(10), now),
+    /lies before the first drip/,
+  )
+  await assert.rejects(correct(garden.db, id, `${id}-drip-20`, at(90), now), /lies after the mark/)
+  await correct(garden.db, id, `${id}-drip-20`, at(30), now)
+})
+
 test('a recipe that was tested says so in its designer until its next version', async () => {
   const mixes = await mixDesignPage(garden.db, { mix: 1 })
   const parts1 = mixes.parts
