@@ -5,7 +5,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import type { BenchValues } from './benchBody'
-import { type BenchField, benchFields, WITH_WATER } from './benchFields'
+import { type BenchField, benchFields, DIMENSIONS, WITH_WATER } from './benchFields'
 
 const words = benchWords.fields
 
@@ -19,16 +19,6 @@ const WATER = [
     dimension: null,
   },
 ] as const
-const DIMENSION = {
-  millilitres: 'volume',
-  litres: 'volume',
-  grams: 'mass',
-  cm: 'length',
-  area: 'area',
-  conductivity: 'conductivity',
-  celsius: 'temperature',
-} as const
-
 /** The answers of a test. */
 export function BenchForm({
   page,
@@ -112,7 +102,7 @@ export function Answer({
         <QuantityField
           label={label}
           {...(field.kind === 'millilitres' ? { bareUnit: 'ml' } : {})}
-          dimension={DIMENSION[field.kind]}
+          dimension={DIMENSIONS[field.kind]}
           echoes="converted"
           typed={String(form.watch(field.name) ?? '')}
           error={error}

@@ -8,6 +8,7 @@ import {
   benchFields,
   COUNTS,
   DROPS_TIMED,
+  dimensionOf,
   HEIGHTS,
   JARS,
   SEEDLING_SHARES,
@@ -31,16 +32,6 @@ export interface BenchBody<Kind extends TestKind = TestKind> {
   readonly observation: { readonly kind: Kind } & AsTyped<Observations[Kind]>
   /** Field of the form by the path of its answer in the observation. */
   readonly fieldAt: ReadonlyMap<string, string>
-}
-
-const DIMENSIONS: Readonly<Partial<Record<BenchField['kind'], Dimension>>> = {
-  millilitres: 'volume',
-  litres: 'volume',
-  grams: 'mass',
-  cm: 'length',
-  area: 'area',
-  conductivity: 'conductivity',
-  celsius: 'temperature',
 }
 
 /**
@@ -87,7 +78,7 @@ function readField(field: BenchField, values: BenchValues, measures: HouseholdMe
   const value = values[field.name]
   if (field.kind === 'several') return Array.isArray(value) ? value : []
   const text = typeof value === 'string' ? value : ''
-  const dimension = DIMENSIONS[field.kind]
+  const dimension = dimensionOf(field)
   if (dimension) {
     const bareUnit = field.kind === 'millilitres' ? 'ml' : undefined
     const { value: amount, problem } = readQuantity(text, dimension, measures, bareUnit)

@@ -1,6 +1,7 @@
 // Past the front door, which would bring the distribution functions along: 60 kB of scripts.
 import { SIGHTS, SMELLS } from '../../core/bench/lookChips'
 import { BALLS, DROPS } from '../../core/bench/squeezeTest'
+import type { Dimension } from '../../core/units'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
 import { bench as benchWords } from '../../ui/texts/bench'
 
@@ -41,6 +42,22 @@ export type BenchField =
       readonly label: string
       readonly list: 'pens' | 'problems' | 'amendments' | 'materials'
     }
+
+/** What is measured in fields that take an amount with its unit. */
+export const DIMENSIONS = {
+  millilitres: 'volume',
+  litres: 'volume',
+  grams: 'mass',
+  cm: 'length',
+  area: 'area',
+  conductivity: 'conductivity',
+  celsius: 'temperature',
+} as const satisfies Partial<Record<BenchField['kind'], Dimension>>
+
+/** null for a field that takes no amount. */
+export function dimensionOf({ kind }: BenchField): Dimension | null {
+  return kind in DIMENSIONS ? DIMENSIONS[kind as keyof typeof DIMENSIONS] : null
+}
 
 type Named = Exclude<BenchField, { kind: 'choice' | 'several' | 'from' }>['kind']
 

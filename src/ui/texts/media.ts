@@ -2,6 +2,7 @@ import type { LedgerKind } from '../../core/media'
 import type { HandKind, LotState } from '../../messages/media/lots'
 import { chemistry } from './chemistry'
 import { common } from './common'
+import { howOften } from './howOften'
 
 const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
   filled: 'Filled',
@@ -173,14 +174,7 @@ export const media = {
     readyOn: (day: string) => `The mix rests until ${day}.`,
     usuallyFrom: (crop: string, day: string) => `${crop} usually goes in from ${day}.`,
     plantedLabel: (crop: string) => `When did the ${crop.toLowerCase()} go in?`,
-    howOften: (perWeek: number) =>
-      perWeek === 1
-        ? 'once a week'
-        : perWeek === 2
-          ? 'twice a week'
-          : perWeek < 1
-            ? 'every other week'
-            : `${perWeek} times a week`,
+    howOften,
     feeds: (often: string, grams: string, product: string, litres: string) =>
       `Feed ${often}: ${grams} of ${product.toLowerCase()} in 10 L of water; pour ${litres} of that each time.`,
     nextFeed: (day: string, last: string) => `Next on ${day}, the last by ${last}.`,

@@ -1,5 +1,6 @@
 import type { CheckId, DoseRole, PartRole } from '../../core/recondition'
 import { cautions } from './cautions'
+import { howOften } from './howOften'
 import { steps, tools, waits } from './workSteps'
 
 const roles: Readonly<Record<PartRole | DoseRole, string>> = {
@@ -223,14 +224,7 @@ export const recondition = {
     opened: 'This lot has an open work order already.',
     simplified:
       'Not worked out yet, so look for yourself: material that holds more water for a rare watering habit.',
-    howOften: (perWeek: number) =>
-      perWeek === 1
-        ? 'once a week'
-        : perWeek === 2
-          ? 'twice a week'
-          : perWeek < 1
-            ? 'every other week'
-            : `${perWeek} times a week`,
+    howOften,
     feedPlan: (
       from: number,
       to: number,
