@@ -1,4 +1,5 @@
 export { findLotNames, findLots, type LotOrder, readLotNames } from './findLots'
+export { setPlanted } from './innings'
 export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {
@@ -8,7 +9,6 @@ export {
   putAwayLot,
   renameLot,
   reverseEntry,
-  setPlanted,
   takeUpLot,
   tellLotChanged,
 } from './lots'

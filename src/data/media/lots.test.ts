@@ -4,7 +4,8 @@ import { demoDatabase, NOW } from '../../../testing/database'
 import { allLots } from '../../../testing/lots'
 import { close as near } from '../../../testing/tables'
 import type { LedgerLine } from '../../core/media'
-import { appendLines, createLot, openNextInnings, reverseEntry } from './lots'
+import { openNextInnings } from './innings'
+import { appendLines, createLot, reverseEntry } from './lots'
 import { readLot } from './readLots'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
