@@ -93,6 +93,11 @@ export async function expectAccessible(page: Page): Promise<void> {
   expect(violations).toEqual([])
 }
 
+/** Until then a page only shows: what is typed before its parts are alive is not heard by them. */
+export async function expectAlive(page: Page): Promise<void> {
+  await expect(page.locator('astro-island[ssr]')).toHaveCount(0)
+}
+
 /** Answers of the first screen and on to the recipe, as a grower gives them. */
 export async function workOutRecipe(page: Page, lot: string, crop: string): Promise<void> {
   await page.goto('/turnover')

@@ -11,4 +11,5 @@ export const TROUGH_TO_STRAWBERRY: IntakeAnswers = {
   litres: null,
   share: 0.3,
   feed: 'organic',
+  every: null,
 }

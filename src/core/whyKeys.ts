@@ -13,6 +13,11 @@ export const WHY_RULES = [
   'aggregate.low',
   'aggregate.as-is',
   'aggregate.short',
+  'water.held',
+  'water.open',
+  'water.enough',
+  'water.helped',
+  'water.short',
   'fresh.short',
   'fresh.air',
   'fresh.acid',
@@ -166,6 +171,8 @@ export const WHY_INPUTS = [
   'byTestsSpeed',
   'seasonTemp',
   'rootDepth',
+  'holderShare',
+  'everyDays',
 ] as const
 export type WhyInputName = (typeof WHY_INPUTS)[number]
 

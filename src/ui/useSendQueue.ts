@@ -6,10 +6,14 @@ export type Sent = 'kept' | 'refused' | 'not sent'
 
 interface Entry<What> {
   readonly id: string
+  /** The tab it was entered in, and when: another tab sends it only where that one seems to be gone. */
+  readonly tab: string
+  readonly atMs: number
   readonly what: What
 }
 
 const AGAIN_MS = 4000
+const LEFT_BEHIND_MS = 30_000
 
 /**
  * What was entered goes out one after another, and is kept in this browser until it was answered: a lost connection, a
@@ -35,8 +39,8 @@ export function useSendQueue<What>(
   const keep = useCallback(
     (next: readonly Entry<What>[]) => {
       // Another tab's entries stay where they are: each takes away only its own.
-      const mine = new Set([...queue.current, ...next].map(({ id }) => id))
-      write(name, [...read<What>(name).filter(({ id }) => !mine.has(id)), ...next])
+      const known = new Set([...queue.current, ...next].map(({ id }) => id))
+      write(name, [...read<What>(name).filter(({ id }) => !known.has(id)), ...next])
       queue.current = next
       setEntries(next)
     },
@@ -57,9 +61,13 @@ export function useSendQueue<What>(
   }, [keep])
 
   useEffect(() => {
-    keep(read<What>(name))
-    void flush()
-    const again = () => void flush()
+    const again = () => {
+      const known = new Set(queue.current.map(({ id }) => id))
+      const found = read<What>(name).filter((one) => !known.has(one.id) && isOurs(one))
+      if (found.length > 0) keep([...found, ...queue.current])
+      void flush()
+    }
+    again()
     const timer = setInterval(again, AGAIN_MS)
     window.addEventListener('online', again)
     return () => {
@@ -72,9 +80,24 @@ export function useSendQueue<What>(
     waiting: entries.map(({ what }) => what),
     isLate: isLate && entries.length > 0,
     add: (what) => {
-      keep([...queue.current, { id: newId(), what }])
+      keep([...queue.current, { id: newId(), tab: tabId(), atMs: Date.now(), what }])
       void flush()
     },
+  }
+}
+
+function isOurs({ tab, atMs }: Entry<unknown>): boolean {
+  return tab === tabId() || Date.now() - atMs > LEFT_BEHIND_MS
+}
+
+/** The same through a reload of this tab. */
+function tabId(): string {
+  try {
+    const kept = sessionStorage.getItem('tab') ?? newId()
+    sessionStorage.setItem('tab', kept)
+    return kept
+  } catch {
+    return 'tab'
   }
 }
 

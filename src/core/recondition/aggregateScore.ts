@@ -7,9 +7,11 @@ const SHORT_BY = 0.015
 const OVER_BY = 0.03
 const TOO_HEAVY_BY_KG = 0.02
 const SHARE_WEIGHT = 0.5
+/** A pot that dries out in half its habit's days weighs as much as air two points short: water never costs roots theirs. */
+const DRY_WEIGHT = 10
 /** Mineral grains keep their air as long as a plant stays: what rots has to be replaced. */
 const MINERAL_CREDIT = 0.3
-const LONG_STAY_WEEKS = 40
+export const LONG_STAY_WEEKS = 40
 
 export interface ScoreSetting {
   readonly lowAir: number
@@ -20,6 +22,8 @@ export interface ScoreSetting {
   /** Of a litre of fresh mix; null where no price is known: costs then do not count. */
   readonly freshPrice: number | null
   readonly maxKgPerL: number | null
+  /** Litres the container has to give between two waterings; 0 where no habit is known. */
+  readonly waterWanted: number
 }
 
 export interface ScoredMix {
@@ -28,6 +32,9 @@ export interface ScoredMix {
   /** Of what is added, per litre settled. */
   readonly costPerL: number
   readonly kgPerLWet: number
+  readonly usableLitres: number
+  /** Share of parts of what goes in to hold water. */
+  readonly holderShare: number
 }
 
 /**
@@ -35,15 +42,24 @@ export interface ScoredMix {
  * near inputs give near answers (our own weights).
  */
 export function aggregateScore(
-  { lowAir, highAir, loss, weeksInPot, freshPrice, maxKgPerL }: ScoreSetting,
+  { lowAir, highAir, loss, weeksInPot, freshPrice, maxKgPerL, waterWanted }: ScoreSetting,
   aggregate: Material | null,
-  { air, share, costPerL, kgPerLWet }: ScoredMix,
+  { air, share, costPerL, kgPerLWet, usableLitres, holderShare }: ScoredMix,
 ): number {
   const short = Math.max(0, lowAir + LOW_END_MARGIN + loss - air) / SHORT_BY
   const over = Math.max(0, air - highAir) / OVER_BY
   const heavy = maxKgPerL === null ? 0 : Math.max(0, kgPerLWet - maxKgPerL) / TOO_HEAVY_BY_KG
   const money = freshPrice === null ? 0 : costPerL / freshPrice
-  return short ** 2 + over ** 2 + heavy ** 2 + weightOf(aggregate, weeksInPot) * share + money
+  const dry = waterWanted > 0 ? Math.max(0, 1 - usableLitres / waterWanted) : 0
+  return (
+    short ** 2 +
+    over ** 2 +
+    heavy ** 2 +
+    DRY_WEIGHT * dry ** 2 +
+    weightOf(aggregate, weeksInPot) * share +
+    SHARE_WEIGHT * holderShare +
+    money
+  )
 }
 
 /** What a share of it costs in the score, besides money. */

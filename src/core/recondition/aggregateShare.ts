@@ -18,6 +18,8 @@ export type AirReach = 'lasting' | 'low' | 'short' | 'as-is'
 
 export interface AggregateChoice {
   readonly batch: Batch
+  /** What it was chosen beside; null for a mix used as it is. */
+  readonly shares: BatchShares | null
   readonly reach: AirReach
   readonly compostLowered: boolean
   readonly freshRaised: boolean
@@ -110,12 +112,13 @@ export class AggregateSearch {
     })
   }
 
-  private outcome(shares: BatchShares, best: Tried, compost: number): AggregateChoice {
+  outcome(shares: BatchShares, best: Tried, compost: number): AggregateChoice {
     const worth = best.stock && best.share >= LEAST_SHARE
     const wanted = worth ? withAggregate(shares, best.stock as StockMaterial, best.share) : shares
     const loss = this.trials.lossOf(shares)
     return {
       batch: fillBatch(this.setting.sources, wanted),
+      shares,
       reach: !this.reaches(best) ? 'short' : best.air >= this.lowAir + loss ? 'lasting' : 'low',
       compostLowered: shares.compost < compost - 1e-9,
       freshRaised: shares.freshAtLeast > this.setting.freshAtLeast + 1e-9,
@@ -147,17 +150,26 @@ export class AggregateSearch {
     return fresh ? limits.maxFreshShare : 0
   }
 
-  private roomFor({ compost, freshAtLeast }: BatchShares): number {
+  private roomFor({ compost, freshAtLeast, holder }: BatchShares): number {
     return Math.max(
       0,
-      Math.min(this.setting.sources.limits.maxAggregateShare, 1 - compost - freshAtLeast),
+      Math.min(
+        this.setting.sources.limits.maxAggregateShare,
+        1 - compost - freshAtLeast - (holder?.share ?? 0),
+      ),
     )
   }
 
+  /** A mix with just so much of an aggregate. */
+  withShare(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
+    return this.trials.at(shares, stock, share)
+  }
+
   /** The least score of all kinds and shares. */
-  private least(shares: BatchShares): Tried {
+  least(shares: BatchShares, from = this.setting.candidates): Tried {
     const none = this.trials.at(shares, null, 0)
-    const { candidates, fixedShare } = this.setting
+    const candidates = from.filter(({ material }) => material !== shares.holder?.material)
+    const { fixedShare } = this.setting
     if (candidates.length === 0) return none
     if (fixedShare !== null) {
       const share = Math.min(fixedShare, 1 - shares.compost - shares.freshAtLeast)

@@ -14,10 +14,17 @@ export interface BatchSources {
   readonly limits: RecipeLimits
 }
 
+export interface AddedShare {
+  readonly material: Material
+  readonly share: number
+}
+
 /** Shares of parts asked for; the old mix takes what is left. */
 export interface BatchShares {
   readonly compost: number
-  readonly aggregate: { readonly material: Material; readonly share: number } | null
+  readonly aggregate: AddedShare | null
+  /** What goes in to hold water. */
+  readonly holder?: AddedShare | null
   /** Fresh mix that goes in even where the lot would do. */
   readonly freshAtLeast: number
 }
@@ -31,9 +38,11 @@ export interface Batch {
     readonly lot: number
     readonly compost: number
     readonly aggregate: number
+    readonly holder: number
     readonly fresh: number
   }
   readonly aggregate: Material | null
+  readonly holder: Material | null
 }
 
 /**
@@ -43,7 +52,8 @@ export interface Batch {
 export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   const { limits } = sources
   const aggregate = wanted.aggregate?.share ?? 0
-  const open = 1 - aggregate
+  const holder = wanted.holder?.share ?? 0
+  const open = 1 - aggregate - holder
   const maxFresh = sources.fresh ? limits.maxFreshShare : 0
 
   let compost = wanted.compost
@@ -70,8 +80,9 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
     components,
     volumeYield: yieldOfMix,
     partLitres,
-    shares: { lot, compost, aggregate, fresh },
+    shares: { lot, compost, aggregate, holder, fresh },
     aggregate: aggregate > 0 ? (wanted.aggregate?.material ?? null) : null,
+    holder: holder > 0 ? (wanted.holder?.material ?? null) : null,
   }
 }
 
@@ -99,11 +110,11 @@ function settle(start: number, next: (share: number) => number): number {
 
 function yieldOf(
   { lot, compost: compostMaterial, fresh: freshMaterial }: BatchSources,
-  { aggregate }: BatchShares,
+  { aggregate, holder }: BatchShares,
   compost: number,
   fresh: number,
 ): number {
-  const lotShare = Math.max(0, 1 - compost - fresh - (aggregate?.share ?? 0))
+  const lotShare = lotShareOf(compost, fresh, aggregate, holder)
   const grains: GrainClass[] = []
   const add = (material: Material | null | undefined, share: number) => {
     if (!material || !(share > 0)) return
@@ -112,6 +123,7 @@ function yieldOf(
   for (const { material, parts } of lot) add(material, parts * lotShare)
   add(compostMaterial, compost)
   add(aggregate?.material, aggregate?.share ?? 0)
+  add(holder?.material, holder?.share ?? 0)
   add(freshMaterial, fresh)
   let total = 0
   for (const { share } of grains) total += share
@@ -120,18 +132,28 @@ function yieldOf(
 
 function componentsOf(
   sources: BatchSources,
-  { aggregate }: BatchShares,
+  { aggregate, holder }: BatchShares,
   compost: number,
   fresh: number,
 ): Component[] {
-  const lotShare = Math.max(0, 1 - compost - fresh - (aggregate?.share ?? 0))
+  const lotShare = lotShareOf(compost, fresh, aggregate, holder)
   const added: readonly (readonly [Material | null | undefined, number])[] = [
     [sources.compost, compost],
     [aggregate?.material, aggregate?.share ?? 0],
+    [holder?.material, holder?.share ?? 0],
     [sources.fresh, fresh],
   ]
   return [
     ...sources.lot.map((component) => ({ ...component, parts: component.parts * lotShare })),
     ...added.flatMap(([material, parts]) => (material && parts > 0 ? [{ material, parts }] : [])),
   ]
+}
+
+function lotShareOf(
+  compost: number,
+  fresh: number,
+  aggregate: AddedShare | null | undefined,
+  holder: AddedShare | null | undefined,
+): number {
+  return Math.max(0, 1 - compost - fresh - (aggregate?.share ?? 0) - (holder?.share ?? 0))
 }

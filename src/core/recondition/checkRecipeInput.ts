@@ -48,6 +48,12 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
   for (const key of ['maxCompostShare', 'maxAggregateShare', 'maxFreshShare'] as const) {
     requireNumber(`The limit ${key}`, limits[key], { min: 0, max: 0.95 })
   }
+  if (input.watering) {
+    const { everyDays, lossLPerDay, refillSuctionCm } = input.watering
+    requireNumber('The days between waterings', everyDays, { above: 0, max: 365 })
+    requireNumber('The water lost in L a day', lossLPerDay, { min: 0, max: 10_000 })
+    requireNumber('The refill suction in cm', refillSuctionCm, { above: 0, max: 15_000 })
+  }
   if (!input.lot && !input.base) {
     throw new DomainError('too-few', 'Choose a lot to recondition, or a base to start from.')
   }

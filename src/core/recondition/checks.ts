@@ -1,3 +1,4 @@
+import { DRIES_OUT_PAST } from '../season'
 import type {
   Prediction,
   RecipeCheck,
@@ -19,6 +20,7 @@ export function checkRecipe({
   parts,
   doses,
   nitrogenAfterFeeding,
+  days,
 }: {
   input: RecipeInput
   limits: RecipeLimits
@@ -28,6 +30,8 @@ export function checkRecipe({
   doses: readonly RecipeDose[]
   /** Share of the demand met by the mix and its feed plan. */
   nitrogenAfterFeeding: number
+  /** Between two waterings; null where no habit was told. */
+  days: number | null
 }): RecipeCheck[] {
   const { crop, litresWanted } = input
   const within = (
@@ -51,6 +55,9 @@ export function checkRecipe({
     within('weight', predicted.kgPerLWet, null, limits.maxKgPerL ?? null),
     within('label', highestLabelShare(input, doses), null, 1),
     within('stock', litresShort(input, parts), null, 0),
+    ...(input.watering && days !== null
+      ? [within('water', days, input.watering.everyDays / DRIES_OUT_PAST, null)]
+      : []),
   ]
 }
 

@@ -16,6 +16,8 @@ export interface Intake {
   readonly litresWanted: number
   readonly compostShare: number
   readonly feed: FeedSchool
+  /** Days between waterings in high summer, where it was told. */
+  readonly everyDays?: number | null
 }
 
 /**

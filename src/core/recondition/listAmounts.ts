@@ -17,6 +17,7 @@ export function listParts(
     [input.lot ? input.lot.id : baseId, input.lot ? 'lot' : 'fresh', batch.shares.lot],
     [compost?.material.id, 'compost', batch.shares.compost],
     [batch.aggregate?.id, 'aggregate', batch.shares.aggregate],
+    [batch.holder?.id, 'water-holding', batch.shares.holder],
     [fresh?.material.id, 'fresh', batch.shares.fresh],
   ]
   return rows.flatMap(([id, role, share]) => {

@@ -7,9 +7,11 @@ import {
   type Material,
   type Share,
 } from '../media'
+import { usableWater } from '../season'
 import { aggregateScore, type ScoreSetting } from './aggregateScore'
 import { type Batch, type BatchShares, type BatchSources, fillBatch } from './batch'
-import type { RecipeInput, StockMaterial } from './recipeTypes'
+import type { RecipeInput, StockMaterial, WateringHabit } from './recipeTypes'
+import { waterWanted } from './wateringHabit'
 
 const LONGEST_AGEING_WEEKS = 30
 const MONTHS_PER_WEEK = 12 / 52.1775
@@ -27,6 +29,7 @@ export interface SearchSetting {
   readonly humifiedFines: Material
   /** Fresh mix that goes in for another reason, at least. */
   readonly freshAtLeast: number
+  readonly watering: WateringHabit | null
 }
 
 export interface Tried {
@@ -34,6 +37,8 @@ export interface Tried {
   readonly stock: StockMaterial | null
   readonly share: number
   readonly air: number
+  /** Water between draining and the refill point of the habit, L in the container; 0 where none is known. */
+  readonly usableLitres: number
   readonly score: number
 }
 
@@ -47,7 +52,9 @@ export class MixTrials {
   /** A mix with so much of an aggregate, kept: the same shares are asked for again beside the recipe. */
   at(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
     const id = share > 0 ? (stock?.material.id ?? '') : ''
-    const key = `${shares.compost} ${shares.freshAtLeast} ${id}`
+    const { holder } = shares
+    const held = holder ? `${holder.material.id} ${holder.share}` : ''
+    const key = `${shares.compost} ${shares.freshAtLeast} ${id} ${held}`
     const kept = this.known.get(key) ?? new Map<number, Tried>()
     this.known.set(key, kept)
     const before = kept.get(share)
@@ -59,7 +66,7 @@ export class MixTrials {
 
   private workOut(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
     const wanted = stock ? withAggregate(shares, stock, share) : shares
-    const { crop, container, priceOf, freshPrice, sources } = this.setting
+    const { crop, container, priceOf, freshPrice, sources, watering } = this.setting
     const { components, volumeYield, shares: of } = fillBatch(sources, wanted)
     const bare = bareShares(components)
     const curve = blendedCurve(bare, volumeYield)
@@ -70,6 +77,7 @@ export class MixTrials {
       of.lot * lotPricePerLitre +
       of.compost * priceOf(sources.compost?.id) +
       of.aggregate * priceOf(stock?.material.id) +
+      of.holder * priceOf(wanted.holder?.material.id) +
       of.fresh * priceOf(sources.fresh?.id)
     const setting: ScoreSetting = {
       lowAir: crop.airMinPercent / 100,
@@ -78,14 +86,20 @@ export class MixTrials {
       weeksInPot: crop.weeksInPot,
       freshPrice,
       maxKgPerL: limits.maxKgPerL ?? null,
+      waterWanted: watering ? waterWanted(watering) : 0,
     }
+    const usableLitres = watering
+      ? usableWater({ curve, ...container, refillSuctionCm: watering.refillSuctionCm })
+      : 0
     const score = aggregateScore(setting, stock?.material ?? null, {
       air: airFraction,
       share,
       costPerL: perPart / (volumeYield * (1 - limits.settlingShare)),
       kgPerLWet: dry / volumeYield + waterFraction,
+      usableLitres,
+      holderShare: of.holder,
     })
-    return { stock, share, air: airFraction, score }
+    return { stock, share, air: airFraction, usableLitres, score }
   }
 
   /** Air that ageing takes from the batch without aggregate over the crop's weeks. */
@@ -94,7 +108,7 @@ export class MixTrials {
     const known = this.losses.get(key)
     if (known !== undefined) return known
     const { sources, container, crop, meanTempC, humifiedFines } = this.setting
-    const { components } = fillBatch(sources, { ...shares, aggregate: null })
+    const { components } = fillBatch(sources, { ...shares, aggregate: null, holder: null })
     const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
       containerCapacity({ curve, ...container }).airFraction
     const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK

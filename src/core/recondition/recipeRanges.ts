@@ -1,4 +1,5 @@
 import type { Component } from '../media'
+import { LOSS_RANGE } from '../mixes'
 import { DrawnMix, nitrogenRange, type Range, type RangeTest, readingRange } from '../ranges'
 import type { Why } from '../why'
 import { cropInPot } from './cropInPot'
@@ -26,6 +27,8 @@ export interface RecipeRanges {
   readonly ph: Range
   readonly ecSme: Range
   readonly nCoverage: Range
+  /** Between two waterings; null where no habit was told. */
+  readonly days: Range | null
   /** That the air reaches the crop's low end. */
   readonly chanceOfAir: number
   /** Likely enough to leave it at that. */
@@ -98,6 +101,7 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
       draws: DRAWS,
       seed,
     }),
+    days: daysRange(recipe.daysBetweenWaterings),
     chanceOfAir,
     isSureOfAir: chanceOfAir >= SURE_ENOUGH,
     moreAggregate:
@@ -136,7 +140,8 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
 
 /** A recipe's reasons with the range of each number that has one. */
 export function whyWithRanges(why: Recipe['why'], ranges: RecipeRanges): Recipe['why'] {
-  const told: Readonly<Record<string, readonly [Range, Why['rangeUnit']]>> = {
+  const told: Readonly<Record<string, readonly [Range | null, Why['rangeUnit']]>> = {
+    water: [ranges.days, 'days'],
     air: [ranges.airFraction, 'share'],
     'part.aggregate': [ranges.airFraction, 'share'],
     ph: [ranges.ph, 'pH'],
@@ -149,6 +154,11 @@ export function whyWithRanges(why: Recipe['why'], ranges: RecipeRanges): Recipe[
       return [key, range ? { ...one, range: [range.p10, range.p90], rangeUnit } : one]
     }),
   ) as Recipe['why']
+}
+
+/** What a pot loses is known to within this factor; its water is surer. */
+function daysRange(days: number | null): Range | null {
+  return days === null ? null : { p10: days / LOSS_RANGE, p50: days, p90: days * LOSS_RANGE }
 }
 
 function eachEnd({ p10, p50, p90 }: Range, change: (value: number) => number): Range {

@@ -75,6 +75,14 @@ export const DEFAULT_LIMITS: RecipeLimits = {
 
 export const DEFAULT_COMPOST_SHARE = 0.3
 
+/** How a container is watered, and what it loses where it stands, its plants full-grown. */
+export interface WateringHabit {
+  readonly everyDays: number
+  readonly lossLPerDay: number
+  /** Suction at which its plants want water, cm: 50, or 100 for those that like it dry between waterings. */
+  readonly refillSuctionCm: number
+}
+
 export interface RecipeInput {
   readonly lot: RecipeLot | null
   /** What a new mix starts from where there is no lot. */
@@ -100,6 +108,8 @@ export interface RecipeInput {
     readonly waterEc?: number
   }
   readonly measures?: Partial<HouseholdMeasures>
+  /** Where it is told, water held counts as air does: what holds more goes in where the pot would dry out in between. */
+  readonly watering?: WateringHabit | undefined
   /** What decayed matter is counted as, where the garden has a row of its own for it. */
   readonly humifiedFines?: Material
 }
@@ -143,7 +153,17 @@ export interface Prediction {
   readonly costPerL: number
 }
 
-export type CheckId = 'litres' | 'air' | 'ph' | 'ec' | 'nitrogen' | 'weight' | 'label' | 'stock'
+export type CheckId =
+  | 'litres'
+  | 'air'
+  | 'ph'
+  | 'ec'
+  | 'nitrogen'
+  | 'weight'
+  | 'label'
+  | 'stock'
+  /** Only where a watering habit was told. */
+  | 'water'
 
 export interface RecipeCheck {
   readonly id: CheckId
@@ -204,6 +224,8 @@ export interface Recipe {
   readonly aggregateOptions: readonly AggregateOption[]
   /** Air against the share of the chosen aggregate, for the chart beside its number. */
   readonly airByShare: readonly { readonly share: number; readonly air: number }[]
+  /** How long a watered container lasts; null where no habit was told or nothing is lost. */
+  readonly daysBetweenWaterings: number | null
   /** Extra height of the same pot at which the air would do; null where none up to double height does. */
   readonly tallerByCm: number | null
 }

@@ -28,6 +28,8 @@ import {
 } from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
 import { tallerByCm } from './tallerPot'
+import { holderCandidates, holdWater } from './waterHolding'
+import { daysOf } from './wateringHabit'
 import { explainRecipe } from './why'
 
 const USUAL_TEMP_C = 20
@@ -77,6 +79,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
       meanTempC: meanTempC(season?.weeklyMeanTempC, crop),
       humifiedFines: input.humifiedFines ?? HUMIFIED_FINES,
       freshAtLeast,
+      watering: input.watering ?? null,
     })
   const { compost, air, acidity, feeding, search, acidFresh, width } = choose()
   const { batch } = air
@@ -116,6 +119,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
     doses,
     settledLitres,
   })
+  const days = input.watering ? daysOf(batch.components, container, input.watering) : null
   const nitrogenAfterFeeding = feedPlan?.coverageAfter ?? predicted.nCoverage
 
   return {
@@ -143,6 +147,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
       parts,
       doses: recipeDoses,
       nitrogenAfterFeeding,
+      days,
     }),
     why: explainRecipe({
       input,
@@ -158,6 +163,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
       feeding,
       predicted,
       nitrogenAfterFeeding,
+      days,
       settledLitres,
       mixLitres,
       usableLitres,
@@ -167,6 +173,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
     }),
     aggregateOptions: search.options(sharesBesides()),
     airByShare: airByShare(),
+    daysBetweenWaterings: days,
     tallerByCm:
       air.reach === 'short' ? tallerByCm(batch, container, crop.airMinPercent / 100) : null,
   }
@@ -180,6 +187,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
         compost: { share: 0, reason: 'as-is' },
         air: {
           batch: asItIs,
+          shares: null,
           reach: 'as-is',
           compostLowered: false,
           freshRaised: false,
@@ -196,7 +204,10 @@ export function solveRecipe(input: RecipeInput): Recipe {
     const compost = compostShare(sources, crop, Math.min(school, limits.maxCompostShare), season)
     const acidFresh = acidMixShare(sources, crop, compost.share)
     const search = searchFor(acidFresh)
-    const air = search.choose(compost.share)
+    const aired = search.choose(compost.share)
+    const { watering } = input
+    const holders = watering ? holderCandidates(stock.materials, crop, limits) : []
+    const air = watering ? holdWater(search, aired, watering, holders, compost.share) : aired
     const width = phWidth(air.batch.components)
     const acidity = planAcidity(air.batch, crop, stock.amendments, perKgOf, width)
     const feeding = planFeeding(
@@ -248,6 +259,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
     return {
       compost: batch.shares.compost,
       freshAtLeast: air.freshRaised || acidFresh > 0 ? batch.shares.fresh : 0,
+      holder: air.shares?.holder ?? null,
     }
   }
 

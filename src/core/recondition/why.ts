@@ -1,5 +1,6 @@
 import { blendPh, type Crop } from '../chemistry'
 import { blendMedia, componentShares, thresholdProportion } from '../media'
+import { DRIES_OUT_PAST } from '../season'
 import { whyInput as of, type Why } from '../why'
 import type { AcidityPlan } from './acidity'
 import type { AggregateChoice } from './aggregateShare'
@@ -23,6 +24,8 @@ export interface ExplainInput {
   readonly feeding: FeedingPlan
   readonly predicted: Prediction
   readonly nitrogenAfterFeeding: number
+  /** Between two waterings; null where no habit was told. */
+  readonly days: number | null
   readonly settledLitres: number
   readonly mixLitres: number
   readonly usableLitres: number
@@ -38,6 +41,16 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
   const airBand = [
     of('airMin', crop.airMinPercent / 100, 'share'),
     of('airMax', crop.airMaxPercent / 100, 'share'),
+  ]
+  const { watering } = input
+  const habit = [
+    of(
+      'usableWater',
+      facts.days === null || !watering ? null : facts.days * watering.lossLPerDay,
+      'L',
+    ),
+    of('waterLost', watering?.lossLPerDay ?? null, 'L'),
+    of('everyDays', watering?.everyDays ?? null, 'days'),
   ]
   const phBlend = blendPh(batch)
   const measuredPh = lot?.measured?.ph
@@ -75,6 +88,16 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
         of('fillHeight', input.container.fillHeightCm, 'cm'),
         of('threshold', thresholdOf(batch), 'share'),
       ],
+    },
+    'part.water-holding': {
+      rule: 'water.held',
+      source: 'drift',
+      inputs: [of('holderShare', batch.shares.holder, 'share'), ...habit],
+    },
+    water: {
+      rule: waterRule(facts),
+      source: 'drift',
+      inputs: habit,
     },
     'part.fresh': {
       rule: air.freshRaised ? 'fresh.air' : facts.acidFresh > 0 ? 'fresh.acid' : 'fresh.short',
@@ -177,6 +200,12 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       ],
     },
   }
+}
+
+function waterRule({ input: { watering }, days, batch }: ExplainInput) {
+  if (!watering || days === null) return 'water.open'
+  if (days >= watering.everyDays / DRIES_OUT_PAST) return 'water.enough'
+  return batch.holder ? 'water.helped' : 'water.short'
 }
 
 /** Coarse share at which the aggregate's grains would touch in the rest of the mix taken as one fine material. */

@@ -3,7 +3,8 @@ import { test } from 'node:test'
 import { close, material } from '../../../testing/tables'
 import { containerVolume } from '../containers'
 import { containerCapacity } from '../media'
-import { dryDown, wateringFit } from './dryDown'
+import { dryDown } from './dryDown'
+import { wateringFit } from './wateringFit'
 
 const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
 const { curve, bulkDensity } = material('all-purpose-mix')

@@ -1,7 +1,9 @@
-import { areaAt, type ContainerShape, containerVolume } from '../containers'
-import { containerCapacity, type RetentionCurve, waterContent } from '../media'
+import { type ContainerShape, containerVolume } from '../containers'
+import { containerCapacity, type RetentionCurve } from '../media'
 import { requireNumber } from '../validate'
 import { referenceEvapotranspiration } from './referenceEvapotranspiration'
+import { usableWater } from './usableWater'
+import { waterLoss } from './waterLoss'
 
 export interface DryDown {
   readonly et0MmPerDay: number
@@ -17,8 +19,6 @@ export interface DryDown {
   /** With every pore full: what a shelf or floor has to bear. */
   readonly saturatedKg: number
 }
-
-const SLICES = 400
 
 /**
  * How long a watered container lasts, and what it weighs wet and thirsty: reference evapotranspiration (Hargreaves &
@@ -67,9 +67,8 @@ export function dryDown({
   requireNumber('The weight of the container', containerKg, { min: 0 })
   const { waterLitres } = containerCapacity({ curve, shape, fillHeightCm })
   const et0MmPerDay = referenceEvapotranspiration({ latitudeDeg, dayOfYear, tMinC, tMaxC })
-  const rimCm2 = areaAt({ shape, zCm: shape.heightCm })
-  const lossLPerDay = (et0MmPerDay * kc * exposureFactor * Math.max(rimCm2, canopyCm2)) / 10_000
-  const usableLitres = usable(curve, shape, fillHeightCm, refillSuctionCm)
+  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
+  const usableLitres = usableWater({ curve, shape, fillHeightCm, refillSuctionCm })
   const litres = containerVolume({ shape, fillHeightCm })
   const dryKg = containerKg + bulkDensity * litres
   return {
@@ -81,55 +80,4 @@ export function dryDown({
     heftRefillKg: dryKg + waterLitres - usableLitres,
     saturatedKg: dryKg + curve.thetaS * litres,
   }
-}
-
-/** Water above the refill point, height by height: a tall pot's top may be drier than that already. */
-function usable(
-  curve: RetentionCurve,
-  shape: ContainerShape,
-  fillHeightCm: number,
-  refillSuctionCm: number,
-): number {
-  const atRefill = waterContent(curve, refillSuctionCm)
-  const step = fillHeightCm / SLICES
-  let ml = 0
-  for (let i = 0; i < SLICES; i++) {
-    const zCm = (i + 0.5) * step
-    ml += Math.max(0, waterContent(curve, zCm) - atRefill) * areaAt({ shape, zCm }) * step
-  }
-  return ml / 1000
-}
-
-export type WateringVerdict = 'stays wet' | 'fits' | 'dries out'
-
-/**
- * A watering habit against how long the container lasts. Watered more than twice as often as it dries, with less air
- * than the crop wants or for a plant that likes it dry between waterings, it stays wet: more air, or a taller pot. Watered later than a fifth past its time it dries out:
- * a mix that holds more water, or a larger pot.
- * @param days from capacity to the refill point; null where nothing is lost
- * @param everyDays the habit
- * @param likesDry the plant wants to dry out between waterings
- */
-export function wateringFit({
-  days,
-  airFraction,
-  cropAirMin,
-  everyDays,
-  likesDry = false,
-}: {
-  days: number | null
-  airFraction: number
-  cropAirMin: number
-  everyDays: number
-  likesDry?: boolean
-}): { readonly verdict: WateringVerdict; readonly change: 'more air' | 'more water' | null } {
-  requireNumber('The air after draining', airFraction, { min: 0, max: 1 })
-  requireNumber('The least air of the crop', cropAirMin, { min: 0, max: 1 })
-  requireNumber('The days between waterings', everyDays, { above: 0 })
-  const lasts = days ?? Number.POSITIVE_INFINITY
-  if (everyDays > 1.2 * lasts) return { verdict: 'dries out', change: 'more water' }
-  if (everyDays < 0.5 * lasts && (likesDry || airFraction < cropAirMin)) {
-    return { verdict: 'stays wet', change: 'more air' }
-  }
-  return { verdict: 'fits', change: null }
 }

@@ -1,5 +1,5 @@
 export { canopyArea, YOUNG_SHARE } from './canopyArea'
-export { type DryDown, dryDown, type WateringVerdict, wateringFit } from './dryDown'
+export { type DryDown, dryDown } from './dryDown'
 export { EXPOSURE_FACTORS, EXPOSURES, type Exposure } from './exposure'
 export { growingMonths, halfAYearOn, isSouthern, monthsAt } from './growingYear'
 export { plantingDay } from './plantingDay'
@@ -7,6 +7,9 @@ export {
   extraterrestrialRadiation,
   referenceEvapotranspiration,
 } from './referenceEvapotranspiration'
+export { usableWater } from './usableWater'
 export { type GrowingMonth, waterGiven } from './waterGiven'
+export { DRIES_OUT_PAST, type WateringVerdict, wateringFit } from './wateringFit'
+export { waterLoss } from './waterLoss'
 export { weeklyTemperatures } from './weeklyTemperatures'
 export { type MonthClimate, worstMonth } from './worstMonth'

@@ -1,4 +1,5 @@
 export {
+  lastHabit,
   listWorkOrders,
   type OrderRow,
   readOpenOrder,

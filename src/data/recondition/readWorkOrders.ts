@@ -100,6 +100,17 @@ export async function readOpenOrder(db: Database, lotId: number): Promise<OrderR
   return (await readOpenOrders(db, [lotId])).get(lotId) ?? null
 }
 
+/** Days between waterings as told for the last recipe of a lot; null where it never was. */
+export async function lastHabit(db: Database, lotId: number): Promise<number | null> {
+  const rows = await db
+    .select({ intake: workOrders.intake })
+    .from(workOrders)
+    .where(eq(workOrders.lotId, lotId))
+    .orderBy(desc(workOrders.id))
+    .limit(1)
+  return rows[0]?.intake.everyDays ?? null
+}
+
 function orderRows(db: Database, condition: SQL | undefined) {
   const stepsOf = (done: SQL) =>
     sql<number>`(select count(*) from ${workOrderSteps} where ${workOrderSteps.workOrderId} = ${workOrders.id}${done})`.mapWith(

@@ -148,6 +148,11 @@ function failedText(
       return words.failed.weight(format.number(value, 2), format.number(high ?? 0, 2))
     case 'label':
       return words.failed.label()
+    case 'water':
+      return words.failed.water(
+        one(value),
+        format.number(page.answers.every ?? 0, Number.isInteger(page.answers.every) ? 0 : 1),
+      )
     case 'stock':
       return words.failed.stock(litres(value))
   }

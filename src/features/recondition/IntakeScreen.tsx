@@ -1,7 +1,7 @@
 import type { IntakePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
-import { Choice, SelectField } from '../../ui/Field'
+import { Choice, SelectField, TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
@@ -174,6 +174,13 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
             {...form.register('pots')}
           />
         )}
+        <TextField
+          label={words.every}
+          hint={words.everyHint}
+          inputMode="decimal"
+          error={missing.every}
+          {...form.register('every')}
+        />
         <Choice
           label={words.share}
           hint={words.shareHint}

@@ -38,7 +38,12 @@ export function OrderStep({
   const tools = plan.tools.map((tool) => reconditionWords.tools[tool]).join(', ')
   return (
     <li className={`${styles.step} ${doneOn ? styles.done : ''}`}>
-      <span className={styles.tick}>
+      {/* Beside the tick, where it moves nothing: the next tick may be on its way already. */}
+      <span
+        className={step.isWaiting ? `${styles.tick} ${styles.unsaved}` : styles.tick}
+        title={step.isWaiting ? words.notSavedYet : undefined}
+      >
+        {step.isWaiting && <span className="visually-hidden">{words.notSavedYet}</span>}
         <input
           type="checkbox"
           aria-label={words.tick(title)}
@@ -64,7 +69,6 @@ export function OrderStep({
               ]
                 .filter(Boolean)
                 .join(' · ')}
-          {step.isWaiting && ` · ${words.notSavedYet}`}
           {doneOn && step.earlyFor && ` · ${words.early(step.earlyFor)}`}
         </span>
       </div>

@@ -103,6 +103,21 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
           to={1}
         />
       </Item>
+      {ranges.days && page.answers.every !== null && (
+        <Item
+          asked="water"
+          asking={asking}
+          amount={one(ranges.days.p50, words.daysUnit)}
+          note={words.yourHabit(
+            format.number(page.answers.every, Number.isInteger(page.answers.every) ? 0 : 1),
+          )}
+          likely={words.likely(
+            format.number(ranges.days.p10, 1),
+            format.number(ranges.days.p90, 1),
+          )}
+          rounded={null}
+        />
+      )}
       <Item
         asked="weight"
         asking={asking}

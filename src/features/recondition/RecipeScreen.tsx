@@ -94,7 +94,6 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
         )}
       </div>
       <div className={styles.foot}>
-        <p className={styles.none}>{words.simplified}</p>
         <div className={styles.actions}>
           <LinkButton href={intakeAddress(page.answers)}>{words.change}</LinkButton>
           {page.openOrderId === null && (

@@ -10,7 +10,7 @@ export function intakeAddress(answers: IntakeAnswers): string {
 }
 
 function asQuery(answers: IntakeAnswers): Record<string, string> {
-  const { lot, drop, roots, side, crop, pots, litres, share, feed } = answers
+  const { lot, drop, roots, side, crop, pots, litres, share, feed, every } = answers
   return {
     lot: String(lot),
     drop: String(Math.round(drop * 100) / 100),
@@ -21,5 +21,6 @@ function asQuery(answers: IntakeAnswers): Record<string, string> {
     ...(litres === null ? {} : { litres: String(Math.round(litres * 100) / 100) }),
     share: String(share),
     feed,
+    ...(every === null ? {} : { every: String(every) }),
   }
 }

@@ -18,11 +18,13 @@ interface Values {
   litres: string
   share: string
   feed: IntakeAnswers['feed']
+  every: string
 }
 
 export type Given = Partial<IntakeAnswers>
 
 const words = reconditionWords.intake
+const MOST_DAYS = 60
 
 /** What is told of a tired lot: the form, what follows from it at once, and the way to its recipe. */
 export function useIntake(page: IntakePage, given: Given) {
@@ -39,10 +41,12 @@ export function useIntake(page: IntakePage, given: Given) {
   const room = chosen.reduce((sum, { litres }) => sum + litres, 0)
   const drop = readQuantity(values.drop, 'length', site.measures)
   const litres = readQuantity(values.litres, 'volume', site.measures)
+  const every = daysTold(values.every)
   const missing = {
     crop: tried && !crop ? words.chooseCrop : undefined,
     pots: tried && chosen.length === 0 ? words.choosePot : undefined,
     drop: found !== null && !(found > 0) ? words.nothingLeft : undefined,
+    every: every === undefined ? words.everyUnread : undefined,
     litres:
       litres.value !== null && litres.value > room * 1.001
         ? words.tooMuch(
@@ -57,7 +61,7 @@ export function useIntake(page: IntakePage, given: Given) {
   const go = form.handleSubmit(() => {
     setTried(true)
     const wrong = !crop || chosen.length === 0 || drop.problem || litres.problem
-    if (wrong || missing.drop || missing.litres) {
+    if (wrong || missing.drop || missing.litres || every === undefined) {
       const first =
         drop.problem || missing.drop
           ? 'drop'
@@ -65,7 +69,9 @@ export function useIntake(page: IntakePage, given: Given) {
             ? 'crop'
             : litres.problem || missing.litres
               ? 'litres'
-              : 'pots'
+              : every === undefined
+                ? 'every'
+                : 'pots'
       form.setFocus(first)
       return
     }
@@ -80,6 +86,7 @@ export function useIntake(page: IntakePage, given: Given) {
         litres: litres.value,
         share: Number(values.share),
         feed: values.feed,
+        every,
       }),
     )
   })
@@ -99,7 +106,15 @@ function defaultsOf(page: IntakePage, given: Given): Values {
     litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',
     share: String(given.share ?? 0.3),
     feed: given.feed ?? 'organic',
+    every: String(given.every ?? page.told.every ?? ''),
   }
+}
+
+/** null where nothing stands there, undefined where it is no number of days. */
+function daysTold(text: string): number | null | undefined {
+  if (text.trim() === '') return null
+  const days = Number(text.replace(',', '.').replace(/\s*days?\s*$/i, ''))
+  return days > 0 && days <= MOST_DAYS ? days : undefined
 }
 
 /** A lone checkbox arrives as one value, several as a list. */

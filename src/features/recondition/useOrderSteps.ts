@@ -71,9 +71,12 @@ function withWaiting(step: OrderStepView, waiting: readonly Change[], today: str
   const ticks = mine.flatMap(({ done }) => (done === undefined ? [] : [done]))
   const actuals = new Map(mine.flatMap(({ actuals: one = {} }) => Object.entries(one)))
   const lastTick = ticks.at(-1)
+  const early = mine.findLast(({ done }) => done !== undefined)?.early
   return {
     ...step,
     isWaiting: mine.length > 0,
+    // At once: a line that comes with the answer would move what is under the thumb.
+    earlyFor: lastTick === undefined ? step.earlyFor : (early ?? null),
     doneOn: lastTick === undefined ? step.doneOn : lastTick ? today : null,
     amounts: step.amounts.map((amount) =>
       actuals.has(amount.id) ? { ...amount, actual: actuals.get(amount.id) ?? null } : amount,

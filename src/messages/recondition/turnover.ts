@@ -36,6 +36,8 @@ export interface IntakeAnswers {
   /** Compost share of parts. */
   readonly share: number
   readonly feed: Intake['feed']
+  /** Days between waterings in high summer; null where it was not told: water held then does not count. */
+  readonly every: number | null
 }
 
 const fields = {
@@ -52,6 +54,13 @@ const fields = {
     .default(null),
   share: Joi.number().min(0).max(0.6).required().label('The compost share'),
   feed: Joi.string().valid('organic', 'coated', 'soluble').required().label('The kind of feed'),
+  every: Joi.number()
+    .greater(0)
+    .max(60)
+    .optional()
+    .allow(null)
+    .default(null)
+    .label('The days between waterings'),
 }
 
 const potList = Joi.array()
@@ -145,6 +154,8 @@ export interface IntakePage {
     readonly sideOn: string | null
     readonly sieveLossShare: number | null
     readonly sieveOn: string | null
+    /** Days between waterings, as told for its last recipe. */
+    readonly every: number | null
   }
   /** A plant that lives for years stands in it now. */
   readonly standing: { readonly cropName: string; readonly plantGroup: string } | null

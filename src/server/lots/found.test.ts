@@ -81,6 +81,7 @@ const answers = async (lot: number, crop = 'chard') => ({
   litres: null,
   share: 0.3,
   feed: 'organic' as const,
+  every: null,
 })
 const inputOf = async (lot: number): Promise<RecipeInput> =>
   (await buildRecipe(garden.db, await answers(lot), minutesLater(60))).input

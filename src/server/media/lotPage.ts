@@ -204,6 +204,7 @@ function remedyOf(
         litresWanted: containers.reduce((sum, { litres }) => sum + litres, 0),
         compostShare: Math.min(DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS.maxCompostShare),
         feed: 'organic',
+        everyDays: null,
       },
       crop,
       container,

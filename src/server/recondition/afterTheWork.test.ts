@@ -28,6 +28,7 @@ const answersFor = (
   litres: null,
   share: 0.3,
   feed: 'organic',
+  every: null,
   ...rest,
 })
 

@@ -1,4 +1,5 @@
 import { type Crop, nitrogenSpanWeeks } from '../../core/chemistry'
+import { plantsInPlace } from '../../core/mixes'
 import {
   CLEANING_LOSS,
   type CropBar,
@@ -13,7 +14,14 @@ import {
   type Triage,
   triageOfLot,
 } from '../../core/recondition'
-import { plantingDay, weeklyTemperatures } from '../../core/season'
+import {
+  EXPOSURE_FACTORS,
+  plantingDay,
+  referenceEvapotranspiration,
+  waterLoss,
+  weeklyTemperatures,
+  worstMonth,
+} from '../../core/season'
 import { listAmendments } from '../../data/chemistry'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
@@ -102,6 +110,7 @@ export async function buildRecipe(
     litresWanted: answers.litres ?? room,
     compostShare: answers.share,
     feed: answers.feed,
+    everyDays: answers.every,
   }
   if (intake.litresWanted > room * 1.001) {
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
@@ -147,7 +156,25 @@ export function recipeInput(
       waterEc: site.tapWater.ecDsPerM,
     },
     measures: site.measures,
+    watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
   }
+}
+
+/** In the month that asks most, the plants full-grown. */
+function wateringHabit(
+  everyDays: number | null,
+  crop: Crop,
+  container: StoredContainer,
+  site: Site,
+): RecipeInput['watering'] {
+  if (everyDays === null) return undefined
+  const { place } = worstMonth(site)
+  const { shape, exposure } = container
+  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, container)
+  const exposureFactor = EXPOSURE_FACTORS[exposure]
+  const et0MmPerDay = referenceEvapotranspiration(place)
+  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
+  return { everyDays, lossLPerDay, refillSuctionCm }
 }
 
 /** What its own sieve test held back takes the place of what its roots let expect. */

@@ -16,6 +16,7 @@ import { lotPage } from '../media'
 import { readTables } from '../tables'
 import { buildRecipe } from './buildRecipe'
 import { finishOrder } from './finishOrder'
+import { intakePage } from './intakePage'
 import { scheduleOf } from './recipePage'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
@@ -40,6 +41,7 @@ const answers = (
   side: 'no',
   litres: null,
   feed: 'organic',
+  every: null,
 })
 
 /** What the people of the demo garden want next. */
@@ -101,6 +103,29 @@ function assertHelpOffered(recipe: Recipe) {
   )
   assert.ok(recipe.tallerByCm !== null || others, 'something that would help is offered')
 }
+
+test('the watering habit is worked out with the plant and the place, and known the next time', async () => {
+  const own = await demoDatabase()
+  try {
+    const asked = { ...answers(1, 'chard', [1], 5), every: 4 }
+    const built = await buildRecipe(own.db, asked, NOW)
+    const { watering } = built.input
+    assert.ok(watering && watering.lossLPerDay > 0.5 && watering.lossLPerDay < 10)
+    assert.equal(watering.refillSuctionCm, 50)
+    const water = built.recipe.checks.find(({ id }) => id === 'water')
+    assert.equal(water?.ok, (built.recipe.daysBetweenWaterings ?? 0) >= 4 / 1.2)
+    const silent = await buildRecipe(own.db, { ...asked, every: null }, NOW)
+    assert.equal(silent.recipe.daysBetweenWaterings, null)
+
+    const { steps, readyOn } = scheduleOf(built, NOW)
+    assert.equal((await intakePage(own.db, 1)).told.every, null)
+    const { intake, recipe } = built
+    await createWorkOrder(own.db, { lotId: 1, intake, recipe, steps, readyOn, at: NOW })
+    assert.equal((await intakePage(own.db, 1)).told.every, 4)
+  } finally {
+    await own.close()
+  }
+})
 
 test('finishing books everything once: litres balance, the next innings is open, the stock is less', async () => {
   const { db } = garden

@@ -3,7 +3,7 @@ import { heightForVolume } from '../../core/containers'
 import { groupOfCrop } from '../../core/mixes'
 import type { StoredContainer } from '../../data/containers'
 import { presentInnings } from '../../data/media'
-import { readOpenOrder } from '../../data/recondition'
+import { lastHabit, readOpenOrder } from '../../data/recondition'
 import { readSite } from '../../data/site'
 import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
@@ -24,13 +24,13 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
     problems: problemChoices(tables),
-    told: toldBy(facts),
+    told: { ...toldBy(facts), every: await lastHabit(db, lotId) },
     standing: standingPlant(facts),
   }
 }
 
 /** What tests answer already. */
-function toldBy({ found }: LotFacts): IntakePage['told'] {
+function toldBy({ found }: LotFacts): Omit<IntakePage['told'], 'every'> {
   const wetting = found.find(({ kind }) => kind === 'wetting')
   const dry = found.find(
     ({ problemId, state }) => problemId === 'water-repellent' && state === 'trouble',

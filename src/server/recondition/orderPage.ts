@@ -61,6 +61,7 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
             litres: intake.litresWanted,
             share: intake.compostShare,
             feed: intake.feed,
+            every: intake.everyDays ?? null,
           },
   }
 }

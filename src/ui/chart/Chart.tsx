@@ -13,13 +13,16 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
   const canvas = useRef<HTMLDivElement>(null)
   const chart = useRef<EChartsType | null>(null)
   const [drawn, setDrawn] = useState(false)
+  const [failed, setFailed] = useState(false)
+  const [tries, setTries] = useState(1)
 
   useEffect(() => {
     const element = canvas.current
     if (!element) return
     let remove: (() => void) | null = null
     let left = false
-    void import('./drawChart').then(({ drawChart, optionOf }) => {
+    const load = async () => {
+      const { drawChart, optionOf } = await import('./drawChart')
       if (left) return
       const put = drawChart(element)
       remove = put.remove
@@ -33,19 +36,22 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
       }
       draw()
       setDrawn(true)
+      setFailed(false)
       window.addEventListener('innings:theme', draw)
       const removeChart = remove
       remove = () => {
         window.removeEventListener('innings:theme', draw)
         removeChart()
       }
-    })
+    }
+    // A lost connection: the sentence and the numbers are there all the same.
+    load().catch(() => setFailed(true))
     return () => {
       left = true
       remove?.()
       chart.current = null
     }
-  }, [spec])
+  }, [spec, tries])
 
   const svg = () => chart.current?.renderToSVGString() ?? ''
   return (
@@ -61,6 +67,14 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
         aria-label={spec.says}
         data-drawn={drawn}
       />
+      {failed && (
+        <p className={styles.failed} role="status">
+          {chartWords.failed}{' '}
+          <Button weight="quiet" onClick={() => setTries((before) => before + 1)}>
+            {chartWords.again}
+          </Button>
+        </p>
+      )}
       <p className={styles.axis}>{spec.x.unit ? `${spec.x.name}, ${spec.x.unit}` : spec.x.name}</p>
       <div className={styles.foot}>
         <Numbers spec={spec} />

@@ -23,6 +23,7 @@ const checks: Readonly<Record<CheckId, string>> = {
   weight: 'weight',
   label: 'label rates',
   stock: 'in the store',
+  water: 'water between waterings',
 }
 
 export const recondition = {
@@ -87,6 +88,10 @@ export const recondition = {
     noPots: 'No container is free: empty one first.',
     litres: 'How many litres of finished mix?',
     litresHint: (all: string) => `empty means: fill them, ${all}`,
+    every: 'You water every … days in high summer',
+    everyHint:
+      '0.5 is twice a day. Where the pot would dry out in between, what holds more water goes in. Empty: not looked at.',
+    everyUnread: 'Say a number of days, such as 2, or leave it empty.',
     share: 'How much compost?',
     shares: [
       ['0.2', 'A fifth', 'keeps air, little salt'],
@@ -141,6 +146,7 @@ export const recondition = {
       'part.lot': 'this much old mix',
       'part.compost': 'this much compost',
       'part.aggregate': 'this much',
+      'part.water-holding': 'this much to hold water',
       'part.fresh': 'this much fresh mix',
       'dose.acidity': 'this dose',
       'dose.fertilizer': 'this much fertilizer',
@@ -149,6 +155,7 @@ export const recondition = {
       ph: 'pH',
       ec: 'salts',
       nitrogen: 'nitrogen',
+      water: 'these days',
       weight: 'weight',
       cost: 'this cost',
     },
@@ -157,9 +164,12 @@ export const recondition = {
       ph: 'pH after eight weeks',
       ec: 'Salts',
       nitrogen: 'Nitrogen from the mix',
+      water: 'Days between waterings',
       weight: 'Weight when wet',
       cost: 'Cost of what is added',
     },
+    yourHabit: (days: string) => `high summer, full-grown; you water every ${days}`,
+    daysUnit: 'd',
     band: (low: string, high: string) => `wanted ${low}–${high}`,
     atMost: (high: string) => `up to ${high}`,
     atLeast: (low: string) => `at least ${low}`,
@@ -187,6 +197,8 @@ export const recondition = {
         `The mix and what is fed meet ${value} of the nitrogen. No soluble feed in your list brings more: mix more in, or use a larger pot.`,
       weight: (value: string, high: string) => `It weighs ${value} kg a litre, above your ${high}.`,
       label: () => 'A dose is above its label.',
+      water: (days: string, every: string) =>
+        `In high summer, full-grown, it lasts ${days} days; you water every ${every}. Water more often, or use a larger pot: nothing in your list holds enough more.`,
       stock: (value: string) => `${value} more than the store holds: buy before you start.`,
     },
     firstShort: (week: number) => `First short week: ${week}.`,
@@ -222,8 +234,6 @@ export const recondition = {
     make: 'Make the work order',
     change: 'Change the answers',
     opened: 'This lot has an open work order already.',
-    simplified:
-      'Not worked out yet, so look for yourself: material that holds more water for a rare watering habit.',
     howOften,
     feedPlan: (
       from: number,

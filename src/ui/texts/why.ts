@@ -22,6 +22,14 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'aggregate.short':
     'No kind and no share within the limits reaches the low end of the band. This one comes nearest for what it costs.',
   'aggregate.as-is': 'None: this mix was never planted and suits the crop as it is.',
+  'water.held':
+    'Chosen by the same sum as what keeps air: water missing for your habit, air, share and money. The air’s share was found anew beside it.',
+  'water.open': 'You did not say how often you water, so the recipe did not look at it.',
+  'water.enough': 'It lasts as long as you leave it between two waterings.',
+  'water.helped':
+    'What holds more water is in the mix, and still it dries out before you water: more of it would cost the roots their air.',
+  'water.short':
+    'It dries out before you water, and nothing in your list holds enough more to be worth its place: water more often, or use a larger pot.',
   'fresh.short': 'The old mix does not reach: fresh mix fills the batch up.',
   'fresh.air':
     'Fresh mix takes the place of part of the old one, because the old one cannot be opened far enough.',
@@ -209,6 +217,8 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   byRecipeSpeed: 'by its recipe',
   byTestsSpeed: 'by its tests',
   seasonTemp: 'mean of the months that grow here',
+  holderShare: 'share of parts that holds water',
+  everyDays: 'you water every',
   rootDepth: 'depth of the crop’s roots',
 }
 

@@ -28,6 +28,8 @@ export const chart = {
   csv: 'data as CSV',
   numbers: 'The numbers',
   drawing: 'The chart is drawn once the page is ready.',
+  failed: 'The drawing did not come through; the numbers are below.',
+  again: 'Draw it again',
 } as const
 
 export const clock = {
