@@ -119,6 +119,7 @@ export const WHY_INPUTS = [
   'label',
   'dose',
   'demand',
+  'feedLeft',
   'coverageBefore',
   'coverageAfter',
   'coverageFed',

@@ -1,6 +1,7 @@
 export { type BlendPh, blendPh } from './blendPh'
 export { ecAt25 } from './ecAt25'
 export { type FeedPlan, feedPlan } from './feedPlan'
+export { feedLeft, nitrogenLeft } from './feedReserve'
 export { type DoseLimit, type FertilizerDose, fertilizerDose } from './fertilizerDose'
 export { type Jar, type JarTest, jarTest } from './jarTest'
 export { type Leaching, leach } from './leach'
@@ -11,7 +12,7 @@ export {
   limeDose,
   limeEffect,
 } from './limeDose'
-export { type LimeEvent, unreactedLime } from './limeReserve'
+export { unreactedLime } from './limeReserve'
 export {
   coverageWithRelease,
   isNeverFed,
@@ -24,7 +25,8 @@ export { type NitrogenBudgetInput, nitrogenSpanWeeks } from './nitrogenFlows'
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
 export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
 export { potDemand } from './potDemand'
-export { reacted } from './release'
+export { reacted, warmDays } from './release'
+export { type DoseEvent, type Reserve, reservesIn } from './reserves'
 export {
   type BlendEc,
   blendEc,

@@ -19,6 +19,8 @@ export interface NitrogenBudgetInput {
   readonly components: readonly Component[]
   readonly volumeYield?: number | undefined
   readonly amendments?: readonly Dose[]
+  /** Feed of earlier mixing that goes on: its nitrogen counts, its salts are in the mix already. */
+  readonly feedLeft?: readonly Dose[] | undefined
   readonly crop: Crop
   readonly weeks?: number | undefined
   readonly weeklyMeanTempC?: number | readonly number[] | undefined
@@ -62,7 +64,8 @@ export function nitrogenFlows(input: NitrogenBudgetInput) {
     min: 0,
   })
 
-  const bySource = releaseBySource(shares, yieldOfMix, amendments, weeks, weeklyMeanTempC)
+  const giving = [...amendments, ...(input.feedLeft ?? [])]
+  const bySource = releaseBySource(shares, yieldOfMix, giving, weeks, weeklyMeanTempC)
   const byWeek = (byEnd: readonly number[]) =>
     byEnd.map((sofar, week) => sofar - (byEnd[week - 1] ?? 0))
   const flows: Flows = {

@@ -25,6 +25,8 @@ export interface LedgerComponent {
 export interface LedgerDose {
   readonly amendmentId: string
   readonly grams: number
+  /** ISO day it was mixed in, where that was in the lot this one was parted from. */
+  readonly mixedOn?: string
 }
 
 /** One line of a lot's ledger. Its components always add up to its litres. */
@@ -123,7 +125,7 @@ export function reversingLine(line: LedgerLine, note: string | null): LedgerLine
     kind: 'reversed',
     litres: -line.litres,
     components: line.components.map(({ materialId, litres }) => ({ materialId, litres: -litres })),
-    doses: line.doses.map(({ amendmentId, grams }) => ({ amendmentId, grams: -grams })),
+    doses: line.doses.map((dose) => ({ ...dose, grams: -dose.grams })),
     note,
   }
 }

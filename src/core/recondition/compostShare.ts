@@ -1,7 +1,8 @@
-import type { Crop } from '../chemistry'
+import type { Crop, Dose } from '../chemistry'
 import { blendEc, nitrogenBudget } from '../chemistry'
 import type { Material } from '../media'
 import { type Batch, type BatchSources, fillBatch } from './batch'
+import { feedLeftIn } from './feedLeftIn'
 import type { RecipeInput } from './recipeTypes'
 
 const STEP = 0.05
@@ -41,6 +42,7 @@ export function compostShare(
   crop: Crop,
   school: number,
   season: RecipeInput['season'],
+  lotFeed: readonly Dose[] = [],
 ): CompostShare {
   const { compost } = sources
   if (!compost) return { share: 0, reason: 'none-in-stock' }
@@ -56,7 +58,7 @@ export function compostShare(
     const ecSme = ecSmeOf(batch)
     // Where the salts are not the compost's, less of it would not help.
     const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(batchWith(lower)) < ecSme
-    if (!salty && nitrogenSupplyRatio(batch, crop, season) <= RICHEST_SUPPLY) break
+    if (!salty && nitrogenSupplyRatio(batch, crop, season, lotFeed) <= RICHEST_SUPPLY) break
     reason = salty ? 'salt' : 'rich'
     share = lower
   }
@@ -72,13 +74,16 @@ function ecSmeOf({ components, volumeYield }: Batch): number {
  * surplus is read off what is given.
  */
 function nitrogenSupplyRatio(
-  { components, volumeYield }: Batch,
+  batch: Batch,
   crop: Crop,
   season: RecipeInput['season'],
+  lotFeed: readonly Dose[],
 ): number {
+  const { components, volumeYield } = batch
   const budget = nitrogenBudget({
     components,
     volumeYield,
+    feedLeft: feedLeftIn(batch, lotFeed),
     crop,
     weeks: season?.weeks,
     weeklyMeanTempC: season?.weeklyMeanTempC,

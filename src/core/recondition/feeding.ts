@@ -20,6 +20,7 @@ export function planFeeding(
   priceOf: (stock: StockAmendment) => number,
   dosesBefore: readonly Dose[],
   season: RecipeInput['season'],
+  feedLeft: readonly Dose[],
 ): FeedingPlan {
   if (feed === 'soluble') return { stock: null, dose: null, reason: 'soluble-school' }
   const kind = feed === 'organic' ? 'organic fertilizer' : 'coated fertilizer'
@@ -32,6 +33,7 @@ export function planFeeding(
         components: batch.components,
         volumeYield: batch.volumeYield,
         amendments: dosesBefore,
+        feedLeft,
         crop,
         weeks: season?.weeks,
         weeklyMeanTempC: season?.weeklyMeanTempC,

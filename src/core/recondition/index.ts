@@ -1,5 +1,6 @@
 export { cropInPot } from './cropInPot'
 export { addDays, daysBetween } from './days'
+export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export {
   CLEANING_LOSS,

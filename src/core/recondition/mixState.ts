@@ -28,7 +28,7 @@ export interface MixState {
   readonly ksCmPerS: number
   /** Salts of the mix without what was weighed in, saturated extract, dS/m. */
   readonly ecMediaSme: number
-  /** What was weighed in. */
+  /** What was weighed in, and what was left of earlier feed. */
   readonly doses: readonly { readonly amendmentId: string; readonly gPerL: number }[]
   /** Mineral nitrogen at once, mg/L. */
   readonly starterNMgPerL: number
@@ -38,10 +38,13 @@ export interface MixState {
 export function mixStateOf({
   components,
   doses,
+  feedLeft = [],
   container,
 }: {
   components: readonly Component[]
   doses: readonly Dose[]
+  /** Of earlier mixing, g per L of this mix: its salts are in the mix already. */
+  feedLeft?: readonly Dose[]
   container: RecipeInput['container']
 }): MixState {
   const blend = blendMedia({ components })
@@ -52,7 +55,10 @@ export function mixStateOf({
     buffer: blendPh({ components }).buffer,
     ecSme: blendEc({ components, amendments: doses }).ecSme,
     ecMediaSme: blendEc({ components }).ecSme,
-    doses: doses.map(({ amendment, gPerL }) => ({ amendmentId: amendment.id, gPerL })),
+    doses: [...doses, ...feedLeft].map(({ amendment, gPerL }) => ({
+      amendmentId: amendment.id,
+      gPerL,
+    })),
     airFraction: containerCapacity({ curve: blend.curve, ...container }).airFraction,
     columnShape: container.shape,
     fillHeightCm: container.fillHeightCm,

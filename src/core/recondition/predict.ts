@@ -18,6 +18,7 @@ export function predictMix({
   season,
   cost,
   settledLitres,
+  feedLeft,
 }: {
   components: readonly Component[]
   doses: readonly Dose[]
@@ -26,6 +27,8 @@ export function predictMix({
   season: RecipeInput['season']
   cost: number
   settledLitres: number
+  /** Of earlier mixing, g per L of this mix. */
+  feedLeft?: readonly Dose[]
 }): Prediction {
   const blend = blendMedia({ components })
   const { volumeYield } = blend
@@ -35,6 +38,7 @@ export function predictMix({
     components,
     volumeYield,
     amendments: doses,
+    feedLeft,
     crop: cropInPot(crop, container),
     weeks: season?.weeks,
     weeklyMeanTempC: season?.weeklyMeanTempC,

@@ -1,4 +1,5 @@
 import type { Component } from '../media'
+import { feedLeftIn } from './feedLeftIn'
 import { predictMix } from './predict'
 import type { Prediction, Recipe, RecipeInput, RecipeLimits } from './recipeTypes'
 
@@ -11,13 +12,16 @@ export function predictRounded({
   components,
   roundedTotal,
   doses,
-  input: { crop, container, season, stock },
+  lotShare,
+  input: { lot, crop, container, season, stock },
   limits,
   cost,
 }: {
   readonly components: readonly Component[]
   readonly roundedTotal: number
   readonly doses: Recipe['doses']
+  /** Of the old mix in what is measured out. */
+  readonly lotShare: number
   readonly input: RecipeInput
   readonly limits: RecipeLimits
   readonly cost: number
@@ -34,5 +38,6 @@ export function predictRounded({
     ...setting,
     doses: roundedDoses,
     settledLitres: roundedMix * (1 - limits.settlingShare),
+    feedLeft: feedLeftIn({ shares: { lot: lotShare }, volumeYield }, lot?.feedLeft ?? []),
   })
 }

@@ -3,6 +3,7 @@ import { LOSS_RANGE } from '../mixes'
 import { DrawnMix, nitrogenRange, type Range, type RangeTest, readingRange } from '../ranges'
 import type { Why } from '../why'
 import { cropInPot } from './cropInPot'
+import { feedLeftIn } from './feedLeftIn'
 import { leachOldMix } from './leaching'
 import { lotComponents } from './lotComponents'
 import type { LotMeasured, Recipe, RecipeInput } from './recipeTypes'
@@ -95,6 +96,13 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
           ? [{ amendment: row.amendment, gPerL: (gPerL * firstGrams) / grams }]
           : []
       }),
+      feedLeft: feedLeftIn(
+        {
+          shares: { lot: recipe.parts.find(({ role }) => role === 'lot')?.share ?? 0 },
+          volumeYield: predicted.volumeYield,
+        },
+        lot?.feedLeft ?? [],
+      ),
       crop,
       weeks: season?.weeks,
       weeklyMeanTempC: season?.weeklyMeanTempC,

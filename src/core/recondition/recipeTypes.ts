@@ -1,4 +1,4 @@
-import type { Amendment, Crop } from '../chemistry'
+import type { Amendment, Crop, Dose } from '../chemistry'
 import type { ContainerShape } from '../containers'
 import type { Component, Material, MeasuredWater } from '../media'
 import type { HouseholdMeasures } from '../units'
@@ -21,6 +21,8 @@ export interface RecipeLot {
   readonly triage: TriageVerdict | null
   /** Measured on the lot itself: takes the place of what its composition lets expect. */
   readonly measured?: LotMeasured
+  /** Feed of earlier seasons that has not set its nitrogen free yet, g per L of what stands there. */
+  readonly feedLeft?: readonly Dose[]
   /** true for a mix that nothing was grown in yet. */
   readonly neverPlanted?: boolean
 }

@@ -34,6 +34,7 @@ export function planSolubleFeed({
   amendments,
   priceOf,
   doses,
+  feedLeft,
   settledLitres,
 }: {
   readonly batch: Batch
@@ -42,12 +43,14 @@ export function planSolubleFeed({
   readonly amendments: readonly StockAmendment[]
   readonly priceOf: (stock: StockAmendment) => number
   readonly doses: readonly Dose[]
+  readonly feedLeft: readonly Dose[]
   readonly settledLitres: number
 }): SolubleFeed | null {
   const budget = nitrogenBudget({
     components: batch.components,
     volumeYield: batch.volumeYield,
     amendments: doses,
+    feedLeft,
     crop,
     weeks: season?.weeks,
     weeklyMeanTempC: season?.weeklyMeanTempC,

@@ -12,6 +12,7 @@ import { aggregateCandidates, pickCompost, pickFresh } from './chooseMaterials'
 import { type CompostShare, compostShare } from './compostShare'
 import { cropInPot } from './cropInPot'
 import { type FeedingPlan, planFeeding } from './feeding'
+import { feedLeftIn } from './feedLeftIn'
 import { leachOldMix } from './leaching'
 import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
 import { lotComponents } from './lotComponents'
@@ -51,6 +52,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
   const priceOf = pricePerLitreOf(stock.materials)
   const perKgOf = pricePerKgOf(stock.amendments)
   const leached = leachOldMix(oldMix(input), crop, container, season?.waterEc)
+  const lotFeed = input.lot?.feedLeft ?? []
   const usableLitres = input.lot
     ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? limits.cleaningLossShare))
     : Number.POSITIVE_INFINITY
@@ -94,7 +96,14 @@ export function solveRecipe(input: RecipeInput): Recipe {
   const { cost, unpriced } = costOf()
 
   const setting = { crop: input.crop, container, season, cost }
-  const predicted = predictMix({ ...setting, components: batch.components, doses, settledLitres })
+  const feedLeft = feedLeftIn(batch, lotFeed)
+  const predicted = predictMix({
+    ...setting,
+    components: batch.components,
+    doses,
+    settledLitres,
+    feedLeft,
+  })
   const roundedTotal = parts.reduce((sum, part) => sum + part.rounded.litres, 0)
   const predictedRounded =
     roundedTotal > 0
@@ -102,6 +111,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
           components: componentsAsMeasured(parts, leached.components, input),
           roundedTotal,
           doses: recipeDoses,
+          lotShare: (parts.find(({ role }) => role === 'lot')?.rounded.litres ?? 0) / roundedTotal,
           input,
           limits,
           cost,
@@ -117,6 +127,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
     amendments: stock.amendments,
     priceOf: perKgOf,
     doses,
+    feedLeft,
     settledLitres,
   })
   const days = input.watering ? daysOf(batch.components, container, input.watering) : null
@@ -161,6 +172,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
       acidity,
       phWidth: width,
       feeding,
+      feedLeft,
       predicted,
       nitrogenAfterFeeding,
       days,
@@ -201,7 +213,13 @@ export function solveRecipe(input: RecipeInput): Recipe {
         width: phWidth(asItIs.components),
       }
     }
-    const compost = compostShare(sources, crop, Math.min(school, limits.maxCompostShare), season)
+    const compost = compostShare(
+      sources,
+      crop,
+      Math.min(school, limits.maxCompostShare),
+      season,
+      lotFeed,
+    )
     const acidFresh = acidMixShare(sources, crop, compost.share)
     const search = searchFor(acidFresh)
     const aired = search.choose(compost.share)
@@ -218,6 +236,7 @@ export function solveRecipe(input: RecipeInput): Recipe {
       perKgOf,
       doseOf(acidity.stock, acidity.firstGPerL),
       season,
+      feedLeftIn(air.batch, lotFeed),
     )
     return { compost, air, acidity, feeding, search, acidFresh, width }
   }

@@ -1,4 +1,4 @@
-import { blendPh, type Crop } from '../chemistry'
+import { blendPh, type Crop, type Dose, nitrogenLeft } from '../chemistry'
 import { blendMedia, componentShares, thresholdProportion } from '../media'
 import { DRIES_OUT_PAST } from '../season'
 import { whyInput as of, type Why } from '../why'
@@ -22,6 +22,7 @@ export interface ExplainInput {
   readonly acidity: AcidityPlan
   readonly phWidth: number
   readonly feeding: FeedingPlan
+  readonly feedLeft: readonly Dose[]
   readonly predicted: Prediction
   readonly nitrogenAfterFeeding: number
   /** Between two waterings; null where no habit was told. */
@@ -161,6 +162,7 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
       source: 'nitrogen',
       inputs: [
         of('demand', crop.nSeasonMgPerL / 1000, 'g/L'),
+        of('feedLeft', nitrogenLeft(facts.feedLeft) / 1000 || null, 'g/L'),
         of('coverageBefore', feeding.dose?.coverageBefore ?? predicted.nCoverage, 'share'),
         of('coverageAfter', predicted.nCoverage, 'share'),
         of('coverageFed', facts.nitrogenAfterFeeding, 'share'),

@@ -1,5 +1,12 @@
 import type { Hydraulics } from '../../core/bench'
-import { type Amendment, blendEc, blendPh, type Crop, unreactedLime } from '../../core/chemistry'
+import {
+  type Amendment,
+  blendEc,
+  blendPh,
+  type Crop,
+  type DoseEvent,
+  unreactedLime,
+} from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import {
   blendMedia,
@@ -25,6 +32,7 @@ import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import { calibrationOfLot } from './calibrationOfLot'
 import { foundIn } from './foundIn'
+import { doseEvents } from './reserves'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
 export interface CardFacts {
@@ -61,6 +69,8 @@ export interface LotFacts extends CardFacts {
   readonly lot: Lot
   /** Lime of earlier corrections that has not reacted yet, g CaCO3-equivalent per L. */
   readonly unreactedLimeGPerL: number
+  /** What came, left and was weighed in, oldest first. */
+  readonly doses: readonly DoseEvent[]
 }
 
 export interface Tables {
@@ -84,8 +94,10 @@ export function lotFacts(
   tests: readonly ToldTest[],
 ): LotFacts {
   const facts = cardFacts(lot, tables, calibrations, tests)
-  const unreactedLimeGPerL = unreactedLime({ events: limeEvents(lot, tables) })
-  return { ...facts, lot, unreactedLimeGPerL, measured: { ...facts.measured, unreactedLimeGPerL } }
+  const doses = doseEvents(lot, tables)
+  const unreactedLimeGPerL = unreactedLime({ events: doses })
+  const measured = { ...facts.measured, unreactedLimeGPerL }
+  return { ...facts, lot, doses, unreactedLimeGPerL, measured }
 }
 
 /** @param calibrations what tests made of lots, newest first; those of others are passed over */
@@ -295,17 +307,3 @@ function whereOf(lot: LotCard, containers: readonly StoredContainer[]): string {
 }
 
 /** The ledger as the lime sees it: litres in and out, and what was mixed in. */
-function limeEvents({ ledger }: Lot, { amendments, timeZone, today }: Tables) {
-  return ledger.map(({ at, litres, doses }) => ({
-    daysAgo: daysBetween(dayAt(timeZone, at), today),
-    litres,
-    doses: doses.flatMap(({ amendmentId, grams }) => {
-      const amendment = amendments.get(amendmentId)
-      return amendment ? [{ amendment, grams }] : []
-    }),
-  }))
-}
-
-function daysBetween(from: string, to: string): number {
-  return Math.max(0, Math.round((Date.parse(to) - Date.parse(from)) / 86_400_000))
-}

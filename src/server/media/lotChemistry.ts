@@ -180,8 +180,8 @@ function dosesOf({ lot }: LotFacts, { amendments, timeZone }: Tables): Dose[] {
 function addedOf({ lot }: LotFacts, { amendments, timeZone }: Tables): LotChemistry['added'] {
   return lot.ledger
     .flatMap(({ at, doses }) =>
-      doses.map(({ amendmentId, grams }) => ({
-        on: dayAt(timeZone, at),
+      doses.map(({ amendmentId, grams, mixedOn }) => ({
+        on: mixedOn ?? dayAt(timeZone, at),
         name: amendments.get(amendmentId)?.name ?? amendmentId,
         grams,
       })),

@@ -1,4 +1,4 @@
-import { type Crop, nitrogenSpanWeeks } from '../../core/chemistry'
+import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
 import { plantsInPlace } from '../../core/mixes'
 import {
   CLEANING_LOSS,
@@ -30,7 +30,7 @@ import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { isNeverPlanted, type LotFacts, readLotFacts, type Tables } from '../lots'
+import { feedLeftOf, isNeverPlanted, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -139,6 +139,7 @@ export function recipeInput(
       litres: intake.litresNow,
       triage,
       measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
+      feedLeft: earlierFeed(facts, intake.litresNow, site, at),
       neverPlanted: isNeverPlanted(facts.lot),
     },
     litresWanted: intake.litresWanted,
@@ -158,6 +159,19 @@ export function recipeInput(
     measures: site.measures,
     watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
   }
+}
+
+/** Earlier feed, in each litre of what really stands there: a sunken mix holds it denser. */
+export function earlierFeed(
+  { doses, lot }: Pick<LotFacts, 'doses' | 'lot'>,
+  litresNow: number,
+  site: Site,
+  at: Date,
+): Dose[] {
+  return feedLeftOf(doses, dayAt(site.timeZone, at), site).map((dose) => ({
+    ...dose,
+    gPerL: (dose.gPerL * lot.contents.litres) / litresNow,
+  }))
 }
 
 /** In the month that asks most, the plants full-grown. */

@@ -1,5 +1,5 @@
 import { containerVolume, heightForVolume } from '../../core/containers'
-import { blendMedia, componentShares } from '../../core/media'
+import { blendMedia, componentShares, type LedgerLine } from '../../core/media'
 import {
   addDays,
   DEFAULT_LIMITS,
@@ -17,10 +17,10 @@ import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondi
 import { readSite } from '../../data/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { isNeverPlanted, MEASURED_TO, readLotFacts } from '../lots'
+import { dosesIn, isNeverPlanted, MEASURED_TO, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
-import { lossOf, recipeInput, settled, stockOf } from './buildRecipe'
+import { earlierFeed, lossOf, recipeInput, settled, stockOf } from './buildRecipe'
 import { keptFinding, stayingFindings } from './stayingFindings'
 
 const DAY_MS = 86_400_000
@@ -77,6 +77,16 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
   const { season } = recipeInput(facts, order.intake, crop, container, stock, site, at)
   const pots = tables.containers.filter(({ id }) => order.intake.containerIds.includes(id))
   const place = { shape: container.shape, fillHeightCm: surfaceOf(pots, batch.after.litres) }
+  const lotLitres = used('L').reduce(
+    (sum, { role, value }) => sum + (role === 'lot' ? value : 0),
+    0,
+  )
+  const today = dayAt(site.timeZone, at)
+  const feedOfOld = earlierFeed(facts, order.intake.litresNow, site, at)
+  const feedLeft = feedOfOld.map((dose) => ({
+    ...dose,
+    gPerL: (dose.gPerL * lotLitres) / mixLitres,
+  }))
   const predicted = predictMix({
     components,
     doses,
@@ -85,15 +95,16 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     season,
     cost: order.recipe.cost,
     settledLitres: batch.after.litres,
+    feedLeft,
   })
   const mixedAt = mixingMoment(order) ?? at
   return {
-    batch,
+    batch: { ...batch, leftover: withDoses(batch.leftover) },
     predicted,
     at,
-    startedOn: dayAt(site.timeZone, at),
+    startedOn: today,
     mixedAt,
-    carried: mixStateOf({ components, doses, container: place }),
+    carried: mixStateOf({ components, doses, feedLeft, container: place }),
     readyOn: readyAfter(order, dayAt(site.timeZone, mixedAt)),
     leftover: {
       name: `${facts.lot.name}, left over`,
@@ -101,10 +112,17 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
       origin: isNeverPlanted(facts.lot) ? facts.lot.origin : 'reconditioned',
       carried: isNeverPlanted(facts.lot)
         ? facts.lot.carried
-        : mixStateOf({ components: old, doses: [], container: place }),
+        : mixStateOf({ components: old, doses: [], feedLeft: feedOfOld, container: place }),
       found: facts.found.filter(({ origin }) => origin.kind === 'test').map(keptFinding),
     },
     staying: stayingFindings(order, facts, tables),
+  }
+
+  /** What was weighed in before goes with what is left over. */
+  function withDoses(line: LedgerLine | null): LedgerLine | null {
+    if (!line) return null
+    const share = (line.litres * facts.lot.contents.litres) / order.intake.litresNow
+    return { ...line, doses: dosesIn(share, facts.doses, today) }
   }
 }
 

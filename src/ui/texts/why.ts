@@ -166,6 +166,7 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   label: 'most the label allows',
   dose: 'dose now',
   demand: 'nitrogen the crop takes up',
+  feedLeft: 'nitrogen still to come of earlier feed',
   coverageBefore: 'met without fertilizer',
   coverageAfter: 'met with it',
   coverageFed: 'met with the feed plan',
