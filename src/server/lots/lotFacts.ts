@@ -71,6 +71,8 @@ export interface LotFacts extends CardFacts {
   readonly unreactedLimeGPerL: number
   /** What came, left and was weighed in, oldest first. */
   readonly doses: readonly DoseEvent[]
+  /** ISO day that all this was worked out for. */
+  readonly asOf: string
 }
 
 export interface Tables {
@@ -97,7 +99,7 @@ export function lotFacts(
   const doses = doseEvents(lot, tables)
   const unreactedLimeGPerL = unreactedLime({ events: doses })
   const measured = { ...facts.measured, unreactedLimeGPerL }
-  return { ...facts, lot, doses, unreactedLimeGPerL, measured }
+  return { ...facts, lot, doses, asOf: tables.today, unreactedLimeGPerL, measured }
 }
 
 /** @param calibrations what tests made of lots, newest first; those of others are passed over */

@@ -63,6 +63,26 @@ export function feedLeftOf(
   })
 }
 
+/** The same as it was on an earlier day. */
+export function feedLeftOn(
+  day: string,
+  events: readonly DoseEvent<Amendment>[],
+  today: string,
+  site: Pick<Site, 'climateByMonth'>,
+): Dose[] {
+  const since = daysBetween(day, today)
+  const before = events
+    .filter(({ daysAgo }) => daysAgo > since)
+    .map((event) => ({
+      ...event,
+      daysAgo: event.daysAgo - since,
+      doses: event.doses.map((dose) =>
+        dose.daysAgo === undefined ? dose : { ...dose, daysAgo: dose.daysAgo - since },
+      ),
+    }))
+  return feedLeftOf(before, day, site)
+}
+
 /** What was ever weighed into so many litres of a lot, with the day it went in: it goes with them to another lot. */
 export function dosesIn(
   litres: number,

@@ -24,7 +24,7 @@ import { presentInnings } from '../../data/media'
 import type { Site } from '../../data/site'
 import type { LotChemistry, LotWhyKey } from '../../messages/media/lots'
 import { dayAt } from '../clock'
-import type { LotFacts, Tables } from '../lots'
+import { feedLeftOn, type LotFacts, type Tables } from '../lots'
 
 export interface ChemistryOfLot {
   readonly view: LotChemistry
@@ -47,6 +47,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
   const components = lotComponents(facts.components, facts.measured)
   const blend = blendPh({ components })
   const amendments = dosesOf(facts, tables)
+  const feedLeft = earlierFeed(facts, tables, site)
   const startDate =
     present?.plantedOn ?? plantingDay(crop, present?.readyOn ?? tables.today, site.latitudeDeg)
   const weeks = Math.ceil(nitrogenSpanWeeks(crop))
@@ -54,6 +55,7 @@ export function lotChemistry(facts: LotFacts, tables: Tables, site: Site): Chemi
     components,
     crop,
     amendments: present ? amendments : [],
+    feedLeft: present ? feedLeft : [],
     weeks,
     weeklyMeanTempC: weeklyTemperatures({
       monthlyMeanTempC: site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2),
@@ -175,6 +177,12 @@ function dosesOf({ lot }: LotFacts, { amendments, timeZone }: Tables): Dose[] {
       const gPerL = grams / lot.contents.litres
       return amendment && gPerL > 0 ? [{ amendment, gPerL }] : []
     })
+}
+
+/** Where nothing was mixed in since, feed of earlier seasons goes on; else it stands in what was worked out at mixing. */
+function earlierFeed({ lot, doses }: LotFacts, { today }: Tables, site: Site): Dose[] {
+  const started = presentInnings(lot)?.startedOn
+  return lot.carried || !started ? [] : feedLeftOn(started, doses, today, site)
 }
 
 function addedOf({ lot }: LotFacts, { amendments, timeZone }: Tables): LotChemistry['added'] {

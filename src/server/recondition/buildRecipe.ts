@@ -139,7 +139,7 @@ export function recipeInput(
       litres: intake.litresNow,
       triage,
       measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
-      feedLeft: earlierFeed(facts, intake.litresNow, site, at),
+      feedLeft: earlierFeed(facts, intake.litresNow, site),
       neverPlanted: isNeverPlanted(facts.lot),
     },
     litresWanted: intake.litresWanted,
@@ -163,12 +163,11 @@ export function recipeInput(
 
 /** Earlier feed, in each litre of what really stands there: a sunken mix holds it denser. */
 export function earlierFeed(
-  { doses, lot }: Pick<LotFacts, 'doses' | 'lot'>,
+  { doses, lot, asOf }: Pick<LotFacts, 'doses' | 'lot' | 'asOf'>,
   litresNow: number,
   site: Site,
-  at: Date,
 ): Dose[] {
-  return feedLeftOf(doses, dayAt(site.timeZone, at), site).map((dose) => ({
+  return feedLeftOf(doses, asOf, site).map((dose) => ({
     ...dose,
     gPerL: (dose.gPerL * lot.contents.litres) / litresNow,
   }))

@@ -81,8 +81,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     (sum, { role, value }) => sum + (role === 'lot' ? value : 0),
     0,
   )
-  const today = dayAt(site.timeZone, at)
-  const feedOfOld = earlierFeed(facts, order.intake.litresNow, site, at)
+  const feedOfOld = earlierFeed(facts, order.intake.litresNow, site)
   const feedLeft = feedOfOld.map((dose) => ({
     ...dose,
     gPerL: (dose.gPerL * lotLitres) / mixLitres,
@@ -102,7 +101,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     batch: { ...batch, leftover: withDoses(batch.leftover) },
     predicted,
     at,
-    startedOn: today,
+    startedOn: dayAt(site.timeZone, at),
     mixedAt,
     carried: mixStateOf({ components, doses, feedLeft, container: place }),
     readyOn: readyAfter(order, dayAt(site.timeZone, mixedAt)),
@@ -122,7 +121,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
   function withDoses(line: LedgerLine | null): LedgerLine | null {
     if (!line) return null
     const share = (line.litres * facts.lot.contents.litres) / order.intake.litresNow
-    return { ...line, doses: dosesIn(share, facts.doses, today) }
+    return { ...line, doses: dosesIn(share, facts.doses, facts.asOf) }
   }
 }
 
