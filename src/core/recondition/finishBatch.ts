@@ -1,7 +1,7 @@
 import { DomainError } from '../errors'
 import { contentsOf, type LedgerLine, type LotContents, proportionalLine } from '../media'
 import { requireNumber } from '../validate'
-import type { StepAmount } from './scheduleWork'
+import type { StepAmount } from './workTypes'
 
 export interface FinishedBatch {
   /** Lines for the lot that gets its next innings. */

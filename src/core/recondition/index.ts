@@ -51,16 +51,7 @@ export {
 } from './recipeTypes'
 export { roundGrams, roundLitres } from './rounding'
 export { type Load, scaleToLoads } from './scaleToLoads'
-export {
-  type CautionId,
-  type ScheduleOptions,
-  type StepAmount,
-  type StepKind,
-  scheduleWork,
-  type ToolId,
-  type WaitReason,
-  type WorkStep,
-} from './scheduleWork'
+export { scheduleWork } from './scheduleWork'
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
 export { type StepDay, stepDays } from './stepDays'
@@ -76,3 +67,12 @@ export type {
   TriageFinding,
   TriageRule,
 } from './triage/triageTypes'
+export type {
+  CautionId,
+  ScheduleOptions,
+  StepAmount,
+  StepKind,
+  ToolId,
+  WaitReason,
+  WorkStep,
+} from './workTypes'

@@ -1,5 +1,5 @@
 import { addDays } from './days'
-import type { WorkStep } from './scheduleWork'
+import type { WorkStep } from './workTypes'
 
 /** A step of an order as far as it is done. */
 export interface StepState {

@@ -83,6 +83,9 @@ export function OrderStep({
           {plan.skimCm !== undefined && (
             <strong>{words.skim(format.plain(format.cm(plan.skimCm)))} </strong>
           )}
+          {plan.depthCm !== undefined && (
+            <strong>{words.depth(format.plain(format.cm(plan.depthCm)))} </strong>
+          )}
           {plan.heat && (
             <strong>
               {words.heat(format.number(plan.heat.tempC), format.number(plan.heat.minutes))}{' '}

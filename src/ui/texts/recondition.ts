@@ -291,6 +291,7 @@ export const recondition = {
       `${litres} for ${crop.toLowerCase()} in ${codes}`,
     done: (count: number, all: number) => `${count} of ${all} steps done`,
     tick: (title: string) => `Done: ${title}`,
+    depth: (cm: string) => `${cm} deep.`,
     skim: (cm: string) => `The top ${cm}.`,
     heat: (temp: string, minutes: string) => `${temp} °C for ${minutes} min in the core.`,
     fromDay: (day: string) => `from ${day}`,

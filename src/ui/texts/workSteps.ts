@@ -79,6 +79,38 @@ export const steps: Readonly<Record<StepKind, { title: string; how: string }>> =
     title: 'Wash the salts out of the old mix: three slow passes of water',
     how: 'Before anything is mixed in, in its pots or in tubs with holes. Let each pass drain before the next, then test the salts again.',
   },
+  fork: {
+    title: 'Fork it over in its pot',
+    how: 'Loosen it with a hand fork, break what is matted, pull out thick roots. Do not turn the bottom up.',
+  },
+  'top-up': {
+    title: 'Top it up and fold that in',
+    how: 'Work it into the upper half, then level it.',
+  },
+  'water-in': {
+    title: 'Water it in slowly',
+    how: 'Until it drips below; what sinks away is topped up with the same mix.',
+  },
+  lift: {
+    title: 'Lift the plant with its root ball',
+    how: 'Water it the evening before. Loosen what circles round the outside, cut what is woody and girdling; keep the ball in shade and damp.',
+  },
+  underlay: {
+    title: 'Put mix under the root ball',
+    how: 'So that the top of the ball ends 3–5 cm below the rim. No stones: they lift the wet zone.',
+  },
+  sides: {
+    title: 'Fill the sides, firm lightly',
+    how: 'No hollows; the base of the stem stays free, as high as it stood.',
+  },
+  dress: {
+    title: 'Scratch it in between the plants that stay',
+    how: 'Loosen the crust, spread it evenly, keep it off stems and crowns.',
+  },
+  'sow-between': {
+    title: 'Sow or plug in between',
+    how: 'Seeds or small plugs: large root balls would tear the roots of what stays.',
+  },
   plant: { title: 'Label and plant', how: 'Another plant family than before where you can.' },
 }
 
