@@ -86,6 +86,7 @@ test('what tests found goes all the way: lot, recipe, work over a broken connect
   await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('15.0 L')
 
   await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
+  await expect(page.getByText(/Finished on/)).toBeVisible()
   await page.getByRole('link', { name: 'See the lot' }).first().click()
   // The residue stays with the mix, the smell and the gnats' condition do not.
   await expect(page.getByText('Persistent weedkiller residue').first()).toBeVisible()
@@ -100,8 +101,8 @@ test('the finish can be taken back until something follows', { tag: '@desk' }, a
   await page.getByRole('button', { name: 'Work out the recipe' }).click()
   await makeOrder(page)
   const order = page.url()
-  await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
-  await page.getByRole('button', { name: 'Take the finish back' }).click()
+  await page.getByRole('button', { name: 'Finish: start the next innings' }).dblclick()
+  await page.getByRole('button', { name: 'Take the finish back' }).dblclick()
   await expect(page.getByRole('button', { name: 'Finish: start the next innings' })).toBeVisible()
   await page.goto('/lots/1')
   await expect(page.getByText('27.4 L of 36.8 L')).toBeVisible()

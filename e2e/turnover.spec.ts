@@ -110,6 +110,40 @@ test('a step changed in another tab is not overwritten', { tag: '@desk' }, async
   await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
 })
 
+test('over a slow connection ticks and amounts are kept in order, and say when they are not saved yet', {
+  tag: '@desk',
+}, async ({ page }) => {
+  await page.goto('/turnover/new?lot=3')
+  await page.getByLabel('What grows in it next?').selectOption({ label: 'Camellia' })
+  for (const pot of [/^P11/, /^P12/]) await page.getByRole('checkbox', { name: pot }).check()
+  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await expect(page.getByText(/^2 equal loads of/)).toBeVisible()
+  await makeOrder(page)
+  await expect(page.getByText(/^2 equal loads of/)).toBeVisible()
+  const sent: string[] = []
+  await page.route('**/work-orders/**', async (route) => {
+    if (route.request().method() !== 'PATCH') return route.continue()
+    const { done, actuals } = route.request().postDataJSON()
+    sent.push(done === undefined ? String(Object.values(actuals)) : String(done))
+    await new Promise((go) => setTimeout(go, 500))
+    return route.continue()
+  })
+  const old = page.getByLabel(/Really used, old mix/)
+  await page.getByRole('checkbox', { name: /^Done: Take the plants out/ }).click()
+  await old.fill('14 L')
+  await old.press('Enter')
+  await old.fill('13 L')
+  await old.press('Enter')
+  await page.getByRole('checkbox', { name: /^Done: Take the plants out/ }).click()
+  await expect(page.getByText('not saved yet').first()).toBeAttached()
+  await expect(page.getByRole('button', { name: /^Finish/ })).toBeDisabled()
+  await expect(page.getByText('not saved yet')).toHaveCount(0)
+  expect(sent).toEqual(['true', '14', '13', 'false'])
+  await page.reload()
+  await expect(old).toHaveValue('13.0 L')
+  await expect(page.getByText(/\b0 of \d+ steps done/)).toBeVisible()
+})
+
 test('letters in numbers, too many litres and no crop are refused at their fields', {
   tag: '@desk',
 }, async ({ page }) => {

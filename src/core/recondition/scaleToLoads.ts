@@ -1,4 +1,9 @@
-import { DEFAULT_MEASURES, formatMeasure, SCOOPS_FROM_LITRES } from '../units'
+import {
+  DEFAULT_MEASURES,
+  formatMeasure,
+  type HouseholdMeasures,
+  SCOOPS_FROM_LITRES,
+} from '../units'
 import { requireNumber, requireObject } from '../validate'
 import type { Recipe } from './recipeTypes'
 import { roundGrams } from './rounding'
@@ -18,12 +23,15 @@ export interface Load {
 export function scaleToLoads({
   recipe,
   loadLitres,
+  measures: given = {},
 }: {
   recipe: Pick<Recipe, 'parts' | 'doses' | 'partLitres'>
   loadLitres: number
+  measures?: Partial<HouseholdMeasures>
 }): { loads: Load[] } {
   requireObject('The recipe', recipe)
   requireNumber('The litres of a load', loadLitres, { above: 0 })
+  const measures = { ...DEFAULT_MEASURES, ...given }
   const count = Math.max(1, Math.ceil(recipe.partLitres / loadLitres - 1e-9))
   return {
     loads: Array.from({ length: count }, (_, index) => ({
@@ -33,7 +41,8 @@ export function scaleToLoads({
         id,
         litres: litres / count,
         text: formatMeasure(
-          stepsOf(rounded.litres, litreStep(rounded.litres / count), index, count),
+          stepsOf(rounded.litres, litreStep(rounded.litres / count, measures), index, count),
+          measures,
         ),
       })),
       doses: recipe.doses.map(({ id, firstGrams }) => ({
@@ -52,7 +61,6 @@ function stepsOf(total: number, step: number, index: number, count: number): num
 }
 
 /** Half a scoop, or half a cup of little; never finer than the batch itself is measured. */
-function litreStep(litres: number): number {
-  const { scoopL, cupL } = DEFAULT_MEASURES
+function litreStep(litres: number, { scoopL, cupL }: HouseholdMeasures): number {
   return (litres >= SCOOPS_FROM_LITRES ? scoopL : cupL) / 2
 }

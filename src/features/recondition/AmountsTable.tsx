@@ -13,10 +13,7 @@ const words = reconditionWords.recipe
 
 /** What to measure out and what to weigh in: the whole batch, in the grower's measures, and for each load. */
 export function AmountsTable({ page, asking }: { page: RecipePage; asking: Asking }) {
-  const { format } = useSite()
-  const { recipe, loads, names } = page
-  const first = loads[0]
-  const loaded = loads.length > 1 && first
+  const { recipe, names } = page
   const acidity = recipe.doses.find(({ role }) => role !== 'fertilizer')
   const fertilizer = recipe.doses.find(({ role }) => role === 'fertilizer')
   return (
@@ -27,7 +24,6 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           <th>{words.measureOut}</th>
           <th>{words.all}</th>
           <th>{words.measures}</th>
-          {loaded && <th>{words.eachLoad(format.plain(format.litres(first.litres)))}</th>}
         </tr>
       </thead>
       <tbody>
@@ -37,12 +33,6 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
             part={part}
             name={names[part.id]?.name ?? part.id}
             group={names[part.id]?.stratum?.group}
-            load={
-              loaded
-                ? eachLoad(loads.map((load) => load.parts.find(({ id }) => id === part.id)?.text))
-                : undefined
-            }
-            loadLabel={loaded ? words.eachLoad(format.plain(format.litres(first.litres))) : ''}
             asking={asking}
           />
         ))}
@@ -50,11 +40,6 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           dose={acidity}
           name={acidity ? names[acidity.id]?.name : words.correction}
           why="dose.acidity"
-          load={
-            loaded
-              ? eachLoad(loads.map((load) => load.doses.find(({ id }) => id === acidity?.id)?.text))
-              : undefined
-          }
           caution={acidity ? names[acidity.id]?.caution : null}
           reason={reasonOf(recipe.why['dose.acidity'])}
           asking={asking}
@@ -63,13 +48,6 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           dose={fertilizer}
           name={fertilizer ? names[fertilizer.id]?.name : words.fertilizer}
           why="dose.fertilizer"
-          load={
-            loaded
-              ? eachLoad(
-                  loads.map((load) => load.doses.find(({ id }) => id === fertilizer?.id)?.text),
-                )
-              : undefined
-          }
           caution={fertilizer ? names[fertilizer.id]?.caution : null}
           reason={reasonOf(recipe.why['dose.fertilizer'])}
           asking={asking}
@@ -79,28 +57,15 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
   )
 }
 
-/** What goes into each load: once where all get the same, else how many get what. */
-function eachLoad(texts: readonly (string | undefined)[]): string | undefined {
-  const counts = new Map<string, number>()
-  for (const text of texts) if (text) counts.set(text, (counts.get(text) ?? 0) + 1)
-  const kinds = [...counts]
-  if (kinds.length <= 1) return kinds[0]?.[0]
-  return kinds.map(([text, count]) => words.loadsOf(count, text)).join(', ')
-}
-
 function PartRow({
   part,
   name,
   group,
-  load,
-  loadLabel,
   asking,
 }: {
   part: RecipePart
   name: string
   group: Parameters<typeof grainOf>[0] | undefined
-  load: string | undefined
-  loadLabel: string
   asking: Asking
 }) {
   const { format } = useSite()
@@ -126,11 +91,6 @@ function PartRow({
         />
       </td>
       <td className={styles.measure}>{part.rounded.text}</td>
-      {load !== undefined && (
-        <td className={styles.load} data-label={loadLabel}>
-          {load}
-        </td>
-      )}
     </tr>
   )
 }
@@ -139,7 +99,6 @@ function DoseRow({
   dose,
   name,
   why,
-  load,
   caution,
   reason,
   asking,
@@ -147,7 +106,6 @@ function DoseRow({
   dose: RecipeDose | undefined
   name: string | undefined
   why: 'dose.acidity' | 'dose.fertilizer'
-  load: string | undefined
   caution: string | null | undefined
   reason: string
   asking: Asking
@@ -166,9 +124,7 @@ function DoseRow({
             onAsk={() => asking.ask(why)}
           />
         </td>
-        <td className={styles.measure} colSpan={2}>
-          {reason}
-        </td>
+        <td className={styles.measure}>{reason}</td>
       </tr>
     )
   }
@@ -194,7 +150,6 @@ function DoseRow({
         {inHalves && `; ${words.half}`}
         {dose.apart && `; ${words.apart}`}
       </td>
-      {load !== undefined && <td className={styles.load}>{load}</td>}
     </tr>
   )
 }

@@ -116,6 +116,7 @@ function Order({ page }: { page: OrderPage }) {
               names={page.names}
               locked={!open}
               leachLitres={page.leachLitres}
+              loads={page.loads}
               onTick={(done, early) => change(step.id, { done, ...(early ? { early } : {}) })}
               onActual={(id, amount) => change(step.id, { actuals: { [id]: amount } })}
             />

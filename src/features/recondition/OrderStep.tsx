@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { StepAmount } from '../../core/recondition'
+import type { Load, StepAmount } from '../../core/recondition'
 import type { NamedThing } from '../../messages/recondition/turnover'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -8,10 +8,13 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { LoadsTable } from './LoadsTable'
 import styles from './OrderScreen.module.css'
 import type { OrderSteps } from './useOrderSteps'
 
 const words = reconditionWords.order
+/** The step that the loads belong to. */
+const MEASURED_OUT = 'spread'
 
 /** One step: a tick, what to do, amounts planned and really used, cautions where they matter. */
 export function OrderStep({
@@ -19,6 +22,7 @@ export function OrderStep({
   names,
   locked,
   leachLitres,
+  loads,
   onTick,
   onActual,
 }: {
@@ -26,6 +30,7 @@ export function OrderStep({
   names: Readonly<Record<string, NamedThing>>
   locked: boolean
   leachLitres: number
+  loads: readonly Load[]
   onTick: (done: boolean, early?: string) => void
   onActual: (id: string, amount: number | null) => void
 }) {
@@ -119,6 +124,9 @@ export function OrderStep({
             </tbody>
           </table>
         )}
+        {plan.kind === MEASURED_OUT && (
+          <LoadsTable loads={loads} rows={loadRows(step.amounts, names, loads)} />
+        )}
         {asksWhy && !doneOn && (
           <WhyEarly
             day={format.day(overOn)}
@@ -135,6 +143,18 @@ export function OrderStep({
       </div>
     </li>
   )
+}
+
+function loadRows(
+  amounts: readonly StepAmount[],
+  names: Readonly<Record<string, NamedThing>>,
+  [first]: readonly Load[],
+) {
+  const old = amounts.find(({ role }) => role === 'lot')?.id
+  return [...(first?.parts ?? []), ...(first?.doses ?? [])].map(({ id }) => ({
+    id,
+    name: id === old ? reconditionWords.recipe.oldMix : (names[id]?.name ?? id),
+  }))
 }
 
 /** A wait is not ticked away without a reason. */

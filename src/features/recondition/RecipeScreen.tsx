@@ -10,10 +10,13 @@ import { useSend } from '../../ui/useSend'
 import { AmountsTable } from './AmountsTable'
 import { intakeAddress } from './answers'
 import { Checks, Findings } from './Findings'
+import { LoadsTable } from './LoadsTable'
 import { Predictions } from './Predictions'
 import styles from './RecipeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
 import { WhyPanel } from './WhyPanel'
+
+const words = reconditionWords.recipe
 
 /** The key of the number that is being asked why. */
 export type Asked = keyof typeof reconditionWords.recipe.names
@@ -33,7 +36,6 @@ export default function RecipeScreen({ page, site }: { page: RecipePage; site: S
 
 function RecipeOfLot({ page }: { page: RecipePage }) {
   const { format } = useSite()
-  const words = reconditionWords.recipe
   const { recipe, lot } = page
   const [asked, setAsked] = useState<Asked | null>(null)
   const { problem, deliver } = useSend()
@@ -74,6 +76,7 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
       <div className={styles.grid}>
         <div className={styles.panel}>
           <AmountsTable page={page} asking={asking} />
+          <LoadsTable loads={page.loads} rows={loadRows(page)} />
           <Predictions page={page} asking={asking} />
           <Checks page={page} />
         </div>
@@ -105,6 +108,13 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
       </div>
     </>
   )
+}
+
+function loadRows({ recipe, names }: RecipePage) {
+  return [...recipe.parts, ...recipe.doses.filter(({ apart }) => !apart)].map(({ id, role }) => ({
+    id,
+    name: role === 'lot' ? words.oldMix : (names[id]?.name ?? id),
+  }))
 }
 
 function ordinal(number: number): string {

@@ -188,7 +188,6 @@ export interface RecipePage {
   readonly recipe: Recipe
   readonly ranges: RecipeRanges
   readonly loads: readonly Load[]
-  readonly loadLitres: number
   readonly names: Readonly<Record<string, NamedThing>>
   readonly before: PotView | null
   readonly after: PotView
@@ -233,6 +232,8 @@ export interface OrderPage {
   readonly finishedOn: string | null
   readonly canUndo: boolean
   readonly leachLitres: number
+  /** As planned: what goes into each load of the grower's barrow. */
+  readonly loads: readonly Load[]
   readonly predictedAir: number
   readonly recipeAnswers: IntakeAnswers | null
 }

@@ -6,6 +6,7 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { readLotFacts } from '../lots'
 import { readTables } from '../tables'
+import { loadsOf } from './loadsOf'
 
 export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage> {
   const site = await readSite(db)
@@ -47,6 +48,7 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
     finishedOn: order.finishedAt ? dayAt(site.timeZone, order.finishedAt) : null,
     canUndo: order.undo !== null && facts.lot.version === order.undo.lotVersion,
     leachLitres: recipe.leachLitres,
+    loads: loadsOf(recipe, site),
     predictedAir: recipe.predictedRounded.airFraction,
     recipeAnswers:
       order.state === 'finished'

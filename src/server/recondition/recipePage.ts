@@ -4,7 +4,6 @@ import {
   cropInPot,
   recipeComponents,
   recipeRanges,
-  scaleToLoads,
   scheduleWork,
   whyWithRanges,
 } from '../../core/recondition'
@@ -16,6 +15,7 @@ import { foundViews, isNeverPlanted, potView, triageView } from '../lots'
 import { readTables } from '../tables'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
 import { cropChoice, lotHead, potChoice } from './intakePage'
+import { loadsOf } from './loadsOf'
 
 export async function recipePage(
   db: OpenDatabase,
@@ -25,7 +25,6 @@ export async function recipePage(
   const built = await buildRecipe(db, answers, at)
   const { facts, recipe, crop, container, pots, site, triage } = built
   const tables = await readTables(db, site.timeZone)
-  const loadLitres = site.measures.barrowL
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
   const mix = recipeComponents(recipe, built.input)
@@ -45,8 +44,7 @@ export async function recipePage(
     pots: pots.map((pot) => potChoice(pot, facts.lot.id)),
     recipe: { ...recipe, why: whyWithRanges(recipe.why, ranges) },
     ranges,
-    loads: scaleToLoads({ recipe, loadLitres }).loads,
-    loadLitres,
+    loads: loadsOf(recipe, site),
     names: namesOf(built),
     before:
       facts.container && surfaceNow && facts.hydraulics

@@ -122,6 +122,12 @@ export const recondition = {
     toOrder: 'Go on with it',
     throwAway: 'Throw these answers away',
   },
+  loads: {
+    title: (count: number, litres: string) => `${count} equal loads of ${litres} each`,
+    each: 'each load',
+    of: (numbers: readonly number[]) =>
+      `${numbers.length === 1 ? 'load' : 'loads'} ${numbers.join(', ')}`,
+  },
   recipe: {
     title: (name: string) => `Recipe for ${name}`,
     next: (innings: string, crop: string) => `its ${innings} innings, ${crop.toLowerCase()}`,
@@ -133,8 +139,6 @@ export const recondition = {
     weighIn: 'Weigh in',
     all: 'all',
     measures: 'with your measures',
-    eachLoad: (litres: string) => `each load, ${litres}`,
-    loadsOf: (count: number, text: string) => `${count} × ${text}`,
     onScale: 'on the scale, not by the handful',
     half: 'half now, the rest after a test',
     none: 'none',
