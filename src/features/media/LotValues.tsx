@@ -135,7 +135,9 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
         number:
           page.inningsLeft.value >= page.inningsLeft.most
             ? words.orMore(page.inningsLeft.most)
-            : number(page.inningsLeft.value, 0),
+            : page.inningsLeft.value === 0
+              ? words.noMore
+              : number(page.inningsLeft.value, 0),
         unit: words.seasons(page.inningsLeft.value),
       },
       measuredOn: null,

@@ -65,7 +65,7 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
     doubted
       ? `pH ${number(format, ph)}, read with a pen that cannot be trusted: nothing is limed by it`
       : `pH ${number(format, ph)}`,
-  salts: (format, { ecSme }) => `Salts ${number(format, ecSme)} dS/m as saturated extract`,
+  salts: (format, { ecSme }) => `Salts ${number(format, ecSme)} dS/m`,
   buffer: (format, { buffer, target, gPerL }) =>
     `One pH takes ${number(format, buffer)} g of lime a litre; ${number(format, gPerL)} g a litre brought it to pH ${number(format, target)}`,
   seedlings: (format, { sproutedShare, heightShare }, word, isTrouble) =>

@@ -123,8 +123,9 @@ export const media = {
         ? `high for ${crop.toLowerCase()}, limit ${ceiling}`
         : `${crop.toLowerCase()}: up to ${ceiling}`,
     inningsLeft: 'Left to itself it serves',
+    noMore: 'no',
     orMore: (count: number) => `${count} or more`,
-    seasons: (count: number) => (count === 1 ? 'more season' : 'more seasons'),
+    seasons: (count: number) => (count <= 1 ? 'more season' : 'more seasons'),
     likelySeasons: (low: string, high: string) => `likely ${low} to ${high}`,
     weight: 'Weight when wet',
     perLitre: 'kg a litre',

@@ -67,7 +67,7 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'feed.none-needed': 'None: the mix meets 95 % of the crop’s nitrogen by itself.',
   'feed.label': 'The most the label allows. What is still missing is for a soluble feed.',
   'feed.salt':
-    'No more than four fifths of the crop’s salt ceiling leave room for. What is still missing is for a soluble feed.',
+    'As much as keeps the salts below four fifths of the crop’s ceiling; none where they are there already. What is still missing is for a soluble feed.',
   'feed.never-feed': 'None: this crop is never fed.',
   'feed.soluble-school': 'None is mixed in: you feed with the water.',
   'feed.nothing-in-stock': 'None: there is no fertilizer of that kind in your list.',
