@@ -66,62 +66,92 @@ export function volumeYield(shares: readonly Share[]): number {
 
 /** The same for grains alone; their shares sum to 1. */
 export function packedYield(grains: readonly GrainClass[]): number {
-  const classes = grains
-    .filter(({ share }) => share > NO_GRAINS)
-    .sort((a, b) => b.sizeMm - a.sizeMm)
-  const count = classes.length
+  const count = sortedBySize(grains)
   let envelopes = 0
-  for (const { share, interPorosity } of classes) envelopes += share * (1 - interPorosity)
-  const y = new Float64Array(count)
-  const beta = new Float64Array(count)
   for (let i = 0; i < count; i++) {
-    const { share, interPorosity } = classes[i] as GrainClass
-    const packing = 1 - interPorosity
-    y[i] = (share * packing) / envelopes
-    beta[i] = packing * (1 + 1 / COMPACTION_INDEX)
+    envelopes += (SHARES[i] as number) * (1 - (GAPS[i] as number))
   }
-  const limits = new Float64Array(count)
   for (let i = 0; i < count; i++) {
-    const betaI = beta[i] as number
-    const sizeI = (classes[i] as GrainClass).sizeMm
+    const packing = 1 - (GAPS[i] as number)
+    Y[i] = ((SHARES[i] as number) * packing) / envelopes
+    BETA[i] = packing * (1 + 1 / COMPACTION_INDEX)
+  }
+  for (let i = 0; i < count; i++) {
+    const betaI = BETA[i] as number
+    const sizeI = SIZES[i] as number
     let loss = 0
     for (let j = 0; j < count; j++) {
       if (j === i) continue
-      const betaJ = beta[j] as number
-      const sizeJ = (classes[j] as GrainClass).sizeMm
+      const betaJ = BETA[j] as number
+      const sizeJ = SIZES[j] as number
       loss +=
         j < i
-          ? (1 - betaI + wall(sizeI, sizeJ) * betaI * (1 - 1 / betaJ)) * (y[j] as number)
-          : (1 - (loosening(sizeJ, sizeI) * betaI) / betaJ) * (y[j] as number)
+          ? (1 - betaI + wall(sizeI, sizeJ) * betaI * (1 - 1 / betaJ)) * (Y[j] as number)
+          : (1 - (loosening(sizeJ, sizeI) * betaI) / betaJ) * (Y[j] as number)
     }
-    limits[i] = betaI / (1 - loss)
+    INVERSE_LIMITS[i] = (1 - loss) / betaI
   }
-  return Math.min(1, envelopes * compacted(limits, y, beta))
+  return Math.min(1, envelopes * compacted(count))
+}
+
+// Worked in again and again by everything that tries mixes: room for the grains is made once.
+let SIZES = new Float64Array(16)
+let GAPS = new Float64Array(16)
+let SHARES = new Float64Array(16)
+let Y = new Float64Array(16)
+let BETA = new Float64Array(16)
+let INVERSE_LIMITS = new Float64Array(16)
+
+/** Writes the grains that are there down, the largest first; alike ones as they came. */
+function sortedBySize(grains: readonly GrainClass[]): number {
+  if (grains.length > SIZES.length) {
+    const room = 2 * grains.length
+    SIZES = new Float64Array(room)
+    GAPS = new Float64Array(room)
+    SHARES = new Float64Array(room)
+    Y = new Float64Array(room)
+    BETA = new Float64Array(room)
+    INVERSE_LIMITS = new Float64Array(room)
+  }
+  let count = 0
+  for (const { sizeMm, interPorosity, share } of grains) {
+    if (!(share > NO_GRAINS)) continue
+    let at = count++
+    for (; at > 0 && (SIZES[at - 1] as number) < sizeMm; at--) {
+      SIZES[at] = SIZES[at - 1] as number
+      GAPS[at] = GAPS[at - 1] as number
+      SHARES[at] = SHARES[at - 1] as number
+    }
+    SIZES[at] = sizeMm
+    GAPS[at] = interPorosity
+    SHARES[at] = share
+  }
+  return count
 }
 
 /**
  * Volume per volume of solids at the compaction index: the root of Σ (yᵢ/βᵢ) / (u − 1/γᵢ) = K in u = 1/γ, above the
  * greatest 1/γᵢ. The sum falls and is convex there, so Newton's steps from its left run up to the root and never pass it.
  */
-function compacted(limits: Float64Array, y: Float64Array, beta: Float64Array): number {
+function compacted(count: number): number {
   let pole = 0
   let weight = 0
-  for (let i = 0; i < limits.length; i++) {
-    const inverse = 1 / (limits[i] as number)
-    const own = (y[i] as number) / (beta[i] as number)
+  for (let i = 0; i < count; i++) {
+    const inverse = INVERSE_LIMITS[i] as number
+    const own = (Y[i] as number) / (BETA[i] as number)
     if (inverse > pole) {
       pole = inverse
       weight = own
     }
   }
-  // One class alone reaches the index here: with the others the sum is no less.
+  // Left of the root: at this distance the greatest pole alone makes the sum K, with the others the sum is no less.
   let u = pole + Math.max(weight / COMPACTION_INDEX, 1e-300)
   for (let step = 0; step < 100; step++) {
     let sum = -COMPACTION_INDEX
     let slope = 0
-    for (let i = 0; i < limits.length; i++) {
-      const gap = u - 1 / (limits[i] as number)
-      const term = (y[i] as number) / (beta[i] as number) / gap
+    for (let i = 0; i < count; i++) {
+      const gap = u - (INVERSE_LIMITS[i] as number)
+      const term = (Y[i] as number) / (BETA[i] as number) / gap
       sum += term
       slope -= term / gap
     }

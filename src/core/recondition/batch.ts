@@ -1,4 +1,4 @@
-import { type Component, type GrainClass, type Material, packedYield } from '../media'
+import { type Component, type Material, packedYield } from '../media'
 import type { RecipeLimits } from './recipeTypes'
 
 /** What the solver mixes from, once the materials are chosen. */
@@ -55,24 +55,25 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   const holder = wanted.holder?.share ?? 0
   const open = 1 - aggregate - holder
   const maxFresh = sources.fresh ? limits.maxFreshShare : 0
+  const yieldOf = yieldsOf(sources, wanted)
 
   let compost = wanted.compost
   let fresh = settle(wanted.freshAtLeast, (share) => {
-    const partLitres = sources.mixLitres / yieldOf(sources, wanted, compost, share)
+    const partLitres = sources.mixLitres / yieldOf(compost, share)
     return Math.max(wanted.freshAtLeast, open - compost - sources.usableLitres / partLitres)
   })
   if (fresh > maxFresh) {
     fresh = maxFresh
     const mostCompost = compost > 0 ? Math.max(compost, limits.maxCompostShare) : compost
     compost = settle(compost, (share) => {
-      const partLitres = sources.mixLitres / yieldOf(sources, wanted, share, fresh)
+      const partLitres = sources.mixLitres / yieldOf(share, fresh)
       const missing = open - fresh - sources.usableLitres / partLitres
       return Math.max(wanted.compost, Math.min(mostCompost, missing))
     })
   }
 
   const components = componentsOf(sources, wanted, compost, fresh)
-  const yieldOfMix = yieldOf(sources, wanted, compost, fresh)
+  const yieldOfMix = yieldOf(compost, fresh)
   const lot = Math.max(0, open - compost - fresh)
   const enough = sources.mixLitres / yieldOfMix
   const partLitres = lot > 0 ? Math.min(enough, sources.usableLitres / lot) : enough
@@ -108,26 +109,44 @@ function settle(start: number, next: (share: number) => number): number {
   return share
 }
 
-function yieldOf(
+/** The yield of a batch for shares of compost and fresh mix: the grains are looked up once, their shares as asked. */
+function yieldsOf(
   { lot, compost: compostMaterial, fresh: freshMaterial }: BatchSources,
   { aggregate, holder }: BatchShares,
-  compost: number,
-  fresh: number,
-): number {
-  const lotShare = lotShareOf(compost, fresh, aggregate, holder)
-  const grains: GrainClass[] = []
+): (compost: number, fresh: number) => number {
+  const grains: { sizeMm: number; interPorosity: number; share: number }[] = []
   const add = (material: Material | null | undefined, share: number) => {
-    if (!material || !(share > 0)) return
-    grains.push({ sizeMm: material.grainMm, interPorosity: material.interPorosity, share })
+    const { grainMm = 1, interPorosity = 0 } = material ?? {}
+    grains.push({ sizeMm: grainMm, interPorosity, share: material ? share : 0 })
   }
-  for (const { material, parts } of lot) add(material, parts * lotShare)
-  add(compostMaterial, compost)
+  for (const { material } of lot) add(material, 0)
+  const compostAt = grains.length
+  add(compostMaterial, 0)
+  const freshAt = grains.length
+  add(freshMaterial, 0)
   add(aggregate?.material, aggregate?.share ?? 0)
   add(holder?.material, holder?.share ?? 0)
-  add(freshMaterial, fresh)
-  let total = 0
-  for (const { share } of grains) total += share
-  return packedYield(grains.map((grain) => ({ ...grain, share: grain.share / total })))
+  const set = (at: number, share: number) => {
+    const grain = grains[at]
+    if (grain) grain.share = share
+  }
+  const added = (aggregate?.share ?? 0) + (holder?.share ?? 0)
+  return (compost, fresh) => {
+    const lotShare = lotShareOf(compost, fresh, aggregate, holder)
+    const compostThere = compostMaterial ? compost : 0
+    const freshThere = freshMaterial ? fresh : 0
+    let lotTotal = 0
+    for (const { parts } of lot) lotTotal += parts
+    const total = lotShare * lotTotal + compostThere + freshThere + added
+    for (let at = 0; at < lot.length; at++) {
+      set(at, ((lot[at] as Component).parts * lotShare) / total)
+    }
+    set(compostAt, compostThere / total)
+    set(freshAt, freshThere / total)
+    if (aggregate) set(freshAt + 1, aggregate.share / total)
+    if (holder) set(freshAt + 2, holder.share / total)
+    return packedYield(grains)
+  }
 }
 
 function componentsOf(
