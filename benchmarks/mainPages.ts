@@ -41,6 +41,12 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'turnover', address: '/turnover', further: ['/turnover?page=2&finished=3'] },
   { name: 'what was found', address: '/turnover/new?lot=1' },
   { name: 'recipe', address: `/turnover/recipe?${ASKED}` },
+  {
+    name: 'pots',
+    address: '/pots',
+    further: ['/pots?page=2', '/pots?find=tub', '/pots?state=growing', '/pots?order=crop'],
+  },
+  { name: 'a pot', address: '/pots/1' },
   { name: 'find', address: '/api/find?find=tub' },
 ]
 

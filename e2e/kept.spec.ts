@@ -181,11 +181,23 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     feed: 'organic',
   }
   const order = await send('POST', '/api/recondition/work-orders', wanted)
+  await send('POST', '/api/containers/plantings', {
+    pots: [pot],
+    cropId: 'chard',
+    cultivar: harm,
+    how: 'sown',
+    count: 3,
+    on: '2026-11-01',
+    despite: harm,
+  })
+  await send('POST', `/api/containers/${pot}/log`, { kind: 'note', note: HARM })
   const places = [
     '/lots',
     '/lots/new',
     `/lots?place=${encodeURIComponent(harm)}`,
     `/lots/${lot.id}`,
+    '/pots',
+    `/pots/${pot}`,
     '/mixes',
     `/mixes/design?mix=${mix.id}`,
     `/mixes/compare?mixes=${mix.id}`,

@@ -37,7 +37,7 @@ test('Find goes to a pot by its code, a place, or something to do', async ({ pag
   await expect(page.getByRole('option').first()).toContainText('P04')
   await expectAccessible(page)
   await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Camellia tub')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('P04 Camellia tub')
 
   await page.getByRole('button', { name: /^Find/ }).click()
   await field.fill('turn over long')

@@ -10,6 +10,7 @@ import {
   lots,
   measurements,
 } from '../../src/data/media'
+import { plantings } from '../../src/data/season'
 import { between, pick, type Random } from '../../testing/random'
 import { insertRows } from './insertRows'
 import { lotHistory } from './lotHistory'
@@ -78,10 +79,25 @@ export async function growLots(
     lotContents,
     ofLot(({ lines }, lotId) => contentsOf(lines).components.map((one) => ({ ...one, lotId }))),
   )
+  const seasons = ofLot((life, lotId) => life.innings.map((one) => ({ ...one, lotId })))
+  const inningsIds = await insertRows(db, innings, seasons)
+  const potsOf = new Map(ids.map((lotId, i) => [lotId, lives[i]?.pots ?? []]))
   await insertRows(
     db,
-    innings,
-    ofLot((life, lotId) => life.innings.map((one) => ({ ...one, lotId }))),
+    plantings,
+    seasons.flatMap(({ lotId, cropId, startedOn, endedOn }, i) =>
+      (cropId ? (potsOf.get(lotId) ?? []) : []).map(({ id }) => ({
+        containerId: id,
+        lotId,
+        inningsId: inningsIds[i] as number,
+        cropId: cropId as string,
+        how: 'planted' as const,
+        startedOn,
+        endedOn: endedOn ?? null,
+        growth: endedOn ? between(random, 1, 5) : null,
+        endedWhy: endedOn ? ('season over' as const) : null,
+      })),
+    ),
   )
   await insertRows(
     db,

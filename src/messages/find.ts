@@ -14,6 +14,7 @@ export const findQuerySchema = Joi.object<FindQuery>({
 export interface FindAnswer {
   readonly lots: readonly { readonly id: number; readonly name: string }[]
   readonly pots: readonly {
+    readonly id: number
     readonly code: string
     readonly name: string
     readonly place: string

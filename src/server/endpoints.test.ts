@@ -32,7 +32,18 @@ interface Row {
 }
 
 const NOBODY = 999_999
-const ids = { pen: 0, test: 0, lot: 0, entry: 0, mix: 0, order: 0, step: 0, finding: 0 }
+const ids = {
+  pen: 0,
+  test: 0,
+  lot: 0,
+  entry: 0,
+  mix: 0,
+  order: 0,
+  step: 0,
+  finding: 0,
+  planting: 0,
+  log: 0,
+}
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
 const mix = {
   name: 'Mix of the table',
@@ -47,6 +58,7 @@ const mix = {
     everyDays: 2,
   },
 }
+const planting = { cropId: 'chard', how: 'sown', on: '2026-11-01' }
 const look = { kind: 'look', smell: 'none', sights: [] }
 const said = { place: '', judge: '', note: '', water: null }
 const water = { ph: 7.4, ecDsPerM: 0.5, alkalinityMgPerL: 150 }
@@ -59,6 +71,51 @@ const nothing = () => ({})
 
 /** In an order in which each finds what it needs. */
 const ROWS: Readonly<Record<string, Row>> = {
+  'POST /api/containers/plantings': {
+    body: () => ({ ...planting, pots: [1] }),
+    wrong: [{ ...planting, pots: [] }, 'pots'],
+    unknown: { body: { ...planting, pots: [NOBODY] } },
+    keep: (answer) => {
+      ids.planting = Number((answer.ids as number[])[0])
+    },
+  },
+  'POST /api/containers/[id]/log': {
+    params: () => ({ id: 1 }),
+    body: () => ({ kind: 'growth', value: 4 }),
+    wrong: [{ kind: 'growth', value: 9 }, 'value'],
+    unknown: { id: NOBODY },
+    keep: ({ id }) => {
+      ids.log = Number(id)
+    },
+  },
+  'POST /api/containers/log/[id]/counts': {
+    params: () => ({ id: ids.log }),
+    body: () => ({ counts: false }),
+    wrong: [{ counts: 'perhaps' }, 'counts'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/containers/plantings/[id]/end': {
+    params: () => ({ id: ids.planting }),
+    body: () => ({ on: planting.on, why: 'harvested', growth: 4, harvestG: 1200 }),
+    wrong: [{ on: planting.on, why: 'bored' }, 'why'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/containers/plantings/[id]/take-end-back': {
+    params: () => ({ id: ids.planting }),
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
+  'POST /api/containers/plantings/take-out': {
+    body: () => ({ ids: [ids.planting] }),
+    wrong: [{ ids: [] }, 'ids'],
+    unknown: { body: { ids: [NOBODY] } },
+  },
+  'POST /api/containers/[id]/more': {
+    params: () => ({ id: 1 }),
+    body: () => ({ count: 2 }),
+    wrong: [{ count: 0 }, 'count'],
+    unknown: { id: NOBODY },
+  },
   'GET /api/health': {},
   'GET /api/find': {},
   'GET /api/media/materials': {},

@@ -2,6 +2,7 @@ export { canopyArea, YOUNG_SHARE } from './canopyArea'
 export { type DryDown, dryDown } from './dryDown'
 export { EXPOSURE_FACTORS, EXPOSURES, type Exposure } from './exposure'
 export { growingMonths, halfAYearOn, isSouthern, monthsAt } from './growingYear'
+export { GROWTH_SCORES, type GrowthScore, type Outcome, outcomeOf } from './growth'
 export { plantingDay } from './plantingDay'
 export {
   extraterrestrialRadiation,

@@ -8,6 +8,7 @@ import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
 import { addMixVersion, createMix } from '../mixes/mixes'
+import { plantings } from '../season/plantingTables'
 import { siteSettings } from '../site/tables'
 import { type DemoLot, LOTS } from './demoLots'
 import { MIXES } from './demoMixes'
@@ -62,6 +63,8 @@ async function seedMix(
   }
 }
 
+const GROWTH = { well: 4, fair: 3, poor: 2 } as const
+
 async function seedLot(
   db: Database,
   lot: DemoLot,
@@ -84,17 +87,32 @@ async function seedLot(
   let litres = litresOf(lot.filled)
   for (const [index, season] of lot.seasons.entries()) {
     const growing = lot.stillGrowing && index === seasons - 1
-    await db.insert(innings).values({
+    const [made] = await db
+      .insert(innings)
+      .values({
+        lotId: id,
+        number: index + 1,
+        cropId: season.cropId,
+        startedOn: isoDay(startOf(index)),
+        endedOn: growing ? null : isoDay(endOf(index)),
+        outcome: growing ? null : season.outcome,
+        readyOn: isoDay(startOf(index)),
+        plantedOn: isoDay(startOf(index)),
+        litres,
+      })
+      .returning({ id: innings.id })
+    const grown = lot.codes.map((code) => ({
+      containerId: idOf.get(code) ?? 0,
       lotId: id,
-      number: index + 1,
+      inningsId: made?.id ?? 0,
       cropId: season.cropId,
+      how: 'planted' as const,
       startedOn: isoDay(startOf(index)),
       endedOn: growing ? null : isoDay(endOf(index)),
-      outcome: growing ? null : season.outcome,
-      readyOn: isoDay(startOf(index)),
-      plantedOn: isoDay(startOf(index)),
-      litres,
-    })
+      growth: growing ? null : GROWTH[season.outcome],
+      endedWhy: growing ? null : ('season over' as const),
+    }))
+    if (grown.length > 0) await db.insert(plantings).values(grown)
     litres += litresOf(season.ageing)
     const aged = lineOf('settled', season.ageing)
     if (aged.components.length > 0) await appendLines(db, id, [aged], endOf(index))

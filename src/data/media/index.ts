@@ -1,5 +1,4 @@
 export { findLotNames, findLots, type LotOrder, readLotNames } from './findLots'
-export { setPlanted } from './innings'
 export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {

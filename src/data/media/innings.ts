@@ -1,7 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import type { Database } from '../database'
-import { Conflict } from '../errors'
-import { lockLot } from './lots'
 import { innings, lotFindings, measurements } from './lotTables'
 import { type Innings, readLot } from './readLots'
 
@@ -58,22 +56,4 @@ export async function copyHistory(db: Database, fromLotId: number, toLotId: numb
       .insert(lotFindings)
       .values(from.seen.map(({ id: _, lotId: __, ...one }) => ({ ...one, lotId: toLotId })))
   }
-}
-
-/**
- * Says when the crop of a lot's present innings went in; null: not yet.
- * @throws Conflict between innings
- */
-export async function setPlanted(db: Database, lotId: number, on: string | null): Promise<void> {
-  await db.transaction(async (tx) => {
-    await lockLot(tx, lotId)
-    const changed = await tx
-      .update(innings)
-      .set({ plantedOn: on, version: sql`${innings.version} + 1` })
-      .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
-      .returning({ id: innings.id })
-    if (changed.length === 0) {
-      throw new Conflict('This lot is in no innings: turn it over first.')
-    }
-  })
 }

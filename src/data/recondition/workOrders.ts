@@ -16,6 +16,7 @@ import { addFindings, endOpenFindings, type NewFinding } from '../media/lotFindi
 import { appendLines, createLot, reverseOrder } from '../media/lots'
 import { innings, type LotOrigin, lotFindings, lots } from '../media/lotTables'
 import { giveToStock, takeFromStock } from '../media/materials'
+import { endAllIn, growAgain } from '../season/plantings'
 import { readOpenOrder, readWorkOrder, type WorkOrder, type WorkOrderStep } from './readWorkOrders'
 import { type FinishUndo, type WorkOrderState, workOrderSteps, workOrders } from './tables'
 
@@ -215,6 +216,11 @@ export async function finishWorkOrder(
       const take = unit === 'L' ? takeFromStock : takeGramsFromStock
       taken.push({ id, unit, amount: await take(tx, id, amount) })
     }
+    await endAllIn(tx, lotId, {
+      endedOn: startedOn,
+      endedWhy: 'turned over',
+      workOrderId: orderId,
+    })
     const opened = await openNextInnings(tx, lotId, {
       cropId: order.intake.cropId,
       startedOn,
@@ -276,6 +282,7 @@ export async function undoFinish(db: Database, orderId: number, at: Date): Promi
       .where(eq(lots.id, lotId))
     await placeLot(tx, lotId, undo.containerIds)
     await tx.delete(innings).where(eq(innings.id, undo.inningsId))
+    await growAgain(tx, orderId)
     if (undo.closedInningsId !== null) {
       await tx
         .update(innings)

@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { Fragment, useState } from 'react'
 import type { LotPage, LotWhyKey } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
@@ -35,7 +35,6 @@ function Lot({ page }: { page: LotPage }) {
   const words = mediaWords
   const [asked, setAsked] = useState<LotWhyKey | null>(null)
   const asking: Asking = { asked, ask: (key) => setAsked(key === asked ? null : key) }
-  const codes = page.containers.map(({ code }) => code).join(', ')
   return (
     <>
       <PageHead
@@ -43,7 +42,14 @@ function Lot({ page }: { page: LotPage }) {
         beside={
           <>
             {words.lotNumber(page.id)} · {page.where}
-            {codes && ` · ${codes}`} · {format.plain(format.litres(page.litres))}
+            {page.containers.map(({ id, code }, index) => (
+              <Fragment key={id}>
+                {index === 0 ? ' · ' : ', '}
+                <a href={`/pots/${id}`}>{code}</a>
+              </Fragment>
+            ))}
+            {' · '}
+            {format.plain(format.litres(page.litres))}
             {page.roomLitres !== null &&
               ` ${words.ofRoom(format.plain(format.litres(page.roomLitres)))}`}
           </>

@@ -262,7 +262,11 @@ export interface LotPage extends LotRow {
   } | null
   readonly version: number
   readonly origin: string
-  readonly containers: readonly { readonly code: string; readonly name: string }[]
+  readonly containers: readonly {
+    readonly id: number
+    readonly code: string
+    readonly name: string
+  }[]
   /** How much sun and wind reaches them; null in a store bin. */
   readonly exposure: Exposure | null
   readonly pot: PotView | null

@@ -73,7 +73,8 @@ async function potsOf(
           found.flatMap(({ lotId }) => lotId ?? []),
         )
       : names
-  return found.map(({ code, name, place, lotId }) => ({
+  return found.map(({ id, code, name, place, lotId }) => ({
+    id,
     code,
     name,
     place,

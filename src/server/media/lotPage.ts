@@ -57,7 +57,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     version: facts.lot.version,
     origin: facts.lot.origin,
     exposure: facts.container?.exposure ?? null,
-    containers: facts.containers.map(({ code, name }) => ({ code, name })),
+    containers: facts.containers.map(({ id: potId, code, name }) => ({ id: potId, code, name })),
     pot:
       container && surfaceCm && facts.hydraulics
         ? potView(components, facts.hydraulics.curve, container, surfaceCm, crop)

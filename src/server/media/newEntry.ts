@@ -2,8 +2,10 @@ import { type LedgerLine, proportionalLine } from '../../core/media'
 import { lotComponents, type MixState, mixStateOf } from '../../core/recondition'
 import { requireContainers } from '../../data/containers'
 import { appendLines, materialsById, readLot } from '../../data/media'
+import { endAllIn } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { NewEntry } from '../../messages/media/lots'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { litresThatFit, readLotFacts, refuseTooMuch, USUAL_COLUMN } from '../lots'
 import { Refused } from '../problem'
@@ -20,6 +22,10 @@ export async function newEntry(
   if (line.litres > 0) await requireRoom(db, lotId, line)
   const carried = entry.kind === 'topped-up' ? await mixedWith(db, lotId, line) : undefined
   await appendLines(db, lotId, [line], at, carried ? { carried } : {})
+  if (entry.kind === 'emptied') {
+    const { timeZone } = await readSite(db)
+    await endAllIn(db, lotId, { endedOn: dayAt(timeZone, at), endedWhy: 'emptied' })
+  }
 }
 
 /** What the mix is with what is added, from what is known of the mix before: its tests, its feed, its salts. */

@@ -1,5 +1,5 @@
 import type { Database } from '../../data/database'
-import { setPlanted } from '../../data/media'
+import { plantLot } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { Planted } from '../../messages/media/lots'
 import { dayAt } from '../clock'
@@ -17,6 +17,6 @@ export async function planted(
     const message = 'That day has not come yet: say it when it is planted'
     throw new Refused(422, 'not-valid', message, [{ field: 'on', message }])
   }
-  await setPlanted(db, lotId, on)
+  await plantLot(db, lotId, on)
   return { on }
 }

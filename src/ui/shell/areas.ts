@@ -6,30 +6,35 @@ export type AreaId = keyof typeof commonWords.areas
 export interface Area {
   readonly id: AreaId
   readonly name: string
+  /** What it is about, as the rail groups it. */
+  readonly group: string
   readonly address: string
   /** What can be begun there from anywhere. */
   readonly actions: readonly { readonly name: string; readonly address: string }[]
 }
 
-const { areas: names, actions } = commonWords
+const { areas: names, actions, groups } = commonWords
 
 /** All areas in the order of the rail. A new one is added here, and stands everywhere. */
 export const AREAS: readonly Area[] = [
   {
     id: 'mixes',
     name: names.mixes,
+    group: groups.media,
     address: '/mixes',
     actions: [
       { name: actions.newMix, address: '/mixes/design' },
       { name: actions.bottomLayer, address: '/mixes/layers' },
     ],
   },
-  { id: 'bench', name: names.bench, address: '/bench', actions: [] },
+  { id: 'bench', name: names.bench, group: groups.media, address: '/bench', actions: [] },
   {
     id: 'lots',
     name: names.lots,
+    group: groups.media,
     address: '/lots',
     actions: [{ name: actions.newLot, address: '/lots/new' }],
   },
-  { id: 'turnover', name: names.turnover, address: '/turnover', actions: [] },
+  { id: 'turnover', name: names.turnover, group: groups.media, address: '/turnover', actions: [] },
+  { id: 'pots', name: names.pots, group: groups.garden, address: '/pots', actions: [] },
 ]

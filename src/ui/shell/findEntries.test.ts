@@ -9,8 +9,15 @@ const entries = findEntries({
     { id: 3, name: 'Camellia tub' },
   ],
   pots: [
-    { code: 'P04', name: 'Oak tub', place: 'North landing', lotId: 3, lotName: 'Camellia tub' },
-    { code: 'P14', name: 'Tall pot', place: 'South wall', lotId: null, lotName: null },
+    {
+      id: 4,
+      code: 'P04',
+      name: 'Oak tub',
+      place: 'North landing',
+      lotId: 3,
+      lotName: 'Camellia tub',
+    },
+    { id: 14, code: 'P14', name: 'Tall pot', place: 'South wall', lotId: null, lotName: null },
   ],
   places: ['North landing', 'South wall'],
   mixes: [{ id: 2, name: 'Bean mix' }],
@@ -20,9 +27,9 @@ const entries = findEntries({
 })
 const first = (typed: string) => matchEntries(entries, typed)[0]
 
-test('a pot is found by its code and leads to the lot that stands in it', () => {
-  assert.equal(first('p04')?.address, '/lots/3')
-  assert.equal(first('P14')?.address, '/lots?place=South%20wall', 'an empty pot leads to its place')
+test('a pot is found by its code and leads to its page', () => {
+  assert.equal(first('p04')?.address, '/pots/4')
+  assert.equal(first('P14')?.address, '/pots/14')
 })
 
 test('every word must fit, in any order; nothing fits nonsense', () => {

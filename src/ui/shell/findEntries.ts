@@ -29,12 +29,12 @@ export function findEntries(answer: FindAnswer): FindEntry[] {
       }),
     ),
     ...pots.map(
-      ({ code, name, place, lotId, lotName }): FindEntry => ({
+      ({ id, code, name, place, lotId, lotName }): FindEntry => ({
         kind: 'pot',
         code,
         name,
         note: `${place} · ${lotId === null ? words.emptyPot : (lotName ?? '')}`,
-        address: lotId === null ? atPlace(place) : `/lots/${lotId}`,
+        address: `/pots/${id}`,
       }),
     ),
     ...places.map((place): FindEntry => ({ kind: 'place', name: place, address: atPlace(place) })),

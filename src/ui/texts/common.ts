@@ -1,7 +1,7 @@
 export const common = {
   product: 'Innings',
-  group: 'Media',
-  areas: { mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover' },
+  groups: { media: 'Media', garden: 'Garden' },
+  areas: { mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover', pots: 'Pots' },
   /** Named in the screens of their areas and in Find. */
   actions: {
     newLot: 'New lot',

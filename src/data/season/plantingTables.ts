@@ -1,0 +1,96 @@
+import {
+  type AnyPgColumn,
+  boolean,
+  date,
+  doublePrecision,
+  index,
+  integer,
+  pgTable,
+  text,
+} from 'drizzle-orm/pg-core'
+import { instant, version } from '../columns'
+import { containers } from '../containers/tables'
+import { innings, lotFindings, lots } from '../media/lotTables'
+import { crops, problems } from './tables'
+
+export const HOW_PLANTED = ['sown', 'plugs', 'planted'] as const
+export type HowPlanted = (typeof HOW_PLANTED)[number]
+
+export const WHY_ENDED = ['season over', 'harvested', 'died', 'moved'] as const
+export type WhyEnded = (typeof WHY_ENDED)[number] | 'turned over' | 'emptied'
+
+/** What grows in a container, since when, and how it did. */
+export const plantings = pgTable(
+  'plantings',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    containerId: integer('container_id')
+      .notNull()
+      .references(() => containers.id),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    inningsId: integer('innings_id')
+      .notNull()
+      .references(() => innings.id, { onDelete: 'cascade' }),
+    cropId: text('crop_id')
+      .notNull()
+      .references(() => crops.id),
+    cultivar: text('cultivar'),
+    how: text('how').$type<HowPlanted>().notNull(),
+    /** Plants; null where nobody counted them. */
+    count: integer('count'),
+    startedOn: date('started_on').notNull(),
+    endedOn: date('ended_on'),
+    /** 1 to 5. */
+    growth: integer('growth'),
+    harvestG: doublePrecision('harvest_g'),
+    endedWhy: text('ended_why').$type<WhyEnded>(),
+    note: text('note'),
+    /** Why it was planted although something found in the lot speaks against it. */
+    despite: text('despite'),
+    /** The same plants in the container before. */
+    movedFromId: integer('moved_from_id').references((): AnyPgColumn => plantings.id),
+    /** The turnover that ended it: taken back with that. */
+    workOrderId: integer('work_order_id'),
+    version: version(),
+  },
+  (table) => [
+    index('plantings_by_container').on(table.containerId, table.startedOn),
+    index('plantings_by_innings').on(table.inningsId),
+  ],
+)
+
+export const POT_LOG_KINDS = [
+  'growth',
+  'harvest',
+  'problem',
+  'stays wet',
+  'dries fast',
+  'missed',
+  'note',
+] as const
+export type PotLogKind = (typeof POT_LOG_KINDS)[number]
+
+/** What was seen or done at a container, in a word or a number. */
+export const potLog = pgTable(
+  'pot_log',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    containerId: integer('container_id')
+      .notNull()
+      .references(() => containers.id),
+    plantingId: integer('planting_id').references(() => plantings.id, { onDelete: 'set null' }),
+    lotId: integer('lot_id').references(() => lots.id),
+    at: instant('at').notNull(),
+    kind: text('kind').$type<PotLogKind>().notNull(),
+    /** The score, or grams harvested. */
+    value: doublePrecision('value'),
+    problemId: text('problem_id').references(() => problems.id),
+    /** The finding it became in the lot. */
+    findingId: integer('finding_id').references(() => lotFindings.id),
+    note: text('note'),
+    takenBack: boolean('taken_back').notNull().default(false),
+  },
+  (table) => [index('pot_log_by_container').on(table.containerId, table.at)],
+)

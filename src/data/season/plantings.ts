@@ -1,0 +1,287 @@
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { outcomeOf } from '../../core/season'
+import { containersOfLot, requireContainers } from '../containers/containers'
+import type { Database } from '../database'
+import { Conflict, NotFound } from '../errors'
+import { openNextInnings } from '../media/innings'
+import { lockLot } from '../media/lots'
+import { innings } from '../media/lotTables'
+import { plantings, type WhyEnded } from './plantingTables'
+
+export type Planting = typeof plantings.$inferSelect
+
+export interface NewPlanting extends Pick<Planting, 'cropId' | 'how' | 'count' | 'startedOn'> {
+  readonly cultivar: string | null
+  readonly despite: string | null
+  readonly movedFromId?: number | null
+}
+
+/** All that ever grew in these containers, the newest first. */
+export async function plantingsIn(
+  db: Database,
+  containerIds: readonly number[],
+): Promise<Planting[]> {
+  if (containerIds.length === 0) return []
+  return db
+    .select()
+    .from(plantings)
+    .where(inArray(plantings.containerId, [...containerIds]))
+    .orderBy(desc(plantings.startedOn), desc(plantings.id))
+}
+
+/** What grows now, in all containers. */
+export async function openPlantings(db: Database): Promise<Planting[]> {
+  return db.select().from(plantings).where(isNull(plantings.endedOn)).orderBy(plantings.id)
+}
+
+/** @throws NotFound */
+export async function readPlanting(db: Database, id: number): Promise<Planting> {
+  const [found] = await db.select().from(plantings).where(eq(plantings.id, id))
+  if (!found) throw new NotFound(`There is no planting ${id}.`)
+  return found
+}
+
+/**
+ * Plants containers alike: each in the present innings of the lot that stands in it, or in its next one where none is
+ * open. What really grows is what that innings is called after.
+ * @throws Conflict where a container holds no mix
+ */
+export async function plant(
+  db: Database,
+  containerIds: readonly number[],
+  planting: NewPlanting,
+): Promise<number[]> {
+  return db.transaction(async (tx) => {
+    const found = await requireContainers(tx, containerIds)
+    const inningsOf = new Map<number, number>()
+    for (const { code, lotId } of found) {
+      if (lotId === null) {
+        throw new Conflict(`There is no mix in ${code}: put a lot into it first.`)
+      }
+      if (!inningsOf.has(lotId)) inningsOf.set(lotId, await inningsToPlant(tx, lotId, planting))
+    }
+    const rows = found.flatMap(({ id, lotId }) => {
+      const inningsId = lotId === null ? undefined : inningsOf.get(lotId)
+      return lotId === null || inningsId === undefined
+        ? []
+        : [{ ...planting, containerId: id, lotId, inningsId }]
+    })
+    const made = await tx.insert(plantings).values(rows).returning({ id: plantings.id })
+    return made.map(({ id }) => id)
+  })
+}
+
+async function inningsToPlant(
+  db: Database,
+  lotId: number,
+  { cropId, startedOn }: NewPlanting,
+): Promise<number> {
+  await lockLot(db, lotId)
+  const [open] = await db
+    .select()
+    .from(innings)
+    .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
+  if (!open) {
+    const opened = await openNextInnings(db, lotId, {
+      cropId,
+      startedOn,
+      plantedOn: startedOn,
+      predicted: null,
+      workOrderId: null,
+      readyOn: null,
+      litres: null,
+    })
+    return opened.id
+  }
+  if (open.plantedOn === null) {
+    await db
+      .update(innings)
+      .set({ cropId, plantedOn: startedOn, version: sql`${innings.version} + 1` })
+      .where(eq(innings.id, open.id))
+  }
+  return open.id
+}
+
+export interface PlantingEnd {
+  readonly endedOn: string
+  readonly growth: number | null
+  readonly harvestG: number | null
+  readonly endedWhy: WhyEnded
+  readonly note: string | null
+}
+
+/**
+ * Ends a planting with how it did. With the last one of its innings the season of the lot is over: it waits for its next.
+ * @throws Conflict where it was ended before, or would end before it began
+ */
+export async function endPlanting(
+  db: Database,
+  id: number,
+  end: PlantingEnd,
+): Promise<{ readonly lotId: number; readonly seasonOver: boolean }> {
+  return db.transaction(async (tx) => {
+    const { lotId, inningsId, startedOn } = await readPlanting(tx, id)
+    await lockLot(tx, lotId)
+    if (end.endedOn < startedOn) {
+      throw new Conflict(`It was planted on ${startedOn}: it cannot end before that.`)
+    }
+    const ended = await tx
+      .update(plantings)
+      .set({ ...end, version: sql`${plantings.version} + 1` })
+      .where(and(eq(plantings.id, id), isNull(plantings.endedOn)))
+      .returning({ id: plantings.id })
+    if (ended.length === 0) throw new Conflict('This planting was ended before.')
+    return { lotId, seasonOver: await closeInnings(tx, inningsId, end.endedOn) }
+  })
+}
+
+/** Closes an innings in which nothing grows any more, with how its plantings did. */
+async function closeInnings(db: Database, inningsId: number, on: string): Promise<boolean> {
+  const all = await db.select().from(plantings).where(eq(plantings.inningsId, inningsId))
+  if (all.some(({ endedOn }) => endedOn === null)) return false
+  const latest = all.reduce((last, { endedOn }) => (endedOn && endedOn > last ? endedOn : last), on)
+  await db
+    .update(innings)
+    .set({ endedOn: latest, outcome: outcomeOf(all), version: sql`${innings.version} + 1` })
+    .where(and(eq(innings.id, inningsId), isNull(innings.endedOn)))
+  return true
+}
+
+/**
+ * Takes the end of a planting back.
+ * @throws Conflict where the lot is in another innings by now, or the planting was ended by a turnover
+ */
+export async function takeEndBack(db: Database, id: number): Promise<void> {
+  await db.transaction(async (tx) => {
+    const { lotId, inningsId, endedOn, endedWhy } = await readPlanting(tx, id)
+    await lockLot(tx, lotId)
+    if (endedOn === null) return
+    const [last] = await tx
+      .select({ id: innings.id })
+      .from(innings)
+      .where(eq(innings.lotId, lotId))
+      .orderBy(desc(innings.number))
+      .limit(1)
+    const isOver = endedWhy === 'turned over' || endedWhy === 'emptied'
+    if (isOver || last?.id !== inningsId) {
+      throw new Conflict('Its mix has gone on since: this cannot be taken back.')
+    }
+    await tx
+      .update(plantings)
+      .set({ endedOn: null, endedWhy: null, version: sql`${plantings.version} + 1` })
+      .where(eq(plantings.id, id))
+    await tx
+      .update(innings)
+      .set({ endedOn: null, outcome: null, version: sql`${innings.version} + 1` })
+      .where(eq(innings.id, inningsId))
+  })
+}
+
+/**
+ * Takes plantings out again that were written down by mistake, all or none; an innings that they opened goes with them.
+ * @throws Conflict where one was ended
+ */
+export async function takePlantingsOut(db: Database, ids: readonly number[]): Promise<void> {
+  await db.transaction(async (tx) => {
+    for (const id of ids) {
+      const { lotId, inningsId, endedOn } = await readPlanting(tx, id)
+      await lockLot(tx, lotId)
+      if (endedOn !== null) throw new Conflict('This planting was ended: take its end back first.')
+      await tx.delete(plantings).where(eq(plantings.id, id))
+      await unplantInnings(tx, inningsId)
+    }
+  })
+}
+
+/** An innings without any planting has not begun, one of which all are over is over; where no turnover made it, it never was. */
+async function unplantInnings(db: Database, inningsId: number): Promise<void> {
+  const rest = await db.$count(plantings, eq(plantings.inningsId, inningsId))
+  if (rest > 0) {
+    await closeInnings(db, inningsId, '')
+    return
+  }
+  const [one] = await db.select().from(innings).where(eq(innings.id, inningsId))
+  if (one?.workOrderId === null && one.predicted === null) {
+    await db.delete(innings).where(eq(innings.id, inningsId))
+  } else {
+    await db
+      .update(innings)
+      .set({ plantedOn: null, version: sql`${innings.version} + 1` })
+      .where(eq(innings.id, inningsId))
+  }
+}
+
+/** What still grows in a lot ends with it, by a turnover or an emptied pot. */
+export async function endAllIn(
+  db: Database,
+  lotId: number,
+  end: Pick<PlantingEnd, 'endedOn' | 'endedWhy'> & { readonly workOrderId?: number },
+): Promise<void> {
+  await db
+    .update(plantings)
+    .set({ ...end, version: sql`${plantings.version} + 1` })
+    .where(and(eq(plantings.lotId, lotId), isNull(plantings.endedOn)))
+}
+
+/** What a turnover ended grows again: its end was taken back. */
+export async function growAgain(db: Database, workOrderId: number): Promise<void> {
+  await db
+    .update(plantings)
+    .set({
+      endedOn: null,
+      endedWhy: null,
+      workOrderId: null,
+      version: sql`${plantings.version} + 1`,
+    })
+    .where(eq(plantings.workOrderId, workOrderId))
+}
+
+/**
+ * The crop of a lot's present innings went in on a day, in all its containers; null: it is not planted yet.
+ * @throws Conflict between innings
+ */
+export async function plantLot(db: Database, lotId: number, on: string | null): Promise<void> {
+  await db.transaction(async (tx) => {
+    await lockLot(tx, lotId)
+    const [open] = await tx
+      .update(innings)
+      .set({ plantedOn: on, version: sql`${innings.version} + 1` })
+      .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
+      .returning({ id: innings.id, cropId: innings.cropId })
+    if (!open) throw new Conflict('This lot is in no innings: turn it over first.')
+    const there = await tx.select().from(plantings).where(eq(plantings.inningsId, open.id))
+    if (on === null) {
+      await tx.delete(plantings).where(eq(plantings.inningsId, open.id))
+      return
+    }
+    if (there.length > 0) {
+      await tx.update(plantings).set({ startedOn: on }).where(eq(plantings.inningsId, open.id))
+      return
+    }
+    await insertForLot(tx, { lotId, inningsId: open.id, cropId: open.cropId, on })
+  })
+}
+
+async function insertForLot(
+  db: Database,
+  {
+    lotId,
+    inningsId,
+    cropId,
+    on,
+  }: { lotId: number; inningsId: number; cropId: string | null; on: string },
+): Promise<void> {
+  if (cropId === null) return
+  const standsIn = await containersOfLot(db, lotId)
+  if (standsIn.length === 0) return
+  await db.insert(plantings).values(
+    standsIn.map((containerId) => ({
+      containerId,
+      lotId,
+      inningsId,
+      cropId,
+      how: 'planted' as const,
+      startedOn: on,
+    })),
+  )
+}

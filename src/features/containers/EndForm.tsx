@@ -1,0 +1,98 @@
+import { useState } from 'react'
+import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
+import { ENDINGS, type EndOfPlanting, type PlantingView } from '../../messages/containers/pots'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
+import { readQuantity } from '../../ui/readQuantity'
+import { useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Pots.module.css'
+
+/** How a planting did, and why it is over. */
+export function EndForm({ planting }: { readonly planting: PlantingView }) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [on, setOn] = useState(site.today)
+  const [growth, setGrowth] = useState<GrowthScore | null>(null)
+  const [harvest, setHarvest] = useState('')
+  const [why, setWhy] = useState<EndOfPlanting['why']>('season over')
+  const [note, setNote] = useState('')
+  const grams = readQuantity(harvest, 'mass', site.measures)
+  const address = `/api/containers/plantings/${planting.id}`
+
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending || grams.problem) return
+    const answer = await deliver<{ seasonOver: boolean }>('POST', `${address}/end`, {
+      on,
+      growth,
+      harvestG: grams.value,
+      why,
+      note,
+    })
+    if (!answer) return
+    const said = answer.data.seasonOver ? words.endedLast : words.ended
+    showToastOnNextPage({
+      text: said(planting.cropName),
+      undo: { method: 'POST', address: `${address}/take-end-back`, body: {} },
+    })
+    window.location.reload()
+  }
+
+  return (
+    <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
+      <Choice
+        label={words.endTitle(planting.cropName)}
+        hint={words.growthHint}
+        name={`growth-${planting.id}`}
+        options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
+        isChosen={(value) => Number(value) === growth}
+        onChange={(event) => setGrowth(Number(event.target.value) as GrowthScore)}
+      />
+      <div className={styles.fields}>
+        <SelectField
+          label={words.endWhy}
+          value={why}
+          onChange={(event) => setWhy(event.target.value as EndOfPlanting['why'])}
+        >
+          {ENDINGS.map((value) => (
+            <option key={value} value={value}>
+              {words.endings[value]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={words.endOn}
+          type="date"
+          value={on}
+          error={errorOf('on')}
+          onChange={(event) => setOn(event.target.value)}
+        />
+        <QuantityField
+          label={words.endHarvest}
+          hint={words.harvestHint}
+          dimension="mass"
+          typed={harvest}
+          error={errorOf('harvestG')}
+          value={harvest}
+          onChange={(event) => setHarvest(event.target.value)}
+        />
+        <TextField
+          label={words.note}
+          hint={words.optional}
+          value={note}
+          error={errorOf('note')}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </div>
+      <div>
+        <Button type="submit">{words.endIt}</Button>
+      </div>
+      <ProblemNotice problem={problem} />
+    </form>
+  )
+}

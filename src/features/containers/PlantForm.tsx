@@ -1,0 +1,117 @@
+import { useState } from 'react'
+import { type CropName, HOW, type NewPlantings } from '../../messages/containers/pots'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import { numberOrTyped } from '../readNumber'
+import styles from './Pots.module.css'
+
+/** What goes into one pot, or into many alike. */
+export function PlantForm({
+  pots,
+  crops,
+}: {
+  readonly pots: readonly number[]
+  readonly crops: readonly CropName[]
+}) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [cropId, setCropId] = useState('')
+  const [cultivar, setCultivar] = useState('')
+  const [how, setHow] = useState<NewPlantings['how']>('planted')
+  const [count, setCount] = useState('')
+  const [on, setOn] = useState(site.today)
+  const [despite, setDespite] = useState('')
+  const isBarred = problem?.code === 'barred' || despite !== ''
+
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending) return
+    const answer = await deliver<{ ids: readonly number[] }>('POST', ADDRESS, {
+      pots,
+      cropId,
+      cultivar,
+      how,
+      count: numberOrTyped(count),
+      on,
+      despite,
+    })
+    if (!answer) return
+    const name = crops.find(({ id }) => id === cropId)?.name ?? ''
+    showToastOnNextPage({
+      text: words.planted(name, pots.length),
+      undo: { method: 'POST', address: `${ADDRESS}/take-out`, body: { ids: answer.data.ids } },
+    })
+    window.location.reload()
+  }
+
+  return (
+    <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
+      <div className={styles.fields}>
+        <SelectField
+          label={words.crop}
+          value={cropId}
+          error={errorOf('cropId')}
+          onChange={(event) => setCropId(event.target.value)}
+        >
+          <option value="">{words.chooseCrop}</option>
+          {crops.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={words.cultivar}
+          hint={words.optional}
+          value={cultivar}
+          error={errorOf('cultivar')}
+          onChange={(event) => setCultivar(event.target.value)}
+        />
+        <TextField
+          label={words.count}
+          hint={words.countHint}
+          inputMode="numeric"
+          value={count}
+          error={errorOf('count')}
+          onChange={(event) => setCount(event.target.value)}
+        />
+        <TextField
+          label={words.on}
+          type="date"
+          value={on}
+          error={errorOf('on')}
+          onChange={(event) => setOn(event.target.value)}
+        />
+      </div>
+      <Choice
+        label={words.how}
+        name="how"
+        options={HOW.map((value) => ({ value, label: words.hows[value] }))}
+        isChosen={(value) => value === how}
+        onChange={(event) => setHow(event.target.value as NewPlantings['how'])}
+      />
+      {isBarred && (
+        <TextField
+          label={words.despite}
+          hint={words.despiteHint}
+          value={despite}
+          error={errorOf('despite')}
+          onChange={(event) => setDespite(event.target.value)}
+        />
+      )}
+      <div>
+        <Button type="submit" weight="main">
+          {words.plantIt}
+        </Button>
+      </div>
+      <ProblemNotice problem={problem} />
+    </form>
+  )
+}
+
+const ADDRESS = '/api/containers/plantings'

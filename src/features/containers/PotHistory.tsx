@@ -1,0 +1,134 @@
+import type { LogView, PlantingView, PotPage } from '../../messages/containers/pots'
+import { Button } from '../../ui/Button'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Pots.module.css'
+
+/** A planting that stands now, in a line. */
+export function Growing({ planting }: { readonly planting: PlantingView }) {
+  return (
+    <>
+      <h2>{planting.cropName}</h2>
+      <p>
+        {[
+          planting.cultivar,
+          words.hows[planting.how],
+          planting.count !== null && words.howMany(planting.count),
+          planting.despite && words.plantedDespite(planting.despite),
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+    </>
+  )
+}
+
+/** What grew in the pot before, the newest first. */
+export function History({ page: { past } }: { readonly page: PotPage }) {
+  return (
+    <section aria-labelledby="history" className={styles.planting}>
+      <h2 id="history">{words.history}</h2>
+      {past.length === 0 ? (
+        <p>{words.noHistory}</p>
+      ) : (
+        <ol className={styles.rows}>
+          {past.map((one) => (
+            <Past key={one.id} one={one} />
+          ))}
+        </ol>
+      )}
+    </section>
+  )
+}
+
+function Past({ one }: { readonly one: PlantingView }) {
+  const { format } = useSite()
+  const { problem, isSending, deliver } = useSend()
+  const start = format.day(one.startedOn)
+  const ending = one.endedWhy && words.endings[one.endedWhy as keyof typeof words.endings]
+  const takeBack = async () => {
+    if (isSending) return
+    const address = `/api/containers/plantings/${one.id}/take-end-back`
+    if (!(await deliver('POST', address, {}))) return
+    showToastOnNextPage({ text: words.tookBack(one.cropName) })
+    window.location.reload()
+  }
+  return (
+    <li>
+      <strong>{one.cropName}</strong>{' '}
+      {one.endedOn ? words.from(start, format.day(one.endedOn)) : words.withLot(start)}
+      {' · '}
+      <a href={`/lots/${one.lotId}`}>{words.in(one.lotName)}</a>
+      {one.growth !== null && ` · ${words.score(one.growth)}`}
+      {one.harvestG !== null && ` · ${format.plain(format.grams(one.harvestG))}`}
+      {ending && ` · ${ending.toLowerCase()}`}
+      {one.note && ` · ${one.note}`}
+      {one.canReopen && (
+        <>
+          {' '}
+          <Button weight="quiet" onClick={() => void takeBack()}>
+            {words.takeBack}
+          </Button>
+        </>
+      )}
+      <ProblemNotice problem={problem} />
+    </li>
+  )
+}
+
+/** What was written down at the pot, the newest first; each can be taken back. */
+export function Log({ page: { log } }: { readonly page: PotPage }) {
+  return (
+    <section aria-labelledby="log" className={styles.planting}>
+      <h2 id="log">{words.logTitle}</h2>
+      {log.length === 0 ? (
+        <p>{words.noLog}</p>
+      ) : (
+        <ol className={styles.rows}>
+          {log.map((entry) => (
+            <Entry key={entry.id} entry={entry} />
+          ))}
+        </ol>
+      )}
+    </section>
+  )
+}
+
+function Entry({ entry }: { readonly entry: LogView }) {
+  const { format } = useSite()
+  const { isSending, deliver } = useSend()
+  const { id, kind, value, problemName, note } = entry
+  const day = format.day(entry.on)
+  const what =
+    kind === 'growth' && value !== null
+      ? words.growthOf(value)
+      : kind === 'harvest' && value !== null
+        ? `${words.log.harvest} ${format.plain(format.grams(value))}`
+        : (problemName ?? words.log[kind])
+  const takeBack = async () => {
+    if (isSending) return
+    const address = `/api/containers/log/${id}/counts`
+    if (!(await deliver('POST', address, { counts: false }))) return
+    showToastOnNextPage({
+      text: words.takenBack(what),
+      undo: { method: 'POST', address, body: { counts: true } },
+    })
+    window.location.reload()
+  }
+  return (
+    <li>
+      {day} · <strong>{what}</strong>
+      {note && ` · ${note}`}{' '}
+      <Button
+        weight="quiet"
+        aria-label={words.takeEntryBack(what, day)}
+        onClick={() => void takeBack()}
+      >
+        {words.takeBackShort}
+      </Button>
+    </li>
+  )
+}

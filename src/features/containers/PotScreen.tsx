@@ -1,0 +1,215 @@
+import { useState } from 'react'
+import type { PlantingView, PotPage } from '../../messages/containers/pots'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { Figure } from '../../ui/Figure'
+import { Notice, ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { PotSection } from '../../ui/pictures/PotSection'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import { TriageNotice } from '../found/TriageNotice'
+import { numberOrTyped } from '../readNumber'
+import { EndForm } from './EndForm'
+import { PlantForm } from './PlantForm'
+import { Growing, History, Log } from './PotHistory'
+import styles from './Pots.module.css'
+import { QuickLog } from './QuickLog'
+
+const TWICE = 2
+
+/** One pot: what grows in it and since when, its mix cut open, what was written down at it. */
+export default function PotScreen({ page, site }: { page: PotPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <Pot page={page} />
+    </SiteProvider>
+  )
+}
+
+function Pot({ page }: { page: PotPage }) {
+  const { format } = useSite()
+  const { lot, growing, section } = page
+  return (
+    <>
+      <PageHead
+        title={`${page.code} ${page.name}`}
+        beside={`${page.place} · ${words.holds(format.plain(format.litres(page.litres)))}`}
+        lead={lot && <InningsStrip innings={lot.innings} nextOpen={growing.length === 0} />}
+        actions={<NextAction page={page} />}
+      />
+      <Sentence page={page} />
+      <Twice page={page} />
+      <div className={styles.grid}>
+        {section && (
+          <section aria-labelledby="section">
+            <h2 id="section">{words.section}</h2>
+            <PotSection pot={section} size="stage" planted={growing.length > 0} />
+            {lot && (
+              <p>
+                {words.lot}: <a href={`/lots/${lot.id}`}>{lot.name}</a>
+              </p>
+            )}
+            <Water page={page} />
+          </section>
+        )}
+        <section aria-labelledby="quick">
+          <h2 id="quick">{words.quick}</h2>
+          <QuickLog page={page} />
+        </section>
+      </div>
+      {growing.map((planting) => (
+        <section key={planting.id} aria-label={planting.cropName} className={styles.planting}>
+          <Growing planting={planting} />
+          <details>
+            <summary>{words.end}</summary>
+            <EndForm planting={planting} />
+          </details>
+        </section>
+      ))}
+      {lot && (
+        <section aria-labelledby="plant" className={styles.planting}>
+          {growing.length > 0 ? (
+            <details>
+              <summary id="plant">{words.plantBeside}</summary>
+              <PlantForm pots={[page.id]} crops={page.crops} />
+            </details>
+          ) : (
+            <>
+              <h2 id="plant">{words.plant}</h2>
+              {page.triage && <TriageNotice triage={page.triage} />}
+              <PlantForm pots={[page.id]} crops={page.crops} />
+            </>
+          )}
+        </section>
+      )}
+      <Log page={page} />
+      <History page={page} />
+      <More id={page.id} />
+    </>
+  )
+}
+
+function NextAction({ page: { lot, growing } }: { page: PotPage }) {
+  if (!lot) return <LinkButton href="/lots">{words.fillIt}</LinkButton>
+  if (lot.openOrderId !== null) {
+    return (
+      <LinkButton weight="main" href={`/turnover/orders/${lot.openOrderId}`}>
+        {words.goOn}
+      </LinkButton>
+    )
+  }
+  if (growing.length > 0) return null
+  return <LinkButton href={`/turnover/new?lot=${lot.id}`}>{words.turnOver}</LinkButton>
+}
+
+function Sentence({ page: { lot, growing } }: { page: PotPage }) {
+  const { format, site } = useSite()
+  return (
+    <p className={styles.sentence}>
+      {!lot
+        ? words.bare
+        : growing.length > 0
+          ? growing.map((one) => grows(one, site.today, format.day(one.startedOn))).join(' ')
+          : lot.readyOn !== null && lot.readyOn > site.today
+            ? words.rests(lot.name, format.day(lot.readyOn))
+            : words.waits(lot.name)}
+    </p>
+  )
+}
+
+function grows(one: PlantingView, today: string, since: string): string {
+  const weeks = Math.floor((Date.parse(today) - Date.parse(one.startedOn)) / (7 * 86_400_000))
+  return words.grows(one.cropName, one.cultivar, since, weeks)
+}
+
+/** What the second time of the same trouble asks for. */
+function Twice({ page: { lot, staysWet, driesFast, water } }: { page: PotPage }) {
+  const { format } = useSite()
+  return (
+    <div className={styles.notices}>
+      {staysWet >= TWICE && <Notice tone="act">{words.twice['stays wet'](staysWet)}</Notice>}
+      {driesFast >= TWICE && water && (
+        <Notice tone="act">
+          {words.twice['dries fast'](driesFast, format.number(water.days, 1))}{' '}
+          {lot && <a href={`/bench/samples/lot/${lot.id}`}>{words.toTests}</a>}
+        </Notice>
+      )}
+    </div>
+  )
+}
+
+function Water({ page: { water } }: { page: PotPage }) {
+  const { format } = useSite()
+  if (!water) return null
+  const kg = (value: number) => ({ number: format.number(value, 1), unit: 'kg' })
+  return (
+    <dl className={styles.values}>
+      <div>
+        <dt>{words.lasts(words.month(water.month))}</dt>
+        <dd>
+          <Figure
+            amount={{ number: format.number(water.days, 1), unit: words.days }}
+            measuredOn={null}
+            large
+          />
+          <small>{words.likely(format.number(water.low, 1), format.number(water.high, 1))}</small>
+        </dd>
+      </div>
+      <div>
+        <dt>{words.weighs}</dt>
+        <dd>
+          <Figure amount={kg(water.wetKg)} measuredOn={null} large />
+        </dd>
+      </div>
+      <div>
+        <dt>{words.thirsty}</dt>
+        <dd>
+          <Figure amount={kg(water.thirstyKg)} measuredOn={null} large />
+          <small>{words.withoutPot}</small>
+        </dd>
+      </div>
+    </dl>
+  )
+}
+
+/** Containers of the same shape at the same place, coded by the next numbers. */
+function More({ id }: { readonly id: number }) {
+  const [count, setCount] = useState('')
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const add = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending) return
+    const body = { count: numberOrTyped(count) ?? undefined }
+    const answer = await deliver<{ ids: readonly number[] }>(
+      'POST',
+      `/api/containers/${id}/more`,
+      body,
+    )
+    if (!answer) return
+    showToastOnNextPage({ text: words.added(answer.data.ids.length) })
+    window.location.assign('/pots?state=empty')
+  }
+  return (
+    <details className={styles.more}>
+      <summary>{words.more}</summary>
+      <form className={styles.form} onSubmit={(event) => void add(event)} noValidate>
+        <TextField
+          label={words.moreCount}
+          inputMode="numeric"
+          value={count}
+          error={errorOf('count')}
+          onChange={(event) => setCount(event.target.value)}
+        />
+        <div>
+          <Button type="submit">{words.moreIt}</Button>
+        </div>
+        <ProblemNotice problem={problem} />
+      </form>
+    </details>
+  )
+}

@@ -1,0 +1,174 @@
+import { useState } from 'react'
+import { POT_ORDERS, POT_STATES, type PotRow, type PotsPage } from '../../messages/containers/pots'
+import type { SiteView } from '../../messages/site'
+import { LinkButton } from '../../ui/Button'
+import { SelectField } from '../../ui/Field'
+import { ListBar } from '../../ui/list/ListBar'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { EmptyState } from '../../ui/States'
+import { containers as words } from '../../ui/texts/containers'
+import { list as listWords } from '../../ui/texts/list'
+import { PlantForm } from './PlantForm'
+import styles from './Pots.module.css'
+
+/** All pots: what grows in each; many can be planted alike. */
+export default function PotsScreen({ page, site }: { page: PotsPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <Pots page={page} />
+    </SiteProvider>
+  )
+}
+
+function Pots({ page }: { page: PotsPage }) {
+  const { format } = useSite()
+  const { asked, counts, places, rows, part } = page
+  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set())
+  const asksNothing = !asked.find && !asked.place && !asked.state
+  if (rows.length === 0 && asksNothing) {
+    return (
+      <>
+        <PageHead title={words.title} />
+        <EmptyState
+          title={words.emptyTitle}
+          next={words.emptyNext}
+          action={
+            <LinkButton weight="main" href="/lots/new">
+              {words.newLot}
+            </LinkButton>
+          }
+        />
+      </>
+    )
+  }
+  const choose = (id: number, on: boolean) => {
+    const next = new Set(chosen)
+    if (on) next.add(id)
+    else next.delete(id)
+    setChosen(next)
+  }
+  return (
+    <>
+      <PageHead
+        title={words.title}
+        lead={words.summary(
+          format.number(counts.growing),
+          format.number(counts.waiting),
+          format.number(counts.empty),
+        )}
+      />
+      <ListBar path="/pots" label={words.find} hint={words.findHint} find={asked.find ?? ''}>
+        <SelectField label={words.place} name="place" defaultValue={asked.place ?? ''}>
+          <option value="">{words.anywhere}</option>
+          {places.map((place) => (
+            <option key={place} value={place}>
+              {place}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label={words.which} name="state" defaultValue={asked.state ?? ''}>
+          <option value="">{words.all}</option>
+          {POT_STATES.map((state) => (
+            <option key={state} value={state}>
+              {words.states[state]}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField label={words.order} name="order" defaultValue={asked.order ?? ''}>
+          {POT_ORDERS.map((order) => (
+            <option key={order} value={order === 'code' ? '' : order}>
+              {words.orders[order]}
+            </option>
+          ))}
+        </SelectField>
+      </ListBar>
+      {chosen.size > 0 && (
+        <section aria-labelledby="plant-chosen" className={styles.planting}>
+          <h2 id="plant-chosen">
+            {words.plantChosen}: {words.chosen(chosen.size)}
+          </h2>
+          <PlantForm pots={[...chosen]} crops={page.crops} />
+        </section>
+      )}
+      {rows.length === 0 ? (
+        <p>
+          {listWords.nothing} <a href="/pots">{listWords.showAll}</a>
+        </p>
+      ) : (
+        <table className={styles.table}>
+          <thead>
+            <tr>
+              <td />
+              <th scope="col">{words.columns.pot}</th>
+              <th scope="col">{words.columns.grows}</th>
+              <th scope="col">{words.columns.lot}</th>
+              <th scope="col">{words.columns.litres}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <Row
+                key={row.id}
+                row={row}
+                chosen={chosen.has(row.id)}
+                onChoose={(on) => choose(row.id, on)}
+              />
+            ))}
+          </tbody>
+        </table>
+      )}
+      {chosen.size === 0 && rows.some(({ lotId }) => lotId !== null) && (
+        <p className={styles.note}>{words.chooseToPlant}</p>
+      )}
+      <Pager part={part} addressOf={(to) => listAddress('/pots', { ...asked, page: to })} />
+    </>
+  )
+}
+
+function Row({
+  row,
+  chosen,
+  onChoose,
+}: {
+  readonly row: PotRow
+  readonly chosen: boolean
+  readonly onChoose: (on: boolean) => void
+}) {
+  const { format } = useSite()
+  const { id, code, name, place, litres, lotId, lotName, plantings } = row
+  return (
+    <tr>
+      <td className={styles.choose}>
+        <input
+          type="checkbox"
+          aria-label={words.choose(code)}
+          checked={chosen}
+          disabled={lotId === null}
+          onChange={(event) => onChoose(event.target.checked)}
+        />
+      </td>
+      <td>
+        <a className={styles.name} href={`/pots/${id}`}>
+          {code} {name}
+        </a>
+        <small>{place}</small>
+      </td>
+      <td>
+        {plantings.length === 0
+          ? lotId === null
+            ? words.noMix
+            : words.nobody
+          : plantings.map(({ cropName, since }) => (
+              <span key={`${cropName}${since}`} className={styles.grows}>
+                <strong>{cropName}</strong> {words.since(format.day(since))}
+              </span>
+            ))}
+      </td>
+      <td>{lotId !== null && <a href={`/lots/${lotId}`}>{lotName}</a>}</td>
+      <td className={styles.litres}>{format.plain(format.litres(litres))}</td>
+    </tr>
+  )
+}

@@ -1,0 +1,126 @@
+import { useState } from 'react'
+import { GROWTH_SCORES } from '../../core/season/growth'
+import type { LogKind, PotPage } from '../../messages/containers/pots'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
+import { readQuantity } from '../../ui/readQuantity'
+import { useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import { matching } from '../found/AddFound'
+import styles from './Pots.module.css'
+
+const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
+
+/** What happened at a pot, in two taps: a score, a weight, or one of the big keys. */
+export function QuickLog({ page }: { readonly page: PotPage }) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [harvest, setHarvest] = useState('')
+  const [sign, setSign] = useState('')
+  const grams = readQuantity(harvest, 'mass', site.measures)
+  const matches = matching(page.problems, sign)
+
+  const write = async (
+    kind: LogKind,
+    more: { value?: number | null; problemId?: string } = {},
+    said: string = words.log[kind],
+  ) => {
+    if (isSending) return
+    const body = { kind, value: null, problemId: null, note: '', ...more }
+    const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/log`, body)
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.kept(said),
+      undo: {
+        method: 'POST',
+        address: `/api/containers/log/${answer.data.id}/counts`,
+        body: { counts: false },
+      },
+    })
+    window.location.reload()
+  }
+
+  return (
+    <div className={styles.quick}>
+      <fieldset className={styles.scores}>
+        <legend>
+          {words.log.growth} <small>{words.growthHint}</small>
+        </legend>
+        {GROWTH_SCORES.map((score) => (
+          <button
+            key={score}
+            type="button"
+            className={styles.key}
+            aria-label={words.growthOf(score)}
+            onClick={() => void write('growth', { value: score }, words.growthOf(score))}
+          >
+            {score}
+          </button>
+        ))}
+      </fieldset>
+      <div className={styles.keys}>
+        {WITH_ONE_TAP.map((kind) => (
+          <button key={kind} type="button" className={styles.key} onClick={() => void write(kind)}>
+            {words.log[kind]}
+          </button>
+        ))}
+      </div>
+      <div className={styles.fields}>
+        <div>
+          <QuantityField
+            label={words.harvest}
+            hint={words.harvestHint}
+            dimension="mass"
+            typed={harvest}
+            error={errorOf('value')}
+            value={harvest}
+            onChange={(event) => setHarvest(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key !== 'Enter') return
+              event.preventDefault()
+              if (!grams.problem) void write('harvest', { value: grams.value })
+            }}
+          />
+          <Button
+            disabled={harvest.trim() === ''}
+            onClick={() => {
+              if (!grams.problem) void write('harvest', { value: grams.value })
+            }}
+          >
+            {words.harvestKey}
+          </Button>
+        </div>
+        <div>
+          <TextField
+            label={words.problem}
+            hint={sign.trim() !== '' && matches.length === 0 ? words.noProblem : words.problemHint}
+            value={sign}
+            onChange={(event) => setSign(event.target.value)}
+            onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+          />
+          {matches.length > 0 && (
+            <ul className={styles.matches}>
+              {matches.map(({ id, name, signs }) => (
+                <li key={id}>
+                  <button
+                    type="button"
+                    className={styles.match}
+                    onClick={() => void write('problem', { problemId: id }, name)}
+                  >
+                    {name}
+                    <small>{signs}</small>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </div>
+      </div>
+      <ProblemNotice problem={problem} />
+    </div>
+  )
+}

@@ -1,0 +1,251 @@
+import Joi from 'joi'
+import type { GrowthScore } from '../../core/season'
+import { type ListPart, type ListQuery, listFields } from '../list'
+import type { ProblemChoice, TriageView } from '../media/found'
+import type { InningsMark, PotView } from '../media/lots'
+import { day, id, key, line, lines } from '../rules'
+
+export const HOW = ['sown', 'plugs', 'planted'] as const
+export const ENDINGS = ['season over', 'harvested', 'died', 'moved'] as const
+export const LOG_KINDS = [
+  'growth',
+  'harvest',
+  'problem',
+  'stays wet',
+  'dries fast',
+  'missed',
+  'note',
+] as const
+export type LogKind = (typeof LOG_KINDS)[number]
+
+/** What a list of pots may be narrowed to. */
+export const POT_STATES = ['growing', 'waiting', 'empty'] as const
+export type PotState = (typeof POT_STATES)[number]
+export const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
+
+export interface PotsQuery extends ListQuery {
+  readonly place?: string
+  readonly state?: PotState
+  readonly order?: (typeof POT_ORDERS)[number]
+}
+
+export const potsQuerySchema = Joi.object<PotsQuery>({
+  ...listFields,
+  place: line('The place', 80),
+  state: Joi.string()
+    .valid(...POT_STATES)
+    .label('Which pots'),
+  order: Joi.string()
+    .valid(...POT_ORDERS)
+    .label('The order'),
+})
+
+export interface PotParams {
+  readonly id: number
+}
+
+export const potParamsSchema = Joi.object<PotParams>({
+  id: id('The number of the container').required(),
+})
+
+export const plantingParamsSchema = Joi.object<PotParams>({
+  id: id('The number of the planting').required(),
+})
+
+export const logParamsSchema = Joi.object<PotParams>({
+  id: id('The number of the entry').required(),
+})
+
+export interface NewPlantings {
+  /** Containers planted alike. */
+  readonly pots: readonly number[]
+  readonly cropId: string
+  readonly cultivar: string
+  readonly how: (typeof HOW)[number]
+  /** Plants in each; null where nobody counted. */
+  readonly count: number | null
+  readonly on: string
+  /** Why all the same, where something found speaks against it. */
+  readonly despite: string
+}
+
+export const newPlantingsSchema = Joi.object<NewPlantings>({
+  pots: Joi.array()
+    .items(id('The container'))
+    .min(1)
+    .max(500)
+    .unique()
+    .required()
+    .label('The containers')
+    .messages({ 'array.min': 'Choose at least one container' }),
+  cropId: key('The crop')
+    .required()
+    .messages({ 'any.required': 'Choose a crop', 'string.empty': 'Choose a crop' }),
+  cultivar: line('The variety', 80).allow('').default(''),
+  how: Joi.string()
+    .valid(...HOW)
+    .required()
+    .label('How it went in'),
+  count: Joi.number()
+    .integer()
+    .min(1)
+    .max(10_000)
+    .allow(null)
+    .default(null)
+    .label('The number of plants'),
+  on: day('The day it went in').required(),
+  despite: line('Why all the same', 200).allow('').default(''),
+})
+
+/** Plantings that were written down by mistake. */
+export interface TakeOut {
+  readonly ids: readonly number[]
+}
+
+export const takeOutSchema = Joi.object<TakeOut>({
+  ids: Joi.array()
+    .items(id('The planting'))
+    .min(1)
+    .max(500)
+    .unique()
+    .required()
+    .label('The plantings'),
+})
+
+export interface EndOfPlanting {
+  readonly on: string
+  readonly growth: GrowthScore | null
+  readonly harvestG: number | null
+  readonly why: (typeof ENDINGS)[number]
+  readonly note: string
+}
+
+export const endOfPlantingSchema = Joi.object<EndOfPlanting>({
+  on: day('The day it ended').required(),
+  growth: Joi.number().integer().min(1).max(5).allow(null).default(null).label('How it grew'),
+  harvestG: Joi.number().min(0).max(1_000_000).allow(null).default(null).label('The harvest in g'),
+  why: Joi.string()
+    .valid(...ENDINGS)
+    .required()
+    .label('Why it ended'),
+  note: lines('The note', 500).allow('').default(''),
+})
+
+export interface NewLogEntry {
+  readonly kind: LogKind
+  /** The score, or grams. */
+  readonly value: number | null
+  readonly problemId: string | null
+  readonly note: string
+}
+
+export const newLogEntrySchema = Joi.object<NewLogEntry>({
+  kind: Joi.string()
+    .valid(...LOG_KINDS)
+    .required()
+    .label('What happened'),
+  value: Joi.number().min(0).max(1_000_000).allow(null).default(null).label('The number'),
+  problemId: key('What you saw').allow(null).default(null),
+  note: lines('The note', 500).allow('').default(''),
+})
+
+export interface MorePots {
+  readonly count: number
+}
+
+export const morePotsSchema = Joi.object<MorePots>({
+  count: Joi.number().integer().min(1).max(200).required().label('How many'),
+})
+
+export interface PotRow {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly litres: number
+  readonly lotId: number | null
+  readonly lotName: string | null
+  readonly state: PotState
+  /** What grows in it now. */
+  readonly plantings: readonly { readonly cropName: string; readonly since: string }[]
+}
+
+export interface PotsPage {
+  readonly asked: PotsQuery
+  readonly part: ListPart
+  readonly places: readonly string[]
+  readonly counts: Readonly<Record<PotState, number>>
+  readonly rows: readonly PotRow[]
+  readonly crops: readonly CropName[]
+}
+
+export interface CropName {
+  readonly id: string
+  readonly name: string
+}
+
+export interface PlantingView {
+  readonly id: number
+  readonly cropName: string
+  readonly cultivar: string | null
+  readonly how: (typeof HOW)[number]
+  readonly count: number | null
+  readonly startedOn: string
+  readonly endedOn: string | null
+  readonly growth: number | null
+  readonly harvestG: number | null
+  readonly endedWhy: string | null
+  readonly note: string | null
+  readonly despite: string | null
+  /** The lot it grew in. */
+  readonly lotId: number
+  readonly lotName: string
+  /** Its end can be taken back. */
+  readonly canReopen: boolean
+}
+
+export interface LogView {
+  readonly id: number
+  readonly on: string
+  readonly kind: LogKind
+  readonly value: number | null
+  readonly problemName: string | null
+  readonly note: string | null
+}
+
+export interface PotPage {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly litres: number
+  readonly lot: {
+    readonly id: number
+    readonly name: string
+    readonly litres: number
+    readonly innings: readonly InningsMark[]
+    /** From when it can be planted, where it still rests. */
+    readonly readyOn: string | null
+    readonly openOrderId: number | null
+  } | null
+  readonly section: PotView | null
+  /** With its plants full-grown and the weather of this month; null where nothing grows or nothing is lost. */
+  readonly water: {
+    /** Counted from 0. */
+    readonly month: number
+    readonly days: number
+    readonly low: number
+    readonly high: number
+    readonly wetKg: number
+    readonly thirstyKg: number
+  } | null
+  readonly growing: readonly PlantingView[]
+  readonly past: readonly PlantingView[]
+  readonly log: readonly LogView[]
+  /** How often it was written down since it was filled. */
+  readonly staysWet: number
+  readonly driesFast: number
+  readonly crops: readonly CropName[]
+  readonly problems: readonly ProblemChoice[]
+  readonly triage: TriageView | null
+}

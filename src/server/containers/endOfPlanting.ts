@@ -1,0 +1,27 @@
+import type { Database } from '../../data/database'
+import { endPlanting } from '../../data/season'
+import { readSite } from '../../data/site'
+import type { EndOfPlanting } from '../../messages/containers/pots'
+import { dayAt } from '../clock'
+import { Refused } from '../problem'
+
+/** Ends a planting with how it did; tells whether that was the last of its lot's season. */
+export async function endOfPlanting(
+  db: Database,
+  id: number,
+  { on, growth, harvestG, why, note }: EndOfPlanting,
+  at: Date,
+): Promise<{ readonly lotId: number; readonly seasonOver: boolean }> {
+  const { timeZone } = await readSite(db)
+  if (on > dayAt(timeZone, at)) {
+    const message = 'That day has not come yet.'
+    throw new Refused(422, 'not-valid', message, [{ field: 'on', message }])
+  }
+  return endPlanting(db, id, {
+    endedOn: on,
+    growth,
+    harvestG,
+    endedWhy: why,
+    note: note.trim() || null,
+  })
+}

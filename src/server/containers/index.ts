@@ -1,0 +1,6 @@
+export { endOfPlanting } from './endOfPlanting'
+export { morePots } from './morePots'
+export { newLogEntry } from './newLogEntry'
+export { newPlantings } from './newPlantings'
+export { potPage } from './potPage'
+export { potsPage } from './potsPage'

@@ -1,0 +1,62 @@
+import { GROWTH_SCORES } from '../../core/season'
+import { requireContainers } from '../../data/containers'
+import type { Database } from '../../data/database'
+import { NotFound } from '../../data/errors'
+import { listProblems, plantingsIn, writeLog } from '../../data/season'
+import type { NewLogEntry } from '../../messages/containers/pots'
+import { newFound } from '../media'
+import { Refused } from '../problem'
+
+/**
+ * Writes down what was seen or done at a container. A problem is kept as found in the mix that stands there: what it says
+ * counts in triage, in the next recipe and in the next planting.
+ */
+export async function newLogEntry(
+  db: Database,
+  containerId: number,
+  { kind, value, problemId, note }: NewLogEntry,
+  at: Date,
+): Promise<{ readonly id: number }> {
+  const [container] = await requireContainers(db, [containerId])
+  if (!container) throw new NotFound('There is no such container.')
+  const { lotId } = container
+  requireTold(kind, value)
+  if (problemId !== null || kind === 'problem') await requireProblem(db, problemId)
+  const growing = (await plantingsIn(db, [containerId])).find(
+    (one) => one.endedOn === null && one.lotId === lotId,
+  )
+  const found =
+    problemId !== null && lotId !== null ? await newFound(db, lotId, { problemId, note }, at) : null
+  const id = await writeLog(db, {
+    containerId,
+    plantingId: growing?.id ?? null,
+    lotId,
+    at,
+    kind,
+    value,
+    problemId,
+    findingId: found?.id ?? null,
+    note: note.trim() || null,
+  })
+  return { id }
+}
+
+function requireTold(kind: NewLogEntry['kind'], value: number | null): void {
+  if (kind === 'growth' && !(GROWTH_SCORES as readonly (number | null)[]).includes(value)) {
+    refuse('value', 'How it grows is a score from 1 to 5.')
+  }
+  if (kind === 'harvest' && !((value ?? 0) > 0)) {
+    refuse('value', 'Say how much was harvested, such as 250 g.')
+  }
+}
+
+async function requireProblem(db: Database, problemId: string | null): Promise<void> {
+  const known = await listProblems(db)
+  if (!known.some(({ id }) => id === problemId)) {
+    refuse('problemId', 'Choose what you saw from the list.')
+  }
+}
+
+function refuse(field: string, message: string): never {
+  throw new Refused(422, 'not-valid', message, [{ field, message }])
+}

@@ -1,0 +1,165 @@
+import { heightForVolume } from '../../core/containers'
+import { blendMedia } from '../../core/media'
+import { LOSS_RANGE, plantsInPlace } from '../../core/mixes'
+import { dryDown, EXPOSURE_FACTORS } from '../../core/season'
+import type { StoredContainer } from '../../data/containers'
+import { NotFound } from '../../data/errors'
+import { presentInnings, readLotNames } from '../../data/media'
+import { readOpenOrder } from '../../data/recondition'
+import { logOf, type Planting, type PotLogEntry, plantingsIn } from '../../data/season'
+import { readSite, type Site } from '../../data/site'
+import type { LogView, PlantingView, PotPage } from '../../messages/containers/pots'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import {
+  type LotFacts,
+  potView,
+  problemChoices,
+  readLotFacts,
+  type Tables,
+  triageView,
+} from '../lots'
+import { readTables } from '../tables'
+
+/** One container: its mix cut open, what grows in it, what was written down of it. */
+export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const container = tables.containersById.get(id)
+  if (!container) throw new NotFound(`There is no container ${id}.`)
+  const { code, name, place, litres, lotId } = container
+  const facts = lotId === null ? null : await readLotFacts(db, tables, lotId)
+  const surfaceCm = facts && surfaceIn(container, facts)
+  const all = await plantingsIn(db, [id])
+  const isGrowing = (one: Planting) => one.endedOn === null && one.lotId === lotId
+  const growing = all.filter(isGrowing)
+  const log = await logOf(db, id)
+  const names = await readLotNames(db, [...new Set(all.map((one) => one.lotId))])
+  const view = plantingViews(tables, names, facts)
+  const filledAt = facts?.lot.mixedAt ?? null
+  const times = (kind: PotLogEntry['kind']) =>
+    log.filter((entry) => entry.kind === kind && (filledAt === null || entry.at > filledAt)).length
+  return {
+    id,
+    code,
+    name,
+    place,
+    litres,
+    lot: facts && (await lotOf(db, facts)),
+    section:
+      facts?.hydraulics && surfaceCm
+        ? potView(facts.components, facts.hydraulics.curve, container, surfaceCm, facts.crop)
+        : null,
+    water: facts && surfaceCm ? waterOf(container, surfaceCm, facts, growing, tables, site) : null,
+    growing: growing.map(view),
+    past: all.filter((one) => !isGrowing(one)).map(view),
+    log: log.map((entry) => logView(entry, tables)),
+    staysWet: times('stays wet'),
+    driesFast: times('dries fast'),
+    crops: [...tables.crops.values()].map((crop) => ({ id: crop.id, name: crop.name })),
+    problems: problemChoices(tables),
+    triage: facts && triageView(facts.triage, tables),
+  }
+}
+
+/** Where the mix stands in it, its lot spread evenly over its containers. */
+function surfaceIn(container: StoredContainer, { lot, containers }: LotFacts): number | null {
+  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
+  if (!(room > 0) || !(lot.contents.litres > 0)) return null
+  const share = Math.min(1, lot.contents.litres / room)
+  return heightForVolume({ shape: container.shape, litres: container.litres * share })
+}
+
+async function lotOf(db: OpenDatabase, { lot, innings }: LotFacts): Promise<PotPage['lot']> {
+  const present = presentInnings(lot)
+  return {
+    id: lot.id,
+    name: lot.name,
+    litres: lot.contents.litres,
+    innings,
+    readyOn: present?.plantedOn === null ? present.readyOn : null,
+    openOrderId: (await readOpenOrder(db, lot.id))?.id ?? null,
+  }
+}
+
+/** How long it lasts in this month's weather, and what it weighs wet and thirsty, without the pot itself. */
+function waterOf(
+  container: StoredContainer,
+  surfaceCm: number,
+  { components, hydraulics }: LotFacts,
+  [planting]: readonly Planting[],
+  { crops, today }: Tables,
+  site: Site,
+): PotPage['water'] {
+  const crop = planting && crops.get(planting.cropId)
+  if (!crop || !hydraulics || components.length === 0) return null
+  const month = Number(today.slice(5, 7)) - 1
+  const climate = site.climateByMonth[month]
+  if (!climate) return null
+  const filled = { shape: container.shape, fillHeightCm: surfaceCm }
+  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, filled)
+  const dry = dryDown({
+    ...filled,
+    curve: hydraulics.curve,
+    bulkDensity: blendMedia({ components }).bulkDensity,
+    latitudeDeg: site.latitudeDeg,
+    dayOfYear: dayOfYear(today),
+    tMinC: climate.tMinC,
+    tMaxC: climate.tMaxC,
+    kc,
+    canopyCm2,
+    refillSuctionCm,
+    exposureFactor: EXPOSURE_FACTORS[container.exposure],
+  })
+  if (dry.days === null) return null
+  return {
+    month,
+    days: dry.days,
+    low: dry.days / LOSS_RANGE,
+    high: dry.days * LOSS_RANGE,
+    wetKg: dry.heftCapacityKg,
+    thirstyKg: dry.heftRefillKg,
+  }
+}
+
+function dayOfYear(isoDay: string): number {
+  return (
+    Math.round((Date.parse(isoDay) - Date.parse(`${isoDay.slice(0, 4)}-01-01`)) / 86_400_000) + 1
+  )
+}
+
+function plantingViews(
+  { crops }: Tables,
+  lotNames: ReadonlyMap<number, string>,
+  facts: LotFacts | null,
+): (one: Planting) => PlantingView {
+  const present = facts && presentInnings(facts.lot)
+  const last = facts?.lot.innings.at(-1)
+  return (one) => ({
+    id: one.id,
+    cropName: crops.get(one.cropId)?.name ?? one.cropId,
+    cultivar: one.cultivar,
+    how: one.how,
+    count: one.count,
+    startedOn: one.startedOn,
+    endedOn: one.endedOn,
+    growth: one.growth,
+    harvestG: one.harvestG,
+    endedWhy: one.endedWhy,
+    note: one.note,
+    despite: one.despite,
+    lotId: one.lotId,
+    lotName: lotNames.get(one.lotId) ?? '',
+    canReopen:
+      one.endedOn !== null &&
+      one.endedWhy !== 'turned over' &&
+      one.endedWhy !== 'emptied' &&
+      one.inningsId === (present ?? last)?.id,
+  })
+}
+
+function logView(entry: PotLogEntry, { problems, timeZone }: Tables): LogView {
+  const { id, at, kind, value, problemId, note } = entry
+  const problemName = problemId === null ? null : (problems.get(problemId)?.name ?? problemId)
+  return { id, on: dayAt(timeZone, at), kind, value, problemName, note }
+}

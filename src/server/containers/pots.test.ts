@@ -1,0 +1,171 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { demoDatabase, NOW } from '../../../testing/database'
+import { presentInnings, readLot } from '../../data/media'
+import { setLogCounts, takeEndBack } from '../../data/season'
+import type { NewPlantings } from '../../messages/containers/pots'
+import { lotPage, newEntry, newFound, planted } from '../media'
+import { Refused } from '../problem'
+import { endOfPlanting, newLogEntry, newPlantings, potPage, potsPage } from '.'
+
+let garden: Awaited<ReturnType<typeof demoDatabase>>
+before(async () => {
+  garden = await demoDatabase()
+})
+after(() => garden.close())
+
+const CHARD: NewPlantings = {
+  pots: [1],
+  cropId: 'chard',
+  cultivar: 'red stem',
+  how: 'sown',
+  count: 6,
+  on: '2026-10-20',
+  despite: '',
+}
+const END = { on: '2026-11-01', growth: 4, harvestG: 900, why: 'harvested', note: '' } as const
+const LOG = { value: null, problemId: null, note: '' }
+
+const refusedAt = (field: string) => (error: unknown) => {
+  assert.ok(error instanceof Refused, String(error))
+  assert.deepEqual(
+    error.fields.map((one) => one.field),
+    [field],
+  )
+  return true
+}
+
+test('pots are listed with what grows in them, narrowed by place, state and any word', async () => {
+  const { db } = garden
+  const all = await potsPage(db)
+  assert.equal(all.part.total, 12)
+  assert.deepEqual(all.counts, { growing: 3, waiting: 7, empty: 2 })
+  assert.equal(all.rows[0]?.code, 'P01')
+  const lavender = await potsPage(db, { find: 'lavender stair' })
+  assert.deepEqual(
+    lavender.rows.map(({ code }) => code),
+    ['P02', 'P03'],
+  )
+  const empty = await potsPage(db, { state: 'empty' })
+  assert.deepEqual(
+    empty.rows.map(({ code }) => code),
+    ['P11', 'P12'],
+  )
+  assert.ok(all.places.length >= 5)
+  const [place = ''] = all.places
+  assert.ok((await potsPage(db, { place })).rows.every((row) => row.place === place))
+  const [largest, next] = (await potsPage(db, { order: 'litres' })).rows
+  assert.ok((largest?.litres ?? 0) >= (next?.litres ?? 0))
+  assert.equal((await potsPage(db, { order: 'crop' })).rows[0]?.plantings[0]?.cropName, 'Camellia')
+})
+
+test('from planted to over: the pot, its lot and the list say the same', async () => {
+  const { db } = garden
+  const { ids } = await newPlantings(db, CHARD, NOW)
+  const grows = await potPage(db, 1)
+  assert.deepEqual(
+    grows.growing.map(({ cropName, cultivar, count }) => [cropName, cultivar, count]),
+    [['Chard', 'red stem', 6]],
+  )
+  assert.ok(grows.water && grows.water.days > 0 && grows.water.wetKg > grows.water.thirstyKg)
+  assert.ok(grows.water.low < grows.water.days && grows.water.days < grows.water.high)
+  assert.equal((await lotPage(db, 1, NOW)).present?.cropName, 'Chard')
+  assert.equal((await potsPage(db, { find: 'p01' })).rows[0]?.state, 'growing')
+
+  const over = await endOfPlanting(db, ids[0] ?? 0, END, NOW)
+  assert.deepEqual(over, { lotId: 1, seasonOver: true })
+  const tired = await potPage(db, 1)
+  assert.equal(tired.growing.length, 0)
+  const [newest] = tired.past
+  assert.equal(newest?.growth, 4)
+  assert.equal(newest?.harvestG, 900)
+  assert.equal(newest?.canReopen, true)
+  assert.equal(tired.past[1]?.canReopen, false, 'a season before is over for good')
+  assert.equal((await lotPage(db, 1, NOW)).state, 'turn-over', 'its lot waits for the turnover')
+  await takeEndBack(db, newest.id)
+  assert.equal((await potPage(db, 1)).growing.length, 1)
+})
+
+test('a family kept out of a mix is not planted into it without a reason that stays', async () => {
+  const { db } = garden
+  await newFound(db, 5, { problemId: 'clubroot' }, NOW)
+  const cabbage = { ...CHARD, pots: [7], cropId: 'kale', cultivar: '' }
+  await assert.rejects(newPlantings(db, cabbage, NOW), refusedAt('despite'))
+  assert.equal((await potPage(db, 7)).growing.length, 0, 'nothing half written')
+  await newPlantings(db, { ...cabbage, despite: 'to eat the leaves young' }, NOW)
+  assert.equal((await potPage(db, 7)).growing[0]?.despite, 'to eat the leaves young')
+})
+
+test('a day to come, a crop that is not known', async () => {
+  const { db } = garden
+  await assert.rejects(newPlantings(db, { ...CHARD, on: '2027-01-01' }, NOW), refusedAt('on'))
+  await assert.rejects(newPlantings(db, { ...CHARD, cropId: 'triffid' }, NOW), refusedAt('cropId'))
+  const { ids } = await newPlantings(db, { ...CHARD, pots: [10] }, NOW)
+  await assert.rejects(
+    endOfPlanting(db, ids[0] ?? 0, { ...END, on: '2027-01-01' }, NOW),
+    refusedAt('on'),
+  )
+})
+
+test('a problem written down at a pot is found in its mix, until it is taken back', async () => {
+  const { db } = garden
+  const { id } = await newLogEntry(
+    db,
+    9,
+    { ...LOG, kind: 'problem', problemId: 'vine-weevil' },
+    NOW,
+  )
+  const { lot } = await potPage(db, 9)
+  const names = async () =>
+    (await lotPage(db, lot?.id ?? 0, NOW)).found.map(({ problemName }) => problemName)
+  assert.ok((await names()).includes('Vine weevil'))
+  assert.equal((await potPage(db, 9)).log[0]?.problemName, 'Vine weevil')
+  await setLogCounts(db, id, false, NOW)
+  assert.ok(!(await names()).includes('Vine weevil'))
+  assert.equal((await potPage(db, 9)).log.length, 0)
+  await setLogCounts(db, id, true, NOW)
+  assert.ok((await names()).includes('Vine weevil'))
+})
+
+test('scores and weights are numbers that can be; the second time of a trouble is counted', async () => {
+  const { db } = garden
+  const write = (kind: 'growth' | 'harvest' | 'problem' | 'dries fast', more: object = {}) =>
+    newLogEntry(db, 4, { ...LOG, kind, ...more }, NOW)
+  await assert.rejects(write('growth', { value: 6 }), refusedAt('value'))
+  await assert.rejects(write('growth'), refusedAt('value'))
+  await assert.rejects(write('harvest', { value: 0 }), refusedAt('value'))
+  await assert.rejects(write('problem'), refusedAt('problemId'))
+  await assert.rejects(write('problem', { problemId: 'gremlins' }), refusedAt('problemId'))
+  await write('growth', { value: 3 })
+  await write('dries fast')
+  await write('dries fast')
+  const page = await potPage(db, 4)
+  assert.equal(page.driesFast, 2)
+  assert.equal(page.staysWet, 0)
+  assert.deepEqual(
+    page.log.map(({ kind }) => kind),
+    ['dries fast', 'dries fast', 'growth'],
+  )
+})
+
+test('an emptied pot grows nothing', async () => {
+  const { db } = garden
+  const lotId = (await potPage(db, 8)).lot?.id ?? 0
+  await newPlantings(db, { ...CHARD, pots: [8], despite: 'to see' }, NOW)
+  await newEntry(db, lotId, { kind: 'emptied', litres: 0 }, NOW)
+  const page = await potPage(db, 8)
+  assert.equal(page.growing.length, 0)
+  assert.equal(page.past[0]?.endedWhy, 'emptied')
+  assert.equal(page.past[0]?.canReopen, false)
+})
+
+test('said on the lot that it is planted: its pots know', async () => {
+  const { db } = garden
+  const lot = await readLot(db, 2)
+  assert.ok(presentInnings(lot))
+  await planted(db, 2, { on: null }, NOW)
+  assert.equal((await potPage(db, 2)).growing.length, 0)
+  await planted(db, 2, { on: '2026-10-25' }, NOW)
+  assert.equal((await potPage(db, 2)).growing[0]?.startedOn, '2026-10-25')
+  assert.equal((await potPage(db, 3)).growing[0]?.startedOn, '2026-10-25')
+})
