@@ -24,7 +24,8 @@ export default defineConfig({
     {
       name: 'phone',
       grepInvert: /@desk/,
-      testMatch: /(turnover|lots|pots|lists|kept|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
+      testMatch:
+        /(turnover|lots|pots|lists|kept|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

@@ -29,7 +29,7 @@ function runWhole([command, ...args]) {
   return new Promise((resolve) => {
     const child = spawn(bin(command), args, {
       cwd: root,
-      env: { ...quietEnv, FORCE_COLOR: process.stdout.isTTY ? '1' : '0' },
+      env: { ...quietEnv, ...(process.stdout.isTTY ? { FORCE_COLOR: '1' } : { NO_COLOR: '1' }) },
       shell: process.platform === 'win32',
     })
     const said = []

@@ -3,6 +3,14 @@ export { type DryDown, dryDown } from './dryDown'
 export { EXPOSURE_FACTORS, EXPOSURES, type Exposure } from './exposure'
 export { growingMonths, halfAYearOn, isSouthern, monthsAt } from './growingYear'
 export { GROWTH_SCORES, type GrowthScore, type Outcome, outcomeOf } from './growth'
+export {
+  ENDINGS,
+  type Ending,
+  HOW_PLANTED,
+  type HowPlanted,
+  POT_LOG_KINDS,
+  type PotLogKind,
+} from './planting'
 export { plantingDay } from './plantingDay'
 export {
   extraterrestrialRadiation,

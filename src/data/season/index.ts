@@ -11,15 +11,6 @@ export {
   takeEndBack,
   takePlantingsOut,
 } from './plantings'
-export {
-  HOW_PLANTED,
-  type HowPlanted,
-  POT_LOG_KINDS,
-  type PotLogKind,
-  plantings,
-  potLog,
-  WHY_ENDED,
-  type WhyEnded,
-} from './plantingTables'
+export { plantings, potLog } from './plantingTables'
 export { logOf, type PotLogEntry, setLogCounts, writeLog } from './potLog'
 export { listProblems, type StoredProblem } from './problems'

@@ -8,16 +8,14 @@ import {
   pgTable,
   text,
 } from 'drizzle-orm/pg-core'
+import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { innings, lotFindings, lots } from '../media/lotTables'
 import { crops, problems } from './tables'
 
-export const HOW_PLANTED = ['sown', 'plugs', 'planted'] as const
-export type HowPlanted = (typeof HOW_PLANTED)[number]
-
-export const WHY_ENDED = ['season over', 'harvested', 'died', 'moved'] as const
-export type WhyEnded = (typeof WHY_ENDED)[number] | 'turned over' | 'emptied'
+/** By a person's word, or with its mix. */
+export type WhyEnded = Ending | 'turned over' | 'emptied'
 
 /** What grows in a container, since when, and how it did. */
 export const plantings = pgTable(
@@ -60,17 +58,6 @@ export const plantings = pgTable(
     index('plantings_by_innings').on(table.inningsId),
   ],
 )
-
-export const POT_LOG_KINDS = [
-  'growth',
-  'harvest',
-  'problem',
-  'stays wet',
-  'dries fast',
-  'missed',
-  'note',
-] as const
-export type PotLogKind = (typeof POT_LOG_KINDS)[number]
 
 /** What was seen or done at a container, in a word or a number. */
 export const potLog = pgTable(

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
-import { ENDINGS, type EndOfPlanting, type PlantingView } from '../../messages/containers/pots'
+import { ENDINGS } from '../../core/season/planting'
+import type { EndOfPlanting, PlantingView } from '../../messages/containers/pots'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'

@@ -1,5 +1,6 @@
 import { useState } from 'react'
-import { type CropName, HOW, type NewPlantings } from '../../messages/containers/pots'
+import { HOW_PLANTED } from '../../core/season/planting'
+import type { CropName, NewPlantings } from '../../messages/containers/pots'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -91,7 +92,7 @@ export function PlantForm({
       <Choice
         label={words.how}
         name="how"
-        options={HOW.map((value) => ({ value, label: words.hows[value] }))}
+        options={HOW_PLANTED.map((value) => ({ value, label: words.hows[value] }))}
         isChosen={(value) => value === how}
         onChange={(event) => setHow(event.target.value as NewPlantings['how'])}
       />

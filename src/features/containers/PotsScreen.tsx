@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { POT_ORDERS, POT_STATES, type PotRow, type PotsPage } from '../../messages/containers/pots'
+import type { PotRow, PotsPage } from '../../messages/containers/pots'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
@@ -71,16 +71,16 @@ function Pots({ page }: { page: PotsPage }) {
         </SelectField>
         <SelectField label={words.which} name="state" defaultValue={asked.state ?? ''}>
           <option value="">{words.all}</option>
-          {POT_STATES.map((state) => (
+          {Object.entries(words.states).map(([state, name]) => (
             <option key={state} value={state}>
-              {words.states[state]}
+              {name}
             </option>
           ))}
         </SelectField>
         <SelectField label={words.order} name="order" defaultValue={asked.order ?? ''}>
-          {POT_ORDERS.map((order) => (
+          {Object.entries(words.orders).map(([order, name]) => (
             <option key={order} value={order === 'code' ? '' : order}>
-              {words.orders[order]}
+              {name}
             </option>
           ))}
         </SelectField>

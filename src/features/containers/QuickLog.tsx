@@ -1,6 +1,7 @@
 import { useState } from 'react'
+import type { PotLogKind } from '../../core/season'
 import { GROWTH_SCORES } from '../../core/season/growth'
-import type { LogKind, PotPage } from '../../messages/containers/pots'
+import type { PotPage } from '../../messages/containers/pots'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -25,7 +26,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   const matches = matching(page.problems, sign)
 
   const write = async (
-    kind: LogKind,
+    kind: PotLogKind,
     more: { value?: number | null; problemId?: string } = {},
     said: string = words.log[kind],
   ) => {

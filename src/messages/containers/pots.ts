@@ -1,32 +1,29 @@
 import Joi from 'joi'
-import type { GrowthScore } from '../../core/season'
+import {
+  ENDINGS,
+  type Ending,
+  type GrowthScore,
+  HOW_PLANTED,
+  type HowPlanted,
+  POT_LOG_KINDS,
+  type PotLogKind,
+} from '../../core/season'
 import { type ListPart, type ListQuery, listFields } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
 import type { InningsMark, PotView } from '../media/lots'
 import { day, id, key, line, lines } from '../rules'
 
-export const HOW = ['sown', 'plugs', 'planted'] as const
-export const ENDINGS = ['season over', 'harvested', 'died', 'moved'] as const
-export const LOG_KINDS = [
-  'growth',
-  'harvest',
-  'problem',
-  'stays wet',
-  'dries fast',
-  'missed',
-  'note',
-] as const
-export type LogKind = (typeof LOG_KINDS)[number]
-
 /** What a list of pots may be narrowed to. */
-export const POT_STATES = ['growing', 'waiting', 'empty'] as const
+const POT_STATES = ['growing', 'waiting', 'empty'] as const
 export type PotState = (typeof POT_STATES)[number]
-export const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
+const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
+
+export type PotOrder = (typeof POT_ORDERS)[number]
 
 export interface PotsQuery extends ListQuery {
   readonly place?: string
   readonly state?: PotState
-  readonly order?: (typeof POT_ORDERS)[number]
+  readonly order?: PotOrder
 }
 
 export const potsQuerySchema = Joi.object<PotsQuery>({
@@ -61,7 +58,7 @@ export interface NewPlantings {
   readonly pots: readonly number[]
   readonly cropId: string
   readonly cultivar: string
-  readonly how: (typeof HOW)[number]
+  readonly how: HowPlanted
   /** Plants in each; null where nobody counted. */
   readonly count: number | null
   readonly on: string
@@ -83,7 +80,7 @@ export const newPlantingsSchema = Joi.object<NewPlantings>({
     .messages({ 'any.required': 'Choose a crop', 'string.empty': 'Choose a crop' }),
   cultivar: line('The variety', 80).allow('').default(''),
   how: Joi.string()
-    .valid(...HOW)
+    .valid(...HOW_PLANTED)
     .required()
     .label('How it went in'),
   count: Joi.number()
@@ -116,7 +113,7 @@ export interface EndOfPlanting {
   readonly on: string
   readonly growth: GrowthScore | null
   readonly harvestG: number | null
-  readonly why: (typeof ENDINGS)[number]
+  readonly why: Ending
   readonly note: string
 }
 
@@ -132,7 +129,7 @@ export const endOfPlantingSchema = Joi.object<EndOfPlanting>({
 })
 
 export interface NewLogEntry {
-  readonly kind: LogKind
+  readonly kind: PotLogKind
   /** The score, or grams. */
   readonly value: number | null
   readonly problemId: string | null
@@ -141,7 +138,7 @@ export interface NewLogEntry {
 
 export const newLogEntrySchema = Joi.object<NewLogEntry>({
   kind: Joi.string()
-    .valid(...LOG_KINDS)
+    .valid(...POT_LOG_KINDS)
     .required()
     .label('What happened'),
   value: Joi.number().min(0).max(1_000_000).allow(null).default(null).label('The number'),
@@ -188,7 +185,7 @@ export interface PlantingView {
   readonly id: number
   readonly cropName: string
   readonly cultivar: string | null
-  readonly how: (typeof HOW)[number]
+  readonly how: HowPlanted
   readonly count: number | null
   readonly startedOn: string
   readonly endedOn: string | null
@@ -207,7 +204,7 @@ export interface PlantingView {
 export interface LogView {
   readonly id: number
   readonly on: string
-  readonly kind: LogKind
+  readonly kind: PotLogKind
   readonly value: number | null
   readonly problemName: string | null
   readonly note: string | null

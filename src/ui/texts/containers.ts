@@ -1,12 +1,13 @@
-import type { ENDINGS, HOW, LogKind, PotState } from '../../messages/containers/pots'
+import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
+import type { PotOrder, PotState } from '../../messages/containers/pots'
 
-const how: Readonly<Record<(typeof HOW)[number], string>> = {
+const how: Readonly<Record<HowPlanted, string>> = {
   sown: 'Sown',
   plugs: 'As plugs',
   planted: 'Planted',
 }
 
-const endings: Readonly<Record<(typeof ENDINGS)[number] | 'turned over' | 'emptied', string>> = {
+const endings: Readonly<Record<Ending | 'turned over' | 'emptied', string>> = {
   'season over': 'The season is over',
   harvested: 'All of it is harvested',
   died: 'It died',
@@ -15,7 +16,7 @@ const endings: Readonly<Record<(typeof ENDINGS)[number] | 'turned over' | 'empti
   emptied: 'the pot was emptied',
 }
 
-const log: Readonly<Record<LogKind, string>> = {
+const log: Readonly<Record<PotLogKind, string>> = {
   growth: 'Growth',
   harvest: 'Harvest',
   problem: 'Problem',
@@ -59,7 +60,12 @@ export const containers = {
     empty: 'Empty',
   } satisfies Record<PotState, string>,
   order: 'Sort by',
-  orders: { code: 'Code', place: 'Place', litres: 'Litres, largest first', crop: 'Crop' },
+  orders: {
+    code: 'Code',
+    place: 'Place',
+    litres: 'Litres, largest first',
+    crop: 'Crop',
+  } satisfies Record<PotOrder, string>,
   columns: { pot: 'Pot', litres: 'Holds', grows: 'Grows in it', lot: 'Its mix' },
   since: (day: string) => `since ${day}`,
   choose: (code: string) => `Choose ${code}`,
