@@ -66,7 +66,6 @@ await take('lot', '/lots/1', desk)
 await take('mix', '/mixes/design?mix=1', desk, (page) =>
   page.getByRole('button', { name: /^Why Air after draining/ }).click(),
 )
-await take('mix-phone', '/mixes/design?mix=1', phone)
 await take('bottom-layer', '/mixes/layers?mixes=1', desk, async (page) => {
   await page.getByRole('slider', { name: 'Time' }).fill('17')
 })
@@ -76,7 +75,8 @@ await take('compare', '/mixes/compare?mixes=1&pots=7,8', desk, (page) =>
 await take('intake', '/turnover/new?lot=1', desk)
 await take('recipe', recipe, desk, askAggregate)
 await take('recipe-phone', recipe, phone)
-await take('lots-phone', '/lots', phone)
+await take('pots', '/pots', desk)
+await take('pot-phone', '/pots/2', phone)
 const made = await fetch(`${address}/api/recondition/work-orders`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },

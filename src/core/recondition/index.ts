@@ -1,3 +1,4 @@
+export { blendHistories, type MixHistory } from './blendHistories'
 export { cropInPot } from './cropInPot'
 export { addDays, daysBetween } from './days'
 export { feedLeftIn } from './feedLeftIn'
