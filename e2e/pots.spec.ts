@@ -54,6 +54,28 @@ test('two pots are planted alike, looked after, and their season ended', async (
   await expect(page.getByText(/Innings \d, 2026: Chard did well/).first()).toBeAttached()
 })
 
+test('a pot that is years old: what grew in it before goes ahead of what is known', {
+  tag: '@desk',
+}, async ({ page }) => {
+  await page.goto('/pots/10')
+  await expectAlive(page)
+  await page.getByText('Write earlier years down').click()
+  await page.getByRole('button', { name: 'One year more' }).click()
+  await page.getByLabel('Year').nth(1).fill('long ago')
+  await page.getByLabel('What grew', { exact: true }).nth(0).selectOption({ label: 'Chard' })
+  await page.getByRole('button', { name: 'Keep these years' }).click()
+  await expect(page.getByText(/The year must be a number/i).first()).toBeVisible()
+  await expect(page.getByLabel('What grew', { exact: true }).nth(0)).toHaveValue('chard')
+  await page.getByLabel('Year').nth(1).fill('2020')
+  await page.getByLabel('What grew', { exact: true }).nth(1).selectOption({ label: 'Celery' })
+  await page.getByLabel('How well').nth(1).selectOption({ label: 'Growth 4 of 5' })
+  await page.getByRole('button', { name: 'Keep these years' }).dblclick()
+  await expect(page.getByText('2 years more are written down.')).toBeVisible()
+  await expect(page.getByText(/^Celery 2020/)).toBeVisible()
+  await page.getByRole('link', { name: 'Window box, north landing' }).first().click()
+  await expect(page.getByText('Innings 1, 2020: Celery did well')).toBeAttached()
+})
+
 test('more pots like one, and an empty pot', { tag: '@desk' }, async ({ page }) => {
   await page.goto('/pots/12')
   await expect(page.getByText('Nothing stands in it.')).toBeVisible()

@@ -110,6 +110,12 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ ids: [] }, 'ids'],
     unknown: { body: { ids: [NOBODY] } },
   },
+  'POST /api/containers/[id]/earlier': {
+    params: () => ({ id: 10 }),
+    body: () => ({ seasons: [{ year: 2019, cropId: 'chard', growth: 3 }] }),
+    wrong: [{ seasons: [{ year: 1850, cropId: 'chard' }] }, 'seasons.0.year'],
+    unknown: { id: NOBODY },
+  },
   'POST /api/containers/[id]/more': {
     params: () => ({ id: 1 }),
     body: () => ({ count: 2 }),

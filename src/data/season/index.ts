@@ -1,4 +1,5 @@
 export { listCrops } from './crops'
+export { type EarlierSeason, wholeYear, writeEarlierSeasons } from './earlierSeasons'
 export {
   endAllIn,
   endPlanting,

@@ -5,6 +5,7 @@ import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
+import { EarlierForm } from './EarlierForm'
 import styles from './Pots.module.css'
 
 /** A planting that stands now, in a line. */
@@ -27,7 +28,11 @@ export function Growing({ planting }: { readonly planting: PlantingView }) {
 }
 
 /** What grew in the pot before, the newest first. */
-export function History({ page: { past } }: { readonly page: PotPage }) {
+export function History({ page }: { readonly page: PotPage }) {
+  const { past, growing, lot } = page
+  const first = [...past, ...growing]
+    .map(({ startedOn }) => Number(startedOn.slice(0, 4)))
+    .sort()[0]
   return (
     <section aria-labelledby="history" className={styles.planting}>
       <h2 id="history">{words.history}</h2>
@@ -39,6 +44,12 @@ export function History({ page: { past } }: { readonly page: PotPage }) {
             <Past key={one.id} one={one} />
           ))}
         </ol>
+      )}
+      {lot && (
+        <details>
+          <summary>{words.earlier}</summary>
+          <EarlierForm id={page.id} crops={page.crops} before={first ?? null} />
+        </details>
       )}
     </section>
   )
@@ -59,7 +70,11 @@ function Past({ one }: { readonly one: PlantingView }) {
   return (
     <li>
       <strong>{one.cropName}</strong>{' '}
-      {one.endedOn ? words.from(start, format.day(one.endedOn)) : words.withLot(start)}
+      {one.yearOnly
+        ? one.startedOn.slice(0, 4)
+        : one.endedOn
+          ? words.from(start, format.day(one.endedOn))
+          : words.withLot(start)}
       {' · '}
       <a href={`/lots/${one.lotId}`}>{words.in(one.lotName)}</a>
       {one.growth !== null && ` · ${words.score(one.growth)}`}

@@ -146,6 +146,38 @@ export const newLogEntrySchema = Joi.object<NewLogEntry>({
   note: lines('The note', 500).allow('').default(''),
 })
 
+/** A year that was over before the pot was written down. */
+export interface EarlierYear {
+  readonly year: number
+  readonly cropId: string
+  readonly growth: GrowthScore | null
+}
+
+export interface EarlierYears {
+  readonly seasons: readonly EarlierYear[]
+}
+
+const FIRST_YEAR = 1900
+
+export const earlierYearsSchema = Joi.object<EarlierYears>({
+  seasons: Joi.array()
+    .items(
+      Joi.object({
+        year: Joi.number().integer().min(FIRST_YEAR).max(2200).required().label('The year'),
+        cropId: key('The crop')
+          .required()
+          .messages({ 'any.required': 'Choose a crop', 'string.empty': 'Choose a crop' }),
+        growth: Joi.number().integer().min(1).max(5).allow(null).default(null).label('How it grew'),
+      }),
+    )
+    .min(1)
+    .max(20)
+    .unique('year')
+    .required()
+    .label('The seasons')
+    .messages({ 'array.unique': 'A year stands there twice' }),
+})
+
 export interface MorePots {
   readonly count: number
 }
@@ -197,6 +229,8 @@ export interface PlantingView {
   /** The lot it grew in. */
   readonly lotId: number
   readonly lotName: string
+  /** Only its year is known. */
+  readonly yearOnly: boolean
   /** Its end can be taken back. */
   readonly canReopen: boolean
 }

@@ -1,3 +1,4 @@
+export { earlierYears } from './earlierYears'
 export { endOfPlanting } from './endOfPlanting'
 export { morePots } from './morePots'
 export { newLogEntry } from './newLogEntry'

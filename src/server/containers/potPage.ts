@@ -6,7 +6,7 @@ import type { StoredContainer } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { presentInnings, readLotNames } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
-import { logOf, type Planting, type PotLogEntry, plantingsIn } from '../../data/season'
+import { logOf, type Planting, type PotLogEntry, plantingsIn, wholeYear } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { LogView, PlantingView, PotPage } from '../../messages/containers/pots'
 import { dayAt } from '../clock'
@@ -122,6 +122,11 @@ function waterOf(
   }
 }
 
+function isWholeYear({ startedOn, endedOn }: Planting): boolean {
+  const year = wholeYear(Number(startedOn.slice(0, 4)))
+  return startedOn === year.startedOn && endedOn === year.endedOn
+}
+
 function dayOfYear(isoDay: string): number {
   return (
     Math.round((Date.parse(isoDay) - Date.parse(`${isoDay.slice(0, 4)}-01-01`)) / 86_400_000) + 1
@@ -150,6 +155,7 @@ function plantingViews(
     despite: one.despite,
     lotId: one.lotId,
     lotName: lotNames.get(one.lotId) ?? '',
+    yearOnly: isWholeYear(one),
     canReopen:
       one.endedOn !== null &&
       one.endedWhy !== 'turned over' &&

@@ -1,12 +1,13 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
+import { Conflict } from '../../data/errors'
 import { presentInnings, readLot } from '../../data/media'
 import { setLogCounts, takeEndBack } from '../../data/season'
 import type { NewPlantings } from '../../messages/containers/pots'
 import { lotPage, newEntry, newFound, planted } from '../media'
 import { Refused } from '../problem'
-import { endOfPlanting, newLogEntry, newPlantings, potPage, potsPage } from '.'
+import { earlierYears, endOfPlanting, newLogEntry, newPlantings, potPage, potsPage } from '.'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -157,6 +158,47 @@ test('an emptied pot grows nothing', async () => {
   assert.equal(page.growing.length, 0)
   assert.equal(page.past[0]?.endedWhy, 'emptied')
   assert.equal(page.past[0]?.canReopen, false)
+})
+
+test('years before a pot was written down go ahead of what is known, by their year alone', async () => {
+  const { db } = garden
+  const before = await readLot(db, 4)
+  const write = (seasons: readonly { year: number; cropId: string; growth: 2 | 4 | null }[]) =>
+    earlierYears(db, 5, { seasons }, NOW)
+  await write([
+    { year: 2024, cropId: 'celery', growth: null },
+    { year: 2023, cropId: 'endive', growth: 4 },
+  ])
+  const { innings } = await readLot(db, 4)
+  assert.deepEqual(
+    innings.slice(0, 2).map(({ number, cropId, outcome }) => [number, cropId, outcome]),
+    [
+      [1, 'endive', 'well'],
+      [2, 'celery', null],
+    ],
+  )
+  assert.deepEqual(
+    innings.slice(2).map(({ number, cropId }) => [number, cropId]),
+    before.innings.map(({ number, cropId }) => [number + 2, cropId]),
+  )
+  const { past } = await potPage(db, 6)
+  const oldest = past.at(-1)
+  assert.equal(oldest?.cropName, 'Endive and escarole')
+  assert.equal(oldest?.yearOnly, true)
+  assert.equal(past[0]?.yearOnly, false)
+  await assert.rejects(write([{ year: 2024, cropId: 'chard', growth: 2 }]), Conflict)
+  await assert.rejects(
+    write([{ year: 2026, cropId: 'chard', growth: 2 }]),
+    refusedAt('seasons.0.year'),
+  )
+  await assert.rejects(
+    write([{ year: 2020, cropId: 'triffid', growth: 2 }]),
+    refusedAt('seasons.0.cropId'),
+  )
+  await assert.rejects(
+    earlierYears(db, 11, { seasons: [{ year: 2020, cropId: 'chard', growth: null }] }, NOW),
+    Conflict,
+  )
 })
 
 test('said on the lot that it is planted: its pots know', async () => {

@@ -146,6 +146,18 @@ export const containers = {
   tookBack: (crop: string) => `${crop} grows on.`,
   history: 'What grew here',
   noHistory: 'Nothing is written down of the years before.',
+  earlier: 'Write earlier years down',
+  earlierLead:
+    'What grew in this mix before it was written down here: rotation and what may follow go by it.',
+  year: 'Year',
+  whatGrew: 'What grew',
+  howWell: 'How well',
+  unknown: 'not known',
+  oneYearMore: 'One year more',
+  oneYearLess: 'One year less',
+  keepEarlier: 'Keep these years',
+  earlierKept: (years: number) =>
+    years === 1 ? 'One year more is written down.' : `${years} years more are written down.`,
   from: (start: string, end: string) => `${start} to ${end}`,
   withLot: (start: string) => `from ${start}, gone with its lot`,
   in: (lot: string) => `in ${lot}`,

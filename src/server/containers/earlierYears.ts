@@ -1,0 +1,44 @@
+import { outcomeOf } from '../../core/season'
+import { requireContainers } from '../../data/containers'
+import type { Database } from '../../data/database'
+import { Conflict } from '../../data/errors'
+import { writeEarlierSeasons } from '../../data/season'
+import { readSite } from '../../data/site'
+import type { EarlierYears } from '../../messages/containers/pots'
+import { dayAt } from '../clock'
+import { Refused } from '../problem'
+import { readTables } from '../tables'
+
+/** Writes down what grew in a pot, and in the mix that stands in it, in years before it was written down. */
+export async function earlierYears(
+  db: Database,
+  containerId: number,
+  { seasons }: EarlierYears,
+  at: Date,
+): Promise<void> {
+  const { timeZone } = await readSite(db)
+  const tables = await readTables(db, timeZone)
+  const thisYear = Number(dayAt(timeZone, at).slice(0, 4))
+  seasons.forEach(({ year, cropId }, index) => {
+    if (year >= thisYear) {
+      refuse(
+        `seasons.${index}.year`,
+        'What grows this year is planted above, not written down here.',
+      )
+    }
+    if (!tables.crops.has(cropId)) refuse(`seasons.${index}.cropId`, 'Choose a crop from the list.')
+  })
+  const [container] = await requireContainers(db, [containerId])
+  if (!container || container.lotId === null) {
+    throw new Conflict('There is no mix in it: put a lot into it first.')
+  }
+  await writeEarlierSeasons(
+    db,
+    container.lotId,
+    seasons.map((one) => ({ ...one, outcome: outcomeOf([{ growth: one.growth, count: null }]) })),
+  )
+}
+
+function refuse(field: string, message: string): never {
+  throw new Refused(422, 'not-valid', message, [{ field, message }])
+}
