@@ -76,6 +76,30 @@ test('a pot that is years old: what grew in it before goes ahead of what is know
   await expect(page.getByText('Innings 1, 2020: Celery did well')).toBeAttached()
 })
 
+test('a pot of the wrong size is put right, and what follows is told', { tag: '@desk' }, async ({
+  page,
+}) => {
+  await page.goto('/pots/4')
+  await expectAlive(page)
+  await page.getByText('Put this pot right').click()
+  await page.getByLabel('Height inside').fill('tall')
+  await page.getByRole('button', { name: 'Keep it like that' }).click()
+  await expect(
+    page.getByText(/The height is missing: a length such as 34 cm/).first(),
+  ).toBeVisible()
+  await page.getByLabel('Height inside').fill('5 cm')
+  await page.getByRole('button', { name: 'Keep it like that' }).click()
+  await expect(page.getByText(/L stand in it by the ledger; of that size/).first()).toBeVisible()
+  await page.getByLabel('Height inside').fill('55 cm')
+  await page.getByLabel('Code', { exact: true }).fill('P01')
+  await page.getByRole('button', { name: 'Keep it like that' }).click()
+  await expect(page.getByText('Another pot is called P01: take another code.')).toBeVisible()
+  await page.getByLabel('Code', { exact: true }).fill('Tub 4')
+  await page.getByRole('button', { name: 'Keep it like that' }).dblclick()
+  await expect(page.getByText(/^Tub 4 holds .* its mix now comes to \d+ % air/)).toBeVisible()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tub 4 Camellia tub')
+})
+
 test('more pots like one, and an empty pot', { tag: '@desk' }, async ({ page }) => {
   await page.goto('/pots/12')
   await expect(page.getByText('Nothing stands in it.')).toBeVisible()

@@ -58,6 +58,14 @@ const mix = {
     everyDays: 2,
   },
 }
+const pot = {
+  code: 'T12',
+  name: 'Tall pot',
+  place: 'Yard',
+  shape,
+  headspaceCm: 2,
+  exposure: 'open',
+}
 const planting = { cropId: 'chard', how: 'sown', on: '2026-11-01' }
 const look = { kind: 'look', smell: 'none', sights: [] }
 const said = { place: '', judge: '', note: '', water: null }
@@ -115,6 +123,13 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: () => ({ seasons: [{ year: 2019, cropId: 'chard', growth: 3 }] }),
     wrong: [{ seasons: [{ year: 1850, cropId: 'chard' }] }, 'seasons.0.year'],
     unknown: { id: NOBODY },
+  },
+  'PATCH /api/containers/[id]': {
+    params: () => ({ id: 12 }),
+    body: () => ({ ...pot, version: 1 }),
+    wrong: [{ ...pot, shape: { ...shape, heightCm: 0 }, version: 1 }, 'shape.heightCm'],
+    unknown: { id: NOBODY },
+    stale: { ...pot, version: 77 },
   },
   'POST /api/containers/[id]/more': {
     params: () => ({ id: 1 }),

@@ -1,9 +1,9 @@
-import { asc, eq, inArray, isNull } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
 import { type ContainerShape, containerVolume } from '../../core/containers'
 import type { Exposure } from '../../core/season'
 import { byName } from '../byName'
 import type { Database } from '../database'
-import { Conflict, NotFound } from '../errors'
+import { Conflict, NotFound, StaleWrite } from '../errors'
 import { forget, keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
 import { containers } from './tables'
@@ -21,6 +21,7 @@ export interface StoredContainer {
   readonly litres: number
   /** The lot that stands in it. */
   readonly lotId: number | null
+  readonly version: number
 }
 
 export interface NewContainer {
@@ -43,7 +44,7 @@ const readContainers = keep('containers', async (db) => {
 })
 
 function storedContainer({
-  container: { id, code, name, place, shape, headspaceCm, exposure },
+  container: { id, code, name, place, shape, headspaceCm, exposure, version },
   lotId,
 }: {
   readonly container: typeof containers.$inferSelect
@@ -51,7 +52,19 @@ function storedContainer({
 }): StoredContainer {
   const fillHeightCm = shape.heightCm - headspaceCm
   const litres = containerVolume({ shape, fillHeightCm })
-  return { id, code, name, place, shape, headspaceCm, exposure, fillHeightCm, litres, lotId }
+  return {
+    id,
+    code,
+    name,
+    place,
+    shape,
+    headspaceCm,
+    exposure,
+    fillHeightCm,
+    litres,
+    lotId,
+    version,
+  }
 }
 
 /** All containers that were not put away, by code. */
@@ -130,6 +143,31 @@ export async function placeLot(
   }
 }
 
+/**
+ * Puts a container right; what was worked out of the lot in it has to be told by the caller.
+ * @throws StaleWrite when it was changed since it was read, Conflict where another container has that code
+ */
+export async function correctContainer(
+  db: Database,
+  id: number,
+  { version, code, ...right }: NewContainer & { readonly code: string; readonly version: number },
+): Promise<void> {
+  forget('containers')
+  const [taken] = await db
+    .select({ id: containers.id })
+    .from(containers)
+    .where(and(eq(containers.code, code), ne(containers.id, id)))
+  if (taken) throw new Conflict(`Another pot is called ${code}: take another code.`)
+  const [changed] = await db
+    .update(containers)
+    .set({ ...right, code, version: version + 1 })
+    .where(and(eq(containers.id, id), eq(containers.version, version)))
+    .returning({ id: containers.id })
+  if (changed) return
+  const [now] = await requireContainers(db, [id])
+  throw new StaleWrite('This pot was changed on another page meanwhile.', { container: now })
+}
+
 /** Sets how much sun and wind reaches containers; what was worked out of the lots in them has to be told by the caller. */
 export async function changeExposure(
   db: Database,
@@ -139,6 +177,6 @@ export async function changeExposure(
   forget('containers')
   await db
     .update(containers)
-    .set({ exposure })
+    .set({ exposure, version: sql`${containers.version} + 1` })
     .where(inArray(containers.id, [...ids]))
 }

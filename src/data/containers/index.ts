@@ -2,6 +2,8 @@ export {
   addContainers,
   changeExposure,
   containersById,
+  containersOfLot,
+  correctContainer,
   listContainers,
   requireContainers,
   type StoredContainer,

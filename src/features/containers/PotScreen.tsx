@@ -14,6 +14,7 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { TriageNotice } from '../found/TriageNotice'
 import { numberOrTyped } from '../readNumber'
+import { CorrectForm } from './CorrectForm'
 import { EndForm } from './EndForm'
 import { PlantForm } from './PlantForm'
 import { Growing, History, Log } from './PotHistory'
@@ -89,6 +90,10 @@ function Pot({ page }: { page: PotPage }) {
       )}
       <Log page={page} />
       <History page={page} />
+      <details className={styles.more}>
+        <summary>{words.correct}</summary>
+        <CorrectForm page={page} />
+      </details>
       <More id={page.id} />
     </>
   )

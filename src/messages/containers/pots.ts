@@ -1,7 +1,10 @@
 import Joi from 'joi'
+import type { ContainerShape } from '../../core/containers'
 import {
   ENDINGS,
   type Ending,
+  EXPOSURES,
+  type Exposure,
   type GrowthScore,
   HOW_PLANTED,
   type HowPlanted,
@@ -11,7 +14,8 @@ import {
 import { type ListPart, type ListQuery, listFields } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
 import type { InningsMark, PotView } from '../media/lots'
-import { day, id, key, line, lines } from '../rules'
+import { shapeSchema } from '../media/lots'
+import { day, id, key, line, lines, version } from '../rules'
 
 /** What a list of pots may be narrowed to. */
 const POT_STATES = ['growing', 'waiting', 'empty'] as const
@@ -146,6 +150,38 @@ export const newLogEntrySchema = Joi.object<NewLogEntry>({
   note: lines('The note', 500).allow('').default(''),
 })
 
+/** A pot as it really is. */
+export interface PotCorrection {
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  readonly exposure: Exposure
+  /** As it was read. */
+  readonly version: number
+}
+
+export const potCorrectionSchema = Joi.object<PotCorrection>({
+  code: line('The code', 20).required().messages({ 'string.empty': 'Give the pot a code' }),
+  name: line('The name', 80).required().messages({ 'string.empty': 'Give the pot a name' }),
+  place: line('The place', 80).required().messages({ 'string.empty': 'Say where it stands' }),
+  shape: shapeSchema,
+  headspaceCm: Joi.number().min(0).max(50).required().label('The gap to the rim'),
+  exposure: Joi.string()
+    .valid(...EXPOSURES)
+    .required()
+    .label('The exposure'),
+  version: version(),
+})
+
+/** What follows from it. */
+export interface PotCorrected {
+  readonly litres: number
+  /** Of the lot in it, in this pot now; null where none stands in it. */
+  readonly air: number | null
+}
+
 /** A year that was over before the pot was written down. */
 export interface EarlierYear {
   readonly year: number
@@ -246,6 +282,10 @@ export interface LogView {
 
 export interface PotPage {
   readonly id: number
+  readonly version: number
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  readonly exposure: Exposure
   readonly code: string
   readonly name: string
   readonly place: string

@@ -1,3 +1,4 @@
+export { correctPot } from './correctPot'
 export { earlierYears } from './earlierYears'
 export { endOfPlanting } from './endOfPlanting'
 export { morePots } from './morePots'

@@ -27,7 +27,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   const tables = await readTables(db, site.timeZone)
   const container = tables.containersById.get(id)
   if (!container) throw new NotFound(`There is no container ${id}.`)
-  const { code, name, place, litres, lotId } = container
+  const { code, name, place, litres, lotId, version, shape, headspaceCm, exposure } = container
   const facts = lotId === null ? null : await readLotFacts(db, tables, lotId)
   const surfaceCm = facts && surfaceIn(container, facts)
   const all = await plantingsIn(db, [id])
@@ -41,6 +41,10 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     log.filter((entry) => entry.kind === kind && (filledAt === null || entry.at > filledAt)).length
   return {
     id,
+    version,
+    shape,
+    headspaceCm,
+    exposure,
     code,
     name,
     place,

@@ -1,13 +1,21 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
-import { Conflict } from '../../data/errors'
+import { Conflict, StaleWrite } from '../../data/errors'
 import { presentInnings, readLot } from '../../data/media'
 import { setLogCounts, takeEndBack } from '../../data/season'
 import type { NewPlantings } from '../../messages/containers/pots'
 import { lotPage, newEntry, newFound, planted } from '../media'
 import { Refused } from '../problem'
-import { earlierYears, endOfPlanting, newLogEntry, newPlantings, potPage, potsPage } from '.'
+import {
+  correctPot,
+  earlierYears,
+  endOfPlanting,
+  newLogEntry,
+  newPlantings,
+  potPage,
+  potsPage,
+} from '.'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -199,6 +207,48 @@ test('years before a pot was written down go ahead of what is known, by their ye
     earlierYears(db, 11, { seasons: [{ year: 2020, cropId: 'chard', growth: null }] }, NOW),
     Conflict,
   )
+})
+
+test('a pot put right: its litres, its mix and the list follow; what cannot be is refused', async () => {
+  const { db } = garden
+  const before = await potPage(db, 3)
+  const { code, name, place, shape, headspaceCm, exposure, version } = before
+  const right = { code, name, place, shape, headspaceCm, exposure, version }
+  assert.ok(shape.kind === 'round')
+  const taller = { ...shape, heightCm: shape.heightCm + 12 }
+  const told = await correctPot(db, 3, { ...right, code: 'S3', place: 'Stair foot', shape: taller })
+  const after = await potPage(db, 3)
+  assert.ok(after.litres > before.litres)
+  assert.equal(told.litres, after.litres)
+  assert.ok(told.air !== null)
+  assert.equal((await potsPage(db, { find: 'stair foot' })).rows[0]?.code, 'S3')
+  assert.ok((after.section?.airFraction ?? 0) !== before.section?.airFraction, 'its air follows')
+
+  const now = { ...right, code: 'S3', version: version + 1 }
+  await assert.rejects(correctPot(db, 3, { ...now, code: 'P04' }), Conflict)
+  await assert.rejects(correctPot(db, 3, right), StaleWrite)
+  await assert.rejects(
+    correctPot(db, 3, { ...now, headspaceCm: shape.heightCm }),
+    refusedAt('headspaceCm'),
+  )
+  const thimble = { ...shape, topDiameterCm: 4, baseDiameterCm: 4, heightCm: 5 }
+  await assert.rejects(
+    correctPot(db, 4, { ...(await asItIs(4)), shape: thimble }),
+    refusedAt('shape.heightCm'),
+  )
+
+  async function asItIs(id: number) {
+    const page = await potPage(db, id)
+    return {
+      code: page.code,
+      name: page.name,
+      place: page.place,
+      shape: page.shape,
+      headspaceCm: page.headspaceCm,
+      exposure: page.exposure,
+      version: page.version,
+    }
+  }
 })
 
 test('said on the lot that it is planted: its pots know', async () => {

@@ -167,6 +167,13 @@ export const containers = {
   noLog: 'Nothing is written down yet.',
   takeEntryBack: (what: string, day: string) => `Take back "${what}" of ${day}`,
   takenBack: (what: string) => `${what} does not count any more.`,
+  correct: 'Put this pot right',
+  code: 'Code',
+  name: 'What you call it',
+  form: 'Form',
+  keepCorrection: 'Keep it like that',
+  corrected: (code: string, litres: string, air: string | null) =>
+    `${code} holds ${litres} when filled${air === null ? '.' : `; its mix now comes to ${air} air after draining.`}`,
   more: 'More pots like this',
   moreCount: 'How many more',
   moreIt: 'Add them',

@@ -1,0 +1,137 @@
+import { useState } from 'react'
+import type { ContainerShape } from '../../core/containers'
+import type { PotCorrected, PotPage } from '../../messages/containers/pots'
+import { Button } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
+import { useSite } from '../../ui/SiteContext'
+import { containers as words } from '../../ui/texts/containers'
+import { exposures } from '../../ui/texts/exposures'
+import { media as mediaWords } from '../../ui/texts/media'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import {
+  type ContainerValues,
+  DEFAULT_LOT,
+  LENGTHS_OF,
+  type LengthName,
+  typedContainer,
+} from '../media/newLotValues'
+import styles from './Pots.module.css'
+
+type Kind = ContainerShape['kind']
+
+/** The pot as it really is: its code, place and size; what follows for its mix is told. */
+export function CorrectForm({ page }: { readonly page: PotPage }) {
+  const { site, format } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [code, setCode] = useState(page.code)
+  const [name, setName] = useState(page.name)
+  const [place, setPlace] = useState(page.place)
+  const [exposure, setExposure] = useState<string>(page.exposure)
+  const [values, setValues] = useState<ContainerValues>(() => valuesOf(page))
+  const kind = values.kind as Kind
+
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending) return
+    const typed = typedContainer(values, site.measures)
+    const answer = await deliver<PotCorrected>('PATCH', `/api/containers/${page.id}`, {
+      code,
+      name,
+      place,
+      exposure,
+      shape: typed?.shape,
+      headspaceCm: typed?.headspaceCm,
+      version: page.version,
+    })
+    if (!answer) return
+    const { litres, air } = answer.data
+    showToastOnNextPage({
+      text: words.corrected(
+        code,
+        format.plain(format.litres(litres)),
+        air === null ? null : format.plain(format.percent(air)),
+      ),
+    })
+    window.location.reload()
+  }
+
+  return (
+    <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
+      <div className={styles.fields}>
+        <TextField
+          label={words.code}
+          value={code}
+          error={errorOf('code')}
+          onChange={(event) => setCode(event.target.value)}
+        />
+        <TextField
+          label={words.name}
+          value={name}
+          error={errorOf('name')}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <TextField
+          label={words.place}
+          value={place}
+          error={errorOf('place')}
+          onChange={(event) => setPlace(event.target.value)}
+        />
+        <SelectField
+          label={mediaWords.create.exposure}
+          hint={mediaWords.create.exposureHint}
+          value={exposure}
+          error={errorOf('exposure')}
+          onChange={(event) => setExposure(event.target.value)}
+        >
+          {Object.entries(exposures).map(([value, label]) => (
+            <option key={value} value={value}>
+              {label}
+            </option>
+          ))}
+        </SelectField>
+        <SelectField
+          label={words.form}
+          value={kind}
+          onChange={(event) => setValues({ ...values, kind: event.target.value as Kind })}
+        >
+          {(['round', 'rectangular', 'bowl'] as const).map((value) => (
+            <option key={value} value={value}>
+              {mediaWords.create.shapes[value]}
+            </option>
+          ))}
+        </SelectField>
+        {LENGTHS_OF[kind].map((length) => (
+          <QuantityField
+            key={length}
+            label={mediaWords.create[length]}
+            dimension="length"
+            typed={values[length]}
+            value={values[length]}
+            error={errorOf(length === 'headspace' ? 'headspaceCm' : `shape.${length}Cm`)}
+            onChange={(event) => setValues({ ...values, [length]: event.target.value })}
+          />
+        ))}
+      </div>
+      <div>
+        <Button type="submit">{words.keepCorrection}</Button>
+      </div>
+      <ProblemNotice problem={problem} />
+    </form>
+  )
+}
+
+function valuesOf({ shape, headspaceCm }: PotPage): ContainerValues {
+  const typed = (cm: number) => `${Math.round(cm * 10) / 10} cm`
+  const lengths = Object.entries(shape).flatMap(([name, cm]) =>
+    typeof cm === 'number' ? [[name.replace(/Cm$/, '') as LengthName, typed(cm)] as const] : [],
+  )
+  return {
+    ...DEFAULT_LOT,
+    ...Object.fromEntries(lengths),
+    kind: shape.kind,
+    headspace: typed(headspaceCm),
+  }
+}
