@@ -26,7 +26,9 @@ export async function newLogEntry(
     (one) => one.endedOn === null && one.lotId === lotId,
   )
   const found =
-    problemId !== null && lotId !== null ? await newFound(db, lotId, { problemId, note }, at) : null
+    problemId !== null && lotId !== null
+      ? await newFound(db, lotId, { problemId, note }, at, growing?.cropId ?? null)
+      : null
   const id = await writeLog(db, {
     containerId,
     plantingId: growing?.id ?? null,

@@ -3,7 +3,7 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { Conflict, StaleWrite } from '../../data/errors'
 import { presentInnings, readLot } from '../../data/media'
-import { setLogCounts, takeEndBack } from '../../data/season'
+import { listCrops, setLogCounts, takeEndBack } from '../../data/season'
 import type { NewPlantings } from '../../messages/containers/pots'
 import { lotPage, newEntry, newFound, planted } from '../media'
 import { Refused } from '../problem'
@@ -134,6 +134,16 @@ test('a problem written down at a pot is found in its mix, until it is taken bac
   assert.equal((await potPage(db, 9)).log.length, 0)
   await setLogCounts(db, id, true, NOW)
   assert.ok((await names()).includes('Vine weevil'))
+})
+
+test('what was seen is of the family that grows in that very pot', async () => {
+  const { db } = garden
+  await newPlantings(db, { ...CHARD, pots: [5], cropId: 'dwarf-bean', despite: 'to see' }, NOW)
+  await newPlantings(db, { ...CHARD, pots: [6], cropId: 'celery', despite: 'to see' }, NOW)
+  await newLogEntry(db, 6, { ...LOG, kind: 'problem', problemId: 'vine-weevil' }, NOW)
+  const { seen } = await readLot(db, 4)
+  const celery = (await listCrops(db)).find(({ id }) => id === 'celery')
+  assert.equal(seen.at(-1)?.rotationGroup, celery?.rotationGroup)
 })
 
 test('scores and weights are numbers that can be; the second time of a trouble is counted', async () => {

@@ -3,16 +3,20 @@ import { addFindings, readLot } from '../../data/media'
 import { readSite } from '../../data/site'
 import type { NewFound } from '../../messages/media/found'
 import { dayAt } from '../clock'
-import { lastGroup } from '../lots'
+import { lastGroup, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
-/** Keeps what somebody saw in a lot, with the family of what grew in it. */
+/**
+ * Keeps what somebody saw in a lot, with the family of what grew in it.
+ * @param ofCrop what grew just where it was seen; where it is left out, the crop of the lot's innings
+ */
 export async function newFound(
   db: Database,
   lotId: number,
   { problemId, note }: NewFound,
   at: Date,
+  ofCrop: string | null = null,
 ): Promise<{ readonly id: number }> {
   const { timeZone } = await readSite(db)
   const tables = await readTables(db, timeZone)
@@ -31,7 +35,7 @@ export async function newFound(
       word: null,
       families: [],
       season: Number(dayAt(timeZone, at).slice(0, 4)),
-      rotationGroup: lastGroup(lot, tables),
+      rotationGroup: groupOf(ofCrop, tables) ?? lastGroup(lot, tables),
       source: 'seen',
       testId: null,
       note: note?.trim() || null,
@@ -39,4 +43,8 @@ export async function newFound(
   ])
   if (id === undefined) throw new Error('The finding was not kept.')
   return { id }
+}
+
+function groupOf(cropId: string | null, { crops }: Pick<Tables, 'crops'>): string | null {
+  return cropId === null ? null : (crops.get(cropId)?.rotationGroup ?? null)
 }
