@@ -19,7 +19,11 @@ const TOPICS = [
 ] as const
 export type KeptTopic = (typeof TOPICS)[number]
 
-const generations = new Map<KeptTopic, number>()
+// One count a process: what starts the server and what answers are bundled apart, each with a copy of this file.
+const GENERATIONS = Symbol.for('innings.generations')
+const shared = globalThis as { [GENERATIONS]?: Map<KeptTopic, number> }
+shared[GENERATIONS] ??= new Map()
+const generations = shared[GENERATIONS]
 
 /**
  * A reader of rows that are kept in the process until the repository that writes them forgets them.

@@ -1,5 +1,5 @@
-import { type Crop, type Dose, nitrogenSpanWeeks } from '../chemistry'
-import { type Component, componentShares, HUMIFIED_FINES } from '../media'
+import type { Dose } from '../chemistry'
+import { HUMIFIED_FINES } from '../media'
 import { phWidth } from '../ranges'
 import { type AcidityPlan, noCorrection, planAcidity } from './acidity'
 import { acidMixShare } from './acidMix'
@@ -15,7 +15,6 @@ import { type FeedingPlan, planFeeding } from './feeding'
 import { feedLeftIn } from './feedLeftIn'
 import { leachOldMix } from './leaching'
 import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
-import { lotComponents } from './lotComponents'
 import { phAfterDoses } from './phOutcome'
 import { predictMix } from './predict'
 import { predictRounded } from './predictRounded'
@@ -28,12 +27,12 @@ import {
   type TestFirst,
 } from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
+import { basePrice, meanTempC, oldMix, unplanted } from './startingMix'
 import { tallerByCm } from './tallerPot'
 import { holderCandidates, holdWater } from './waterHolding'
 import { daysOf } from './wateringHabit'
 import { explainRecipe } from './why'
 
-const USUAL_TEMP_C = 20
 /** Of its label's low rate: for less of a correction nobody need test. */
 const WORTH_A_TEST = 0.5
 
@@ -299,35 +298,6 @@ interface Choice {
   readonly acidFresh: number
   /** From p10 to p90 of the batch's pH. */
   readonly width: number
-}
-
-function oldMix({ lot, base }: RecipeInput): Component[] {
-  if (lot) return lotComponents(lot.components, lot.measured)
-  return componentShares(base ?? []).map(({ material, share }) => ({ material, parts: share }))
-}
-
-/** A base was never planted; a lot only where that is told. */
-function unplanted({ lot }: RecipeInput): boolean {
-  return lot === null || lot.neverPlanted === true
-}
-
-function basePrice({ base }: RecipeInput, priceOf: (id: string) => number): number {
-  return componentShares(base ?? []).reduce(
-    (sum, { material, share }) => sum + share * priceOf(material.id),
-    0,
-  )
-}
-
-function meanTempC(
-  weekly: number | readonly number[] | undefined,
-  crop: Pick<Crop, 'weeksInPot'>,
-): number {
-  if (weekly === undefined) return USUAL_TEMP_C
-  if (typeof weekly === 'number') return weekly
-  const weeks = weekly.slice(0, Math.ceil(nitrogenSpanWeeks(crop as Crop)))
-  return weeks.length > 0
-    ? weeks.reduce((sum, tempC) => sum + tempC, 0) / weeks.length
-    : USUAL_TEMP_C
 }
 
 function doseOf(stock: StockAmendment | null, gPerL: number): readonly Dose[] {

@@ -1,3 +1,4 @@
+export { type Finish, finishWorkOrder } from './finishWorkOrder'
 export {
   lastHabit,
   listWorkOrders,
@@ -9,13 +10,11 @@ export {
   type WorkOrderStep,
 } from './readWorkOrders'
 export { workOrderSteps, workOrders } from './tables'
+export { undoFinish } from './undoFinish'
 export {
   changeStep,
   createWorkOrder,
-  type Finish,
-  finishWorkOrder,
   putAwayWorkOrder,
   type StepChange,
   takeUpWorkOrder,
-  undoFinish,
 } from './workOrders'

@@ -14,14 +14,9 @@ import type {
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { createLot } from '../media/lots'
 import { readLot } from '../media/readLots'
+import { finishWorkOrder } from './finishWorkOrder'
 import { listWorkOrders, readOpenOrder, readWorkOrder } from './readWorkOrders'
-import {
-  changeStep,
-  createWorkOrder,
-  finishWorkOrder,
-  putAwayWorkOrder,
-  takeUpWorkOrder,
-} from './workOrders'
+import { changeStep, createWorkOrder, putAwayWorkOrder, takeUpWorkOrder } from './workOrders'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {

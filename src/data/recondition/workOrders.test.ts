@@ -5,14 +5,9 @@ import { crop } from '../../../testing/tables'
 import type { MixState, WorkStep } from '../../core/recondition'
 import { Conflict, StaleWrite } from '../errors'
 import { readLot } from '../media/readLots'
+import { finishWorkOrder } from './finishWorkOrder'
 import { readOpenOrder, readWorkOrder } from './readWorkOrders'
-import {
-  changeStep,
-  createWorkOrder,
-  finishWorkOrder,
-  putAwayWorkOrder,
-  takeUpWorkOrder,
-} from './workOrders'
+import { changeStep, createWorkOrder, putAwayWorkOrder, takeUpWorkOrder } from './workOrders'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {

@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import type { ContainerShape } from '../../core/containers'
-import type { PotCorrected, PotPage } from '../../messages/containers/pots'
+import type { PotCorrected } from '../../messages/containers/pots'
+import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'

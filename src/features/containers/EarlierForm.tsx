@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { GROWTH_SCORES } from '../../core/season/growth'
-import type { CropName } from '../../messages/containers/pots'
+import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'

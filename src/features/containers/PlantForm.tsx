@@ -1,6 +1,7 @@
 import { useState } from 'react'
 import { HOW_PLANTED } from '../../core/season/planting'
-import type { CropName, NewPlantings } from '../../messages/containers/pots'
+import type { NewPlantings } from '../../messages/containers/pots'
+import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'

@@ -1,4 +1,4 @@
-import type { LogView, PlantingView, PotPage } from '../../messages/containers/pots'
+import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'

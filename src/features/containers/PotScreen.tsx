@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { PlantingView, PotPage } from '../../messages/containers/pots'
+import type { PlantingView, PotPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { PotRow, PotsPage } from '../../messages/containers/pots'
+import type { PotRow, PotsPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { PotLogKind } from '../../core/season'
 import { GROWTH_SCORES } from '../../core/season/growth'
-import type { PotPage } from '../../messages/containers/pots'
+import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'

@@ -11,9 +11,7 @@ import {
   POT_LOG_KINDS,
   type PotLogKind,
 } from '../../core/season'
-import { type ListPart, type ListQuery, listFields } from '../list'
-import type { ProblemChoice, TriageView } from '../media/found'
-import type { InningsMark, PotView } from '../media/lots'
+import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { day, id, key, line, lines, version } from '../rules'
 
@@ -221,102 +219,3 @@ export interface MorePots {
 export const morePotsSchema = Joi.object<MorePots>({
   count: Joi.number().integer().min(1).max(200).required().label('How many'),
 })
-
-export interface PotRow {
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
-  readonly litres: number
-  readonly lotId: number | null
-  readonly lotName: string | null
-  readonly state: PotState
-  /** What grows in it now. */
-  readonly plantings: readonly { readonly cropName: string; readonly since: string }[]
-}
-
-export interface PotsPage {
-  readonly asked: PotsQuery
-  readonly part: ListPart
-  readonly places: readonly string[]
-  readonly counts: Readonly<Record<PotState, number>>
-  readonly rows: readonly PotRow[]
-  readonly crops: readonly CropName[]
-}
-
-export interface CropName {
-  readonly id: string
-  readonly name: string
-}
-
-export interface PlantingView {
-  readonly id: number
-  readonly cropName: string
-  readonly cultivar: string | null
-  readonly how: HowPlanted
-  readonly count: number | null
-  readonly startedOn: string
-  readonly endedOn: string | null
-  readonly growth: number | null
-  readonly harvestG: number | null
-  readonly endedWhy: string | null
-  readonly note: string | null
-  readonly despite: string | null
-  /** The lot it grew in. */
-  readonly lotId: number
-  readonly lotName: string
-  /** Only its year is known. */
-  readonly yearOnly: boolean
-  /** Its end can be taken back. */
-  readonly canReopen: boolean
-}
-
-export interface LogView {
-  readonly id: number
-  readonly on: string
-  readonly kind: PotLogKind
-  readonly value: number | null
-  readonly problemName: string | null
-  readonly note: string | null
-}
-
-export interface PotPage {
-  readonly id: number
-  readonly version: number
-  readonly shape: ContainerShape
-  readonly headspaceCm: number
-  readonly exposure: Exposure
-  readonly code: string
-  readonly name: string
-  readonly place: string
-  readonly litres: number
-  readonly lot: {
-    readonly id: number
-    readonly name: string
-    readonly litres: number
-    readonly innings: readonly InningsMark[]
-    /** From when it can be planted, where it still rests. */
-    readonly readyOn: string | null
-    readonly openOrderId: number | null
-  } | null
-  readonly section: PotView | null
-  /** With its plants full-grown and the weather of this month; null where nothing grows or nothing is lost. */
-  readonly water: {
-    /** Counted from 0. */
-    readonly month: number
-    readonly days: number
-    readonly low: number
-    readonly high: number
-    readonly wetKg: number
-    readonly thirstyKg: number
-  } | null
-  readonly growing: readonly PlantingView[]
-  readonly past: readonly PlantingView[]
-  readonly log: readonly LogView[]
-  /** How often it was written down since it was filled. */
-  readonly staysWet: number
-  readonly driesFast: number
-  readonly crops: readonly CropName[]
-  readonly problems: readonly ProblemChoice[]
-  readonly triage: TriageView | null
-}

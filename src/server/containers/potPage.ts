@@ -8,7 +8,7 @@ import { presentInnings, readLotNames } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
 import { logOf, type Planting, type PotLogEntry, plantingsIn, wholeYear } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
-import type { LogView, PlantingView, PotPage } from '../../messages/containers/pots'
+import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import {

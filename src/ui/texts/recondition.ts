@@ -1,6 +1,7 @@
 import type { CheckId, DoseRole, PartRole } from '../../core/recondition'
 import { cautions } from './cautions'
 import { howOften } from './howOften'
+import { workOrder } from './workOrder'
 import { steps, tools, waits } from './workSteps'
 
 const roles: Readonly<Record<PartRole | DoseRole, string>> = {
@@ -289,49 +290,7 @@ export const recondition = {
     freshInstead: 'Take another lot or a fresh mix for this crop.',
   },
   roles,
-  order: {
-    title: (name: string) => `Work order for ${name}`,
-    lead: (crop: string, litres: string, codes: string) =>
-      `${litres} for ${crop.toLowerCase()} in ${codes}`,
-    done: (count: number, all: number) => `${count} of ${all} steps done`,
-    tick: (title: string) => `Done: ${title}`,
-    depth: (cm: string) => `${cm} deep.`,
-    skim: (cm: string) => `The top ${cm}.`,
-    heat: (temp: string, minutes: string) => `${temp} °C for ${minutes} min in the core.`,
-    fromDay: (day: string) => `from ${day}`,
-    overOn: (day: string) => `over on ${day}`,
-    notSavedYet: 'not saved yet',
-    notSaved: (count: number) =>
-      `${count === 1 ? 'One entry is' : `${count} entries are`} not saved yet: no connection. It is kept here and sent as soon as there is one.`,
-    early: (reason: string) => `early: ${reason}`,
-    whyEarly: (day: string) => `Not before ${day}. Why now?`,
-    sayWhy: 'Say why it need not wait',
-    tickEarly: 'Tick it all the same',
-    waitOn: 'Wait',
-    undoFinish: 'Take the finish back',
-    waitUntil: (days: number, reason: string) => `${days} days, until ${reason}`,
-    planned: 'planned',
-    really: 'really used',
-    asPlanned: 'as planned',
-    actual: (name: string) => `Really used, ${name.toLowerCase()}`,
-    actualHint: 'leave empty if it was as planned',
-    doneOn: (day: string) => `done ${day}`,
-    leachAmount: (litres: string) => `${litres} of water in all`,
-    finish: 'Finish: start the next innings',
-    finishLead: (found: string) =>
-      `Finishing books everything at once: what was found (${found}), what was lost in cleaning, what was added, and the new mix with its prediction.`,
-    notTicked: (count: number) =>
-      count === 1 ? 'One step is not ticked.' : `${count} steps are not ticked.`,
-    finished: (day: string) => `Finished on ${day}: the lot is in its next innings.`,
-    toLot: 'See the lot',
-    toLeftover: (id: number) => `See what was left over (lot ${id})`,
-    putAway: 'Put this order away',
-    putAwayDone: 'This order was put away. The lot is as it was.',
-    undo: 'Undo',
-    stale: 'This step was changed on another page meanwhile. It now shows what was entered there.',
-    saved: 'Saved',
-    readyOn: (day: string) => `Plant from ${day}`,
-  },
+  order: workOrder,
   steps,
   tools,
   waits,
