@@ -157,7 +157,13 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     'work order': order,
     mix: await list(sql`mixes where put_away_at is null`, 6),
     pen: await list(sql`pens`, 6),
-    container: await list(sql`containers`, 12),
+    // Those that were just made stand empty; others hold a lot.
+    container: [
+      ...(await list(sql`containers`, 6)),
+      ...(await list(sql`(select container_id as id from lot_places) as placed`, 6)),
+    ],
+    planting: await list(sql`plantings`, 8),
+    'log entry': await list(sql`pot_log`, 4),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
   }

@@ -52,7 +52,7 @@ export const plantingParamsSchema = Joi.object<PotParams>({
 })
 
 export const logParamsSchema = Joi.object<PotParams>({
-  id: id('The number of the entry').required(),
+  id: id('The number of the log entry').required(),
 })
 
 export interface NewPlantings {
