@@ -13,7 +13,7 @@ before(async () => {
 after(() => garden.close())
 
 test('20,000 requests, most with one thing wrong: no failure, no write after a refusal', async () => {
-  const { faults, accepted, all } = await fuzzEndpoints(garden.db, 20_000, 2026)
+  const { faults, accepted, all } = await fuzzEndpoints(garden.db, 20_000, 2026, 400)
   assert.deepEqual(faults, [])
   const never = all.filter((name) => !accepted.has(name) && !RARELY_SENSE.includes(name))
   assert.deepEqual(never, [], 'endpoints that took none of them were not really tried')
