@@ -81,6 +81,8 @@ test('a pot of the wrong size is put right, and what follows is told', { tag: '@
 }) => {
   await page.goto('/pots/4')
   await expectAlive(page)
+  await page.getByRole('button', { name: /^Why so many days/ }).click()
+  await expect(page.getByText('water lost in a day')).toBeVisible()
   await page.getByText('Put this pot right').click()
   await page.getByLabel('Height inside').fill('tall')
   await page.getByRole('button', { name: 'Keep it like that' }).click()

@@ -66,6 +66,7 @@ export const WHY_RULES = [
   'innings',
   'mix.yield',
   'mix.days',
+  'pot.days',
   'mix.weight',
   'mix.nitrogen',
   'mix.cost',

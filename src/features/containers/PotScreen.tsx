@@ -3,7 +3,7 @@ import type { PlantingView, PotPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { Figure } from '../../ui/Figure'
+import { Figure, WhyFigure } from '../../ui/Figure'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
@@ -12,6 +12,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
+import { WhyText } from '../../ui/WhyText'
 import { TriageNotice } from '../found/TriageNotice'
 import { numberOrTyped } from '../readNumber'
 import { CorrectForm } from './CorrectForm'
@@ -150,35 +151,56 @@ function Twice({ page: { lot, staysWet, driesFast, water } }: { page: PotPage })
 
 function Water({ page: { water } }: { page: PotPage }) {
   const { format } = useSite()
+  const [asked, setAsked] = useState<'days' | 'weight' | null>(null)
   if (!water) return null
   const kg = (value: number) => ({ number: format.number(value, 1), unit: 'kg' })
+  const ask = (key: 'days' | 'weight') => setAsked(key === asked ? null : key)
   return (
-    <dl className={styles.values}>
-      <div>
-        <dt>{words.lasts(words.month(water.month))}</dt>
-        <dd>
-          <Figure
-            amount={{ number: format.number(water.days, 1), unit: words.days }}
-            measuredOn={null}
-            large
-          />
-          <small>{words.likely(format.number(water.low, 1), format.number(water.high, 1))}</small>
-        </dd>
-      </div>
-      <div>
-        <dt>{words.weighs}</dt>
-        <dd>
-          <Figure amount={kg(water.wetKg)} measuredOn={null} large />
-        </dd>
-      </div>
-      <div>
-        <dt>{words.thirsty}</dt>
-        <dd>
-          <Figure amount={kg(water.thirstyKg)} measuredOn={null} large />
-          <small>{words.withoutPot}</small>
-        </dd>
-      </div>
-    </dl>
+    <>
+      <dl className={styles.values}>
+        <div>
+          <dt>{words.lasts(words.month(water.month))}</dt>
+          <dd>
+            <WhyFigure
+              name={words.whyNames.days}
+              amount={{ number: format.number(water.days, 1), unit: words.days }}
+              measuredOn={null}
+              large
+              pressed={asked === 'days'}
+              onAsk={() => ask('days')}
+            />
+            <small>{words.likely(format.number(water.low, 1), format.number(water.high, 1))}</small>
+          </dd>
+        </div>
+        <div>
+          <dt>{words.weighs}</dt>
+          <dd>
+            <WhyFigure
+              name={words.whyNames.weight}
+              amount={kg(water.wetKg)}
+              measuredOn={null}
+              large
+              pressed={asked === 'weight'}
+              onAsk={() => ask('weight')}
+            />
+          </dd>
+        </div>
+        <div>
+          <dt>{words.thirsty}</dt>
+          <dd>
+            <Figure amount={kg(water.thirstyKg)} measuredOn={null} large />
+            <small>{words.withoutPot}</small>
+          </dd>
+        </div>
+      </dl>
+      {asked && (
+        <WhyText
+          title={words.whyTitle(words.whyNames[asked])}
+          why={water.why[asked]}
+          onClose={() => setAsked(null)}
+        />
+      )}
+    </>
   )
 }
 

@@ -1,5 +1,6 @@
 import type { ContainerShape } from '../../core/containers'
 import type { Exposure, HowPlanted, PotLogKind } from '../../core/season'
+import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
 import type { InningsMark, PotView } from '../media/lots'
@@ -92,6 +93,7 @@ export interface PotPage {
     readonly high: number
     readonly wetKg: number
     readonly thirstyKg: number
+    readonly why: { readonly days: Why; readonly weight: Why }
   } | null
   readonly growing: readonly PlantingView[]
   readonly past: readonly PlantingView[]

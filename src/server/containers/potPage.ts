@@ -2,6 +2,7 @@ import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import { LOSS_RANGE, plantsInPlace } from '../../core/mixes'
 import { dryDown, EXPOSURE_FACTORS } from '../../core/season'
+import { whyInput } from '../../core/why'
 import type { StoredContainer } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { presentInnings, readLotNames } from '../../data/media'
@@ -123,6 +124,30 @@ function waterOf(
     high: dry.days * LOSS_RANGE,
     wetKg: dry.heftCapacityKg,
     thirstyKg: dry.heftRefillKg,
+    why: {
+      days: {
+        rule: 'pot.days',
+        source: 'drift',
+        range: [dry.days / LOSS_RANGE, dry.days * LOSS_RANGE],
+        rangeUnit: 'days',
+        inputs: [
+          whyInput('usableWater', dry.usableLitres, 'L'),
+          whyInput('waterLost', dry.lossLPerDay, 'L'),
+          whyInput('et0', dry.et0MmPerDay, 'mm/d'),
+          whyInput('canopy', canopyCm2, 'cm²'),
+          whyInput('cropFactor', kc, 'times'),
+          whyInput('exposure', EXPOSURE_FACTORS[container.exposure], 'times'),
+        ],
+      },
+      weight: {
+        rule: 'mix.weight',
+        source: 'packing',
+        inputs: [
+          whyInput('usableWater', dry.usableLitres, 'L'),
+          whyInput('kgSaturated', dry.saturatedKg, 'kg'),
+        ],
+      },
+    },
   }
 }
 

@@ -1,5 +1,6 @@
 import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
 import type { PotOrder, PotState } from '../../messages/containers/pots'
+import { monthName } from './months'
 
 const how: Readonly<Record<HowPlanted, string>> = {
   sown: 'Sown',
@@ -25,21 +26,6 @@ const log: Readonly<Record<PotLogKind, string>> = {
   missed: 'Missed a watering',
   note: 'Note',
 }
-
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
 
 const times = (count: number) => (count === 2 ? 'twice' : `${count} times`)
 
@@ -92,8 +78,10 @@ export const containers = {
   likely: (low: string, high: string) => `likely ${low} to ${high}`,
   weighs: 'Weighs just watered',
   thirsty: 'Thirsty at',
+  whyTitle: (name: string) => `Why ${name}?`,
+  whyNames: { days: 'so many days', weight: 'this weight' },
   withoutPot: 'without the pot itself: lift it to learn the two',
-  month: (index: number) => MONTHS[index] ?? '',
+  month: monthName,
   lot: 'Its mix',
   toLot: (name: string) => name,
   quick: 'Write down',

@@ -2,27 +2,13 @@ import type { PlantGroup } from '../../messages/mixes/mixViews'
 import { common } from './common'
 import { exposures } from './exposures'
 import { mixPictures } from './mixPictures'
+import { monthName } from './months'
 import { groups } from './plantGroups'
 
 /** A name in the middle of a sentence. */
 function lower(name: string): string {
   return name.charAt(0).toLocaleLowerCase() + name.slice(1)
 }
-
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
 
 export const mixes = {
   title: 'Mixes',
@@ -55,7 +41,7 @@ export const mixes = {
   compare: 'Compare mixes',
   bottom: common.actions.bottomLayer,
   groups,
-  month: (index: number) => MONTHS[index] ?? '',
+  month: monthName,
   design: {
     untitled: 'A new mix',
     notSaved: 'not saved yet',

@@ -104,6 +104,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
     'Fine grains fill the gaps between coarse ones, so the mix takes less room than its parts did in their bags.',
   'mix.days':
     'Water between draining and the point where this crop wants more, divided by what its plants lose in the month that takes most: the ground they shade, full-grown, not the rim of the pot. Young plants take about a third of it. Canopies and weather differ: it may be 1.6 times as long, or as short.',
+  'pot.days':
+    'Water between draining and the point where this crop wants more, divided by what its plants lose in this month’s weather: the ground they shade, full-grown, not the rim of the pot. Canopies and weather differ: it may be 1.6 times as long, or as short.',
   'mix.weight':
     'Container not counted: dry mix and the water it holds after draining; thirsty, the same less what the crop has used. Lift it to learn the two.',
   'mix.nitrogen':
