@@ -3,11 +3,13 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { DIST, startServer } from '../e2e/server'
-import { MAIN_PAGES } from './mainPages'
+import { MAIN_PAGES, type MainPage } from './mainPages'
 import type { Figure } from './measure'
 
 const BELOW_KB = 130
 const WITH_CHART_BELOW_KB = 330
+/** Fetched once a page stands, without anyone asking; what is behind a key or a fold comes only when it is opened. */
+const UNASKED = ['drawChart', 'FindDialog', 'WhyAnswer', 'askCore']
 
 /** Starts the demo garden twice, and weighs the scripts of every page as they are sent. */
 export async function scripts(): Promise<Figure[]> {
@@ -24,9 +26,11 @@ export async function scripts(): Promise<Figure[]> {
   try {
     await (await start('first start of the demo garden, until the first page', 20)).stop()
     const server = await start('second start, until the first page', 5)
-    for (const { name, address } of MAIN_PAGES) {
+    for (const { name, address } of [...MAIN_PAGES, await runningTest(server.address)]) {
       if (address.startsWith('/api')) continue
-      const html = await fetch(server.address + address).then((answer) => answer.text())
+      const answer = await fetch(server.address + address)
+      if (!answer.ok) throw new Error(`${address} answered ${answer.status}`)
+      const html = await answer.text()
       const { first, later } = scriptsOf(html)
       figures.push({
         name: `scripts: ${name}`,
@@ -50,7 +54,19 @@ export async function scripts(): Promise<Figure[]> {
   return figures
 }
 
-/** Scripts a page loads at once, and those it may load later; each with all they import. */
+/** A test that was begun: its page holds the form and the clock, a finished one what it came to. */
+async function runningTest(server: string): Promise<MainPage> {
+  const answer = await fetch(`${server}/api/bench/tests`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json', origin: server },
+    body: JSON.stringify({ kind: 'heat', sample: { kind: 'lot', id: 1 } }),
+  })
+  if (!answer.ok) throw new Error(`A test could not be begun: ${await answer.text()}`)
+  const { id } = (await answer.json()) as { id: number }
+  return { name: 'a running test', address: `/bench/tests/${id}` }
+}
+
+/** Scripts a page loads at once, and those it fetches unasked once it stands; each with all they import. */
 function scriptsOf(html: string): { first: Set<string>; later: Set<string> } {
   const first = new Set<string>()
   const later = new Set<string>()
@@ -63,7 +79,9 @@ function scriptsOf(html: string): { first: Set<string>; later: Set<string> } {
       follow(path.posix.join('/_astro', next), into)
     }
     for (const [, next = ''] of text.matchAll(/import\(\s*[`"'](\.\/[^`"']+\.js)[`"']/g)) {
-      follow(path.posix.join('/_astro', next), later)
+      if (UNASKED.some((name) => next.startsWith(`./${name}.`))) {
+        follow(path.posix.join('/_astro', next), later)
+      }
     }
   }
   for (const [, file = ''] of named) follow(file, first)

@@ -1,5 +1,6 @@
 import styles from './AskWhy.module.css'
 import { common as commonWords } from './texts/common'
+import { useWhyAnswers } from './WhyText'
 
 /** Words over numbers that can be asked where they come from. */
 export function AskWhy({
@@ -11,6 +12,7 @@ export function AskWhy({
   readonly pressed: boolean
   readonly onAsk: () => void
 }) {
+  useWhyAnswers()
   return (
     <button type="button" className={styles.ask} aria-pressed={pressed} onClick={onAsk}>
       <span className="visually-hidden">{commonWords.why('')}</span>

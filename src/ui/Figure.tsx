@@ -2,6 +2,7 @@ import styles from './Figure.module.css'
 import type { Amount } from './format'
 import { useSite } from './SiteContext'
 import { common as commonWords } from './texts/common'
+import { useWhyAnswers } from './WhyText'
 
 export interface FigureProps {
   readonly amount: Amount
@@ -42,6 +43,7 @@ export function WhyFigure({
   onAsk,
   ...figure
 }: FigureProps & { name: string; pressed: boolean; onAsk: () => void }) {
+  useWhyAnswers()
   return (
     <button type="button" className={styles.why} aria-pressed={pressed} onClick={onAsk}>
       <span className="visually-hidden">{commonWords.why(name)} </span>

@@ -1,123 +1,15 @@
-import { type ReactNode, useEffect, useRef } from 'react'
-import type { Why, WhyInput, WhyUnit } from '../core/why'
-import { Button } from './Button'
-import type { Format } from './format'
-import { useSite } from './SiteContext'
-import { common as commonWords } from './texts/common'
-import { why as whyWords } from './texts/why'
-import styles from './WhyText.module.css'
+import { useEffect } from 'react'
+import { fetchedPart } from './fetchedPart'
+import type { WhyAnswerProps } from './WhyAnswer'
 
-/**
- * The arithmetic of the number that was asked: rule in words, inputs, range, source. On a phone it comes up over the
- * foot of the page and takes the focus; elsewhere it stands where it was put.
- */
-export function WhyText({
-  title,
-  why,
-  onClose,
-  inputName = ({ name }) => whyWords.input(name),
-  picture,
-  children,
-}: {
-  readonly title: string
-  readonly why: Why
-  readonly onClose: () => void
-  readonly inputName?: (input: WhyInput) => string
-  /** Between the sentence and the inputs. */
-  readonly picture?: ReactNode
-  readonly children?: ReactNode
-}) {
-  const { format } = useSite()
-  const box = useRef<HTMLElement>(null)
-  useEffect(() => {
-    if (window.matchMedia('(max-width: 860px)').matches) box.current?.focus()
-  }, [title])
-  const inputs = why.inputs.filter(({ value }) => value !== null)
-  return (
-    <section className={styles.why} ref={box} tabIndex={-1} aria-live="polite" aria-label={title}>
-      <h2>
-        <span>{title}</span>
-        <span className={styles.close}>
-          <Button weight="quiet" onClick={onClose}>
-            {commonWords.close}
-          </Button>
-        </span>
-      </h2>
-      <p>{whyWords.rule(why.rule)}</p>
-      {picture}
-      {inputs.length > 0 && (
-        <table className={styles.inputs}>
-          <caption className="visually-hidden">{whyWords.inputs}</caption>
-          <tbody>
-            {inputs.map((input) => (
-              <tr key={inputName(input)}>
-                <td>{inputName(input)}</td>
-                <td>{whyValue(input.value, input.unit, format)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )}
-      <p className={styles.source}>
-        {sureness(why, format)} {whyWords.sources}: {whyWords.sourceOf(why.source)}.
-      </p>
-      {children}
-    </section>
-  )
+const answer = fetchedPart<WhyAnswerProps>(() =>
+  import('./WhyAnswer').then(({ WhyAnswer }) => WhyAnswer),
+)
+
+/** Fetches the words of all reasons once the page stands, so that they can be read without the server too. */
+export function useWhyAnswers(): void {
+  useEffect(answer.prefetch, [])
 }
 
-function sureness({ range, rangeUnit = 'share', measuredOn }: Why, format: Format): string {
-  const read = measuredOn ? [whyWords.measured(format.day(measuredOn))] : []
-  if (!range) return read.join(' ')
-  const [low, high] = range.map((end) => whyValue(Math.max(0, end), rangeUnit, format, 0))
-  const told = measuredOn ? whyWords.rangeMeasured : whyWords.range
-  return [...read, told(low ?? '', high ?? '')].join(' ')
-}
-
-/** An input or the end of a range, written with its unit. */
-export function whyValue(
-  value: WhyInput['value'],
-  unit: WhyUnit,
-  format: Format,
-  shareDigits = 1,
-): string {
-  if (typeof value !== 'number') return String(value)
-  switch (unit) {
-    case 'share':
-      return `${format.number(value * 100, shareDigits)} %`
-    case 'L':
-      return format.plain(format.litres(value))
-    case 'cm':
-      return format.plain(format.cm(value))
-    case 'pH':
-      return format.number(value, shareDigits === 0 ? 1 : 2)
-    case 'dS/m':
-      return `${format.number(value, shareDigits === 0 ? 1 : 2)} dS/m`
-    case 'g/L/pH':
-      return `${format.number(value, 2)} g/L`
-    case 'kg/L':
-      return `${format.number(value, 2)} kg/L`
-    case 'per L':
-      return format.money(value)
-    case 'kg':
-    case 'mm/d':
-    case '°C':
-      return `${format.number(value, 1)} ${unit}`
-    case 'times':
-      return `× ${format.number(value, 2)}`
-    case 'cm/min':
-      return `${format.number(value, 1)} cm/min`
-    case 'cm²':
-      return `${format.number(value)} cm²`
-    case 'days':
-      return format.number(value, 1)
-    case 'mg/L':
-      return `${format.number(value)} mg/L`
-    case 'weeks':
-    case 'text':
-      return format.number(value)
-    case 'g':
-    case 'g/L':
-      return `${format.number(value, 2)} ${unit}`
-  }
-}
+/** The arithmetic of the number that was asked. */
+export const WhyText = answer.Part

@@ -2,8 +2,9 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { material } from '../../testing/tables'
 import { DomainError } from '../core/errors'
-import { type CoreThread, coreLine, TakenBack } from './coreLine'
+import { type CoreThread, coreLine } from './coreLine'
 import { type Outcome, runJob, type Tell } from './jobs'
+import { TakenBack } from './unanswered'
 
 const fill = {
   shape: { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const,

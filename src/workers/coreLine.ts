@@ -1,19 +1,12 @@
 import { DomainError } from '../core/errors'
 import type { Answer, JobName, Outcome, Question, Tell } from './jobs'
+import { TakenBack } from './unanswered'
 
 /** A thread that does one job at a time. */
 export interface CoreThread {
   readonly run: (name: JobName, question: unknown, tell: Tell) => Promise<Outcome>
   /** Ends it in the middle of whatever it does. */
   readonly end: () => void
-}
-
-/** A question was taken back, or a newer one of its topic has taken its place. */
-export class TakenBack extends Error {
-  constructor() {
-    super('A newer question has taken the place of this one.')
-    this.name = 'TakenBack'
-  }
 }
 
 interface Waiting {

@@ -1,8 +1,7 @@
 import { useEffect, useState } from 'react'
 import { DomainError } from '../core/errors'
-import { core } from './askCore'
-import { TakenBack } from './coreLine'
 import type { Answer, JobName, Question } from './jobs'
+import { NotFetched, TakenBack } from './unanswered'
 
 export interface CoreState<Name extends JobName> {
   /** The last answer, also while a newer one is worked out. */
@@ -17,6 +16,9 @@ export interface CoreState<Name extends JobName> {
 
 /** Work that takes longer than this is shown, s. */
 const SHOWN_AFTER_MS = 300
+
+/** The way to the core's thread comes once the page stands: its first answers came with it. */
+const fetchCore = () => import('./askCore').then(({ core }) => core)
 
 /**
  * The core's answer to a question, worked out beside the page; the newest question of a topic wins.
@@ -48,10 +50,16 @@ export function useCore<Name extends JobName>(
       setWorking(false)
     }
     setWorking(true)
-    core
-      .ask(topic, name, question, (at) => {
-        share = at
-      })
+    fetchCore()
+      .then(
+        (core) =>
+          core.ask(topic, name, question, (at) => {
+            share = at
+          }),
+        () => {
+          throw new NotFetched()
+        },
+      )
       .then(
         (found) => {
           if (!isPresent) return
@@ -63,16 +71,24 @@ export function useCore<Name extends JobName>(
           if (!isPresent) return
           end()
           if (error instanceof TakenBack) return
-          if (!(error instanceof DomainError)) throw error
+          if (!(error instanceof DomainError || error instanceof NotFetched)) throw error
           setRefusal(error.message)
         },
       )
     return () => {
       isPresent = false
       end()
-      core.takeBack(topic)
+      takeBack(topic)
     }
   }, [topic, name, question])
 
-  return { answer, refusal, progress, working, stop: () => core.takeBack(topic) }
+  return { answer, refusal, progress, working, stop: () => takeBack(topic) }
+}
+
+function takeBack(topic: string): void {
+  // Where it never came there is nothing to take back.
+  fetchCore().then(
+    (core) => core.takeBack(topic),
+    () => undefined,
+  )
 }

@@ -1,12 +1,13 @@
 import { TZDate } from '@date-fns/tz'
-import { addDays, addHours, lightFormat } from 'date-fns'
+import { addDays, addHours } from 'date-fns'
 
 /** Half a day, and the hour by which one of summer time may differ. */
 const FURTHEST_MS = 13 * 3_600_000
 
 /** Hours, minutes and seconds of a moment in the site's zone: 10:04:30. */
 export function timeOfDay(at: string, timeZone: string): string {
-  return lightFormat(new TZDate(at, timeZone), 'HH:mm:ss')
+  const there = new TZDate(at, timeZone)
+  return [there.getHours(), there.getMinutes(), there.getSeconds()].map(two).join(':')
 }
 
 /**

@@ -5,9 +5,10 @@ import { Button } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
+import { MixSwap } from './designParts'
 import styles from './MixDesign.module.css'
 import { MixMiss } from './MixMiss'
-import { MixSwap, type SwapId } from './MixSwap'
+import type { SwapId } from './MixSwap'
 
 const words = mixesWords.adjust
 const SWAPS: readonly SwapId[] = ['noPeat', 'onlyMine']

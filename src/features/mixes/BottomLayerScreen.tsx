@@ -4,14 +4,14 @@ import type { SiteView } from '../../messages/site'
 import { SelectField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import type { MixRun } from '../../workers/jobs'
 import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WateredScreen } from './WateredScreen'
 import styles from './WaterRuns.module.css'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 /** Within it a layer draws as far as it is high. */
 const NEARLY_CM = 0.25
 /** What people put under a mix. */

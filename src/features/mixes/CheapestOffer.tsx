@@ -1,28 +1,30 @@
-import { useMemo, useState } from 'react'
+import { useMemo } from 'react'
 import { Button } from '../../ui/Button'
 import { Progress } from '../../ui/Progress'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixAsked } from '../../ui/texts/mixAsked'
 import { useCore } from '../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { litresText } from './mixValues'
 
-const words = mixesWords.cheapest
+const words = mixAsked.cheapest
+
+export interface CheapestOfferProps {
+  readonly onTaken: () => void
+}
 const BATCH_LITRES = 10
 
-/** The cheapest mix of what has a price that meets the wish in this pot, worked out when it is asked for. */
-export function CheapestOffer() {
+/** The cheapest mix of what has a price that meets the wish in this pot. */
+export function CheapestOffer({ onTaken }: CheapestOfferProps) {
   const { page, container, wish, limeHater, mostCompost, bounds, what, replaceParts } =
     useMixDesign()
   const { format } = useSite()
   const key = JSON.stringify([container, wish, limeHater, mostCompost, bounds?.groupId])
-  const [askedFor, setAskedFor] = useState<string | null>(null)
-  const asked = askedFor === key
   // The key stands for pot and wish: another pot is another question.
   const question = useMemo(
     () =>
-      asked && container && wish
+      container && wish
         ? {
             materials: page.materials.flatMap(({ material, pricePerLitre, putAway }) =>
               pricePerLitre === null || putAway ? [] : [{ material, pricePerLitre }],
@@ -31,7 +33,7 @@ export function CheapestOffer() {
             container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
           }
         : null,
-    [asked, key, page],
+    [key, page],
   )
   const { answer, refusal, working, progress, stop } = useCore('cheapest', 'cheapestMix', question)
   const percent = (share: number) => format.plain(format.percent(share))
@@ -39,7 +41,6 @@ export function CheapestOffer() {
     page.materials.find(({ material }) => material.id === id)?.material.name ?? id
 
   if (!container || !wish || !what) return null
-  if (!asked) return <Button onClick={() => setAskedFor(key)}>{words.ask}</Button>
   if (working) return <Progress label={words.working} share={progress} onStop={stop} />
   if (!answer) return <p className={styles.note}>{refusal ?? words.none(what)}</p>
   return (
@@ -61,7 +62,7 @@ export function CheapestOffer() {
               litres: litresText(share * BATCH_LITRES),
             })),
           )
-          setAskedFor(null)
+          onTaken()
         }}
       >
         {words.take}

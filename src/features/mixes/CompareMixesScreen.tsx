@@ -3,12 +3,12 @@ import type { CompareMixesPage } from '../../messages/mixes/mixViews'
 import type { SiteView } from '../../messages/site'
 import { SelectField } from '../../ui/Field'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import { CurvesOfMixes } from './CurvesOfMixes'
 import { componentsOfMix, fillOf } from './runViews'
 import { WateredScreen } from './WateredScreen'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 const MOST = 4
 
 /** Up to four mixes in one pot, or one mix in up to four pots, watered together. */

@@ -2,10 +2,10 @@ import { useMemo } from 'react'
 import { blendMedia, waterContent } from '../../core/media'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec, Tone } from '../../ui/chart/chartSpec'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import type { NamedFill } from './runViews'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 const TONES: readonly Tone[] = ['water', 'act', 'loam', 'ok']
 
 /** Water held against a suction, a line a mix with its name on it. */

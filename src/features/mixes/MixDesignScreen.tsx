@@ -1,14 +1,16 @@
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
+import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useReady } from '../../ui/useReady'
 import { Adjusters } from './Adjusters'
-import { CheapestOffer } from './CheapestOffer'
+import { AskCheapest } from './AskCheapest'
 import { DesignProvider, useMixDesign } from './DesignContext'
+import { MixTriangle, RecipeCard } from './designParts'
 import { MixAdvice } from './MixAdvice'
 import { MixBatch } from './MixBatch'
 import styles from './MixDesign.module.css'
@@ -16,8 +18,6 @@ import { MixFoot } from './MixFoot'
 import { MixInPot } from './MixInPot'
 import { MixParts } from './MixParts'
 import { MixSetting } from './MixSetting'
-import { MixTriangle } from './MixTriangle'
-import { RecipeCard } from './RecipeCard'
 import { useDesign } from './useDesign'
 
 const words = mixesWords.design
@@ -52,11 +52,15 @@ function Designer({ page }: { readonly page: MixDesignPage }) {
         <Adjusters />
         <div className={styles.panels}>
           <MixParts>
-            <CheapestOffer />
+            <AskCheapest />
           </MixParts>
           <MixInPot />
         </div>
-        <MixTriangle />
+        {design.container && (
+          <Fold className={styles.triangle} title={mixesWords.design.triangle}>
+            {(open) => <MixTriangle open={open} />}
+          </Fold>
+        )}
         <MixFoot />
         <MixBatch />
       </fieldset>

@@ -1,19 +1,19 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import { Notice } from '../../ui/Notice'
 import { Progress } from '../../ui/Progress'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
-import { why as whyWords } from '../../ui/texts/why'
-import { WhyText } from '../../ui/WhyText'
 import { useMixDesign } from './DesignContext'
+import { mixWhy } from './designParts'
 import styles from './MixDesign.module.css'
 import { MixReadouts } from './MixReadouts'
 import { MixSeasons } from './MixSeasons'
 import { MixSuits } from './MixSuits'
 import { costOf } from './mixCost'
 import { mixPot } from './mixPot'
-import { type MixWhyKey, mixWhy } from './mixWhy'
+import type { MixWhyKey } from './whyOfMix'
 
 const words = mixesWords.design
 
@@ -29,12 +29,12 @@ export function MixInPot() {
     progress,
     stop,
     wish,
-    crop,
     what,
     place,
   } = useMixDesign()
   const { format } = useSite()
   const [asked, setAsked] = useState<MixWhyKey | null>(null)
+  useEffect(mixWhy.prefetch, [])
   const ask = (key: MixWhyKey) => setAsked(key === asked ? null : key)
   const cm = (value: number) => format.plain(format.cm(value))
   if (!answer || !container) {
@@ -47,7 +47,7 @@ export function MixInPot() {
   }
   const cost = costOf(components, page.materials, answer)
   const partLitres = components.reduce((sum, { parts }) => sum + parts, 0)
-  const facts = { wish, crop, place, fillHeightCm: container.fillHeightCm, cost, partLitres }
+  const facts = { wish, place, fillHeightCm: container.fillHeightCm, cost, partLitres }
   const { saturatedDepthCm, lowAirDepthCm } = answer.capacity
   return (
     <>
@@ -92,13 +92,9 @@ export function MixInPot() {
       </section>
       <div className={styles.beside}>
         {asked ? (
-          <WhyText
-            title={words.whyOf[asked]}
-            why={mixWhy(asked, answer, facts)}
-            onClose={() => setAsked(null)}
-          />
+          <mixWhy.Part asked={asked} answer={answer} facts={facts} onClose={() => setAsked(null)} />
         ) : (
-          <p className={styles.note}>{whyWords.ask}</p>
+          <p className={styles.note}>{commonWords.askWhy}</p>
         )}
         <MixSeasons
           seasons={answer.seasons}

@@ -5,10 +5,10 @@ import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
-import { why as whyWords } from '../../ui/texts/why'
 import styles from './MixDesign.module.css'
-import type { MixCost, MixWhyKey, ReadoutKey } from './mixWhy'
+import type { MixCost, MixWhyKey, ReadoutKey } from './whyOfMix'
 
 const words = mixesWords.design
 
@@ -46,7 +46,7 @@ export function MixReadouts({
             large
           />
         ) : (
-          <span className={styles.none}>{whyWords.none}</span>
+          <span className={styles.none}>{commonWords.none}</span>
         )}
         {band}
         <small>{note}</small>

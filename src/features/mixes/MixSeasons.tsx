@@ -1,8 +1,8 @@
 import type { MixInPlace } from '../../core/mixes'
 import { AskWhy } from '../../ui/AskWhy'
 import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
-import { why as whyWords } from '../../ui/texts/why'
 import styles from './MixDesign.module.css'
 
 const words = mixesWords.design
@@ -43,7 +43,7 @@ export function MixSeasons({
                 {airMin !== null && air < airMin - ROUNDED && <span aria-hidden="true">▲ </span>}≈{' '}
                 {format.plain(format.percent(air))}
               </td>
-              <td>{season === 0 ? whyWords.none : `≈ ${format.plain(format.cm(downCm))}`}</td>
+              <td>{season === 0 ? commonWords.none : `≈ ${format.plain(format.cm(downCm))}`}</td>
             </tr>
           ))}
         </tbody>

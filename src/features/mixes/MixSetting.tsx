@@ -1,7 +1,7 @@
 import { SelectField, TextField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { useSite } from '../../ui/SiteContext'
-import { media as mediaWords } from '../../ui/texts/media'
+import { containerWords as create } from '../../ui/texts/containerWords'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { LENGTHS_OF } from '../media/newLotValues'
 import { useMixDesign } from './DesignContext'
@@ -14,7 +14,6 @@ export function MixSetting() {
   const { form, page, container, errorOf } = useMixDesign()
   const { format } = useSite()
   const values = form.watch()
-  const create = mediaWords.create
   return (
     <section aria-label={words.setting}>
       <div className={styles.setting}>

@@ -3,18 +3,24 @@ import type { MixMaterial } from '../../messages/mixes/mixViews'
 import { Button } from '../../ui/Button'
 import { Progress } from '../../ui/Progress'
 import { useSite } from '../../ui/SiteContext'
+import { mixAsked } from '../../ui/texts/mixAsked'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useCore } from '../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import { remedies } from './MixMiss'
 import { litresText } from './mixValues'
 
-const words = mixesWords.swap
+const words = mixAsked.swap
 
 export type SwapId = 'noPeat' | 'onlyMine'
 
+export interface MixSwapProps {
+  readonly id: SwapId
+  readonly onDone: () => void
+}
+
 /** The mix most like this one of what may be used, worked out and ready to be taken. */
-export function MixSwap({ id, onDone }: { readonly id: SwapId; readonly onDone: () => void }) {
+export function MixSwap({ id, onDone }: MixSwapProps) {
   const { page, components, container, question, limeHater, replaceParts } = useMixDesign()
   const { format } = useSite()
   const search = useMemo(() => {

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { SelectField } from '../../ui/Field'
 import { Progress } from '../../ui/Progress'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import { useCore } from '../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
@@ -9,13 +9,12 @@ import { litresText } from './mixValues'
 import { TriangleField } from './TriangleField'
 import { CORNER_GROUPS, cornersOf, type Shares } from './triangleGeometry'
 
-const words = mixesWords.triangle
+const words = mixPictures.triangle
 const STEPS = 16
 
 /** Every mix of fibre, compost and aggregate in this pot at a glance, with the present one as a point to move. */
-export function MixTriangle() {
+export function MixTriangle({ open }: { readonly open: boolean }) {
   const { form, page, components, container, wish } = useMixDesign()
-  const [open, setOpen] = useState(false)
   const [chosen, setChosen] = useState<[string, string, string] | null>(null)
   const [shown, setShown] = useState<'air' | 'available'>('air')
   const ids = chosen ?? cornersOf(components)
@@ -73,10 +72,8 @@ export function MixTriangle() {
     ])
   }
 
-  if (!container) return null
   return (
-    <details className={styles.triangle} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>{words.title}</summary>
+    <>
       <div className={styles.setting}>
         {ids.map((id, corner) => (
           <SelectField
@@ -126,6 +123,6 @@ export function MixTriangle() {
         {rest.length > 0 && `${words.rest(rest.map(({ material }) => material.name).join(', '))} `}
         {words.keys}
       </p>
-    </details>
+    </>
   )
 }

@@ -11,10 +11,11 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { list as listWords } from '../../ui/texts/list'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixList } from '../../ui/texts/mixList'
+import { groups } from '../../ui/texts/plantGroups'
 import styles from './Mixes.module.css'
 
-const words = mixesWords
+const words = mixList
 
 /** All mixes that were written down, and where a new one may begin. */
 export default function MixesScreen({
@@ -71,8 +72,8 @@ export default function MixesScreen({
         <ul className={styles.groups}>
           {page.groups.map(({ id }) => (
             <li key={id}>
-              <a href={`/mixes/design?group=${id}`}>{words.groups[id].name}</a>
-              <span>{words.groups[id].why}</span>
+              <a href={`/mixes/design?group=${id}`}>{groups[id].name}</a>
+              <span>{groups[id].why}</span>
             </li>
           ))}
         </ul>
@@ -121,7 +122,7 @@ function Corrected({ page: { corrections } }: { readonly page: MixesPage }) {
 
 function Row({ mix }: { readonly mix: MixRow }) {
   const { format } = useSite()
-  const what = mix.cropName ?? (mix.groupId ? words.groups[mix.groupId].name : null)
+  const what = mix.cropName ?? (mix.groupId ? groups[mix.groupId].name : null)
   return (
     <li className={styles.mix}>
       <CoreSample strata={mix.strata} size="row" />
@@ -142,10 +143,10 @@ function Row({ mix }: { readonly mix: MixRow }) {
       <div className={styles.value}>
         <span className={styles.label}>{words.columns.days}</span>
         {mix.days === null ? (
-          words.design.forEver
+          words.forEver
         ) : (
           <Figure
-            amount={{ number: format.number(mix.days, 1), unit: words.design.daysUnit }}
+            amount={{ number: format.number(mix.days, 1), unit: words.daysUnit }}
             measuredOn={null}
           />
         )}

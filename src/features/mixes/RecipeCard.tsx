@@ -1,11 +1,12 @@
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { useSite } from '../../ui/SiteContext'
+import { mixAsked } from '../../ui/texts/mixAsked'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useMixDesign } from './DesignContext'
 import { strataOfMix } from './mixPot'
 import styles from './RecipeCard.module.css'
 
-const words = mixesWords.card
+const words = mixAsked.card
 const design = mixesWords.design
 
 /** The recipe on paper: drawn with the page, seen only in print. */

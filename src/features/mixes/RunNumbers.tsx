@@ -6,13 +6,13 @@ import { elapsed } from '../../ui/elapsed'
 import { Figure } from '../../ui/Figure'
 import type { Amount, Format } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import { WhyText } from '../../ui/WhyText'
 import type { MixRun } from '../../workers/jobs'
 import type { NamedFill } from './runViews'
 import styles from './WaterRuns.module.css'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 
 interface Row {
   readonly name: string

@@ -2,11 +2,11 @@ import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { TrianglePoint } from '../../core/media'
 import type { Wish } from '../../messages/mixes/mixViews'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import styles from './TriangleField.module.css'
 import { pointOf, type Shares, sharesAt, stepped, TRIANGLE } from './triangleGeometry'
 
-const words = mixesWords.triangle
+const words = mixPictures.triangle
 const LARGEST_PX = 10.5
 /** Air, or water, that draws the largest bubble. */
 const LARGEST_SHARE = 0.5

@@ -4,14 +4,14 @@ import { Notice } from '../../ui/Notice'
 import { Progress } from '../../ui/Progress'
 import { PotPlayer } from '../../ui/pictures/PotPlayer'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import type { MixRun } from '../../workers/jobs'
 import { useCore } from '../../workers/useCore'
 import { RunNumbers } from './RunNumbers'
 import { type NamedFill, potRun } from './runViews'
 import styles from './WaterRuns.module.css'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 
 /** Pots watered side by side under one time, and their numbers under them. */
 export function WaterRuns({

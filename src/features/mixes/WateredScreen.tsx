@@ -4,7 +4,7 @@ import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixPictures } from '../../ui/texts/mixPictures'
 import { useReady } from '../../ui/useReady'
 import type { MixRun } from '../../workers/jobs'
 import type { NamedFill } from './runViews'
@@ -12,7 +12,7 @@ import { useLastQuantity } from './useLastQuantity'
 import { WaterRuns } from './WaterRuns'
 import styles from './WaterRuns.module.css'
 
-const words = mixesWords.runs
+const words = mixPictures.runs
 
 /** Pots that are watered together: what stands in them is chosen above, how much is poured beside it. */
 export function WateredScreen({

@@ -1,7 +1,7 @@
 import type { Component } from '../../core/media'
 import type { MixInPlace } from '../../core/mixes'
 import type { MixMaterial } from '../../messages/mixes/mixViews'
-import type { MixCost } from './mixWhy'
+import type { MixCost } from './whyOfMix'
 
 /** What is measured out at the own prices; what has none is named, and no price of a litre is told. */
 export function costOf(

@@ -7,14 +7,13 @@ import { keepKeys, useKeySettings } from './keySettings'
 
 const words = shellWords
 
-/** What works here, and the switch for single keys. */
-export function KeysDialog({
-  open,
-  onClose,
-}: {
+export interface KeysDialogProps {
   readonly open: boolean
   readonly onClose: () => void
-}) {
+}
+
+/** What works here, and the switch for single keys. */
+export function KeysDialog({ open, onClose }: KeysDialogProps) {
   return (
     <Dialog open={open} title={words.keysTitle} onClose={onClose}>
       <Keys />

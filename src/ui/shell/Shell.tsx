@@ -1,8 +1,9 @@
 import { lazy, Suspense, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { fetchedPart } from '../fetchedPart'
 import { ToastHost } from '../ToastHost'
 import { shell as shellWords } from '../texts/workshop'
 import { useReady } from '../useReady'
-import { KeysDialog } from './KeysDialog'
+import type { KeysDialogProps } from './KeysDialog'
 import { useKeySettings } from './keySettings'
 import styles from './Shell.module.css'
 import {
@@ -20,15 +21,28 @@ const words = shellWords
 // Fetched once the page stands: nobody waits for it, and it is there when the key is pressed.
 const fetchFind = () => import('./FindDialog')
 const FindDialog = lazy(fetchFind)
+const keysDialog = fetchedPart<KeysDialogProps>(() =>
+  import('./KeysDialog').then((file) => file.KeysDialog),
+)
 
 /** What every page has besides itself: Find, the look, the list of keys, toasts. */
 export default function Shell() {
   const [open, setOpen] = useState<'find' | 'keys' | null>(null)
   const settings = useKeySettings()
-  const act = useMemo(() => ({ find: () => setOpen('find'), help: () => setOpen('keys') }), [])
+  const [keysAsked, setKeysAsked] = useState(false)
+  const act = useMemo(() => {
+    const help = () => {
+      setKeysAsked(true)
+      setOpen('keys')
+    }
+    return { find: () => setOpen('find'), help }
+  }, [])
   useKeys(settings, act)
   const close = () => setOpen(null)
-  useEffect(() => void fetchFind(), [])
+  useEffect(() => {
+    void fetchFind()
+    keysDialog.prefetch()
+  }, [])
   const ready = useReady()
   return (
     <fieldset className={styles.shell} disabled={!ready} role="presentation">
@@ -45,7 +59,7 @@ export default function Shell() {
           <FindDialog onClose={close} />
         </Suspense>
       )}
-      <KeysDialog open={open === 'keys'} onClose={close} />
+      {keysAsked && <keysDialog.Part open={open === 'keys'} onClose={close} />}
       <ToastHost />
     </fieldset>
   )

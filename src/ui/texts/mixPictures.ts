@@ -1,7 +1,6 @@
 /** Words of what is looked at: all mixes in a triangle, pots being watered. */
 export const mixPictures = {
   triangle: {
-    title: 'All mixes of fibre, compost and aggregate in this pot',
     corners: ['Fibre', 'Compost', 'Aggregate'],
     show: 'Show',
     air: 'air after draining',

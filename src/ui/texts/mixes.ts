@@ -1,48 +1,17 @@
 import type { PlantGroup } from '../../messages/mixes/mixViews'
 import { common } from './common'
 import { exposures } from './exposures'
-import { mixPictures } from './mixPictures'
+import { lowerFirst } from './lowerFirst'
 import { monthName } from './months'
 import { groups } from './plantGroups'
 
-/** A name in the middle of a sentence. */
-function lower(name: string): string {
-  return name.charAt(0).toLocaleLowerCase() + name.slice(1)
-}
-
 export const mixes = {
-  title: 'Mixes',
-  corrected: (day: string, rows: number) =>
-    `Typical values of ${rows === 1 ? 'one material or product' : `${rows} materials and products`} were corrected on ${day}; predictions go by them since.`,
-  leftAsTheyWere: (names: string) => `Left as you changed them: ${names}.`,
-  lead: 'What a mix does depends on its pot: see it before you fill it.',
-  newMix: common.actions.newMix,
-  empty: 'No mix is written down yet',
-  emptyNext: 'Begin with a plant group below: its mix is measured out for you, and you change it.',
-  columns: {
-    mix: 'Mix',
-    air: 'Air after draining',
-    days: 'Between waterings',
-    made: 'Designed for',
-  },
-  version: (number: number) => `version ${number}`,
   wanted: (low: string, high: string) => `wanted ${low}–${high}`,
-  inPot: (pot: string) => (pot ? `in ${pot}` : 'in a pot of its own'),
-  begin: 'Begin with a plant group',
-  beginNote:
-    'A group is a set of targets, not a recipe. If you have never grown the plant, take the first one with one change, and try it beside another.',
-  findMixes: 'Find mixes',
-  findHint: 'Name of a mix',
-  moreLots: (count: number) => `and ${count} more lots`,
-  beginElse: 'Or begin with',
-  bag: 'a bag',
-  lot: 'a lot you have',
-  nothing: 'nothing',
-  compare: 'Compare mixes',
-  bottom: common.actions.bottomLayer,
+  newMix: common.actions.newMix,
   groups,
   month: monthName,
   design: {
+    triangle: 'All mixes of fibre, compost and aggregate in this pot',
     untitled: 'A new mix',
     notSaved: 'not saved yet',
     changed: (version: number) => `version ${version}, changed since`,
@@ -115,10 +84,10 @@ export const mixes = {
     seasonNames: ['new', '1 season', '2 seasons', '3 seasons'],
     seasonAir: 'air',
     seasonDown: 'surface sunk',
-    fits: (what: string) => `Fits ${lower(what)}: air, pH and your watering.`,
+    fits: (what: string) => `Fits ${lowerFirst(what)}: air, pH and your watering.`,
     fitsNothing: 'Choose what it is for, and the numbers are held against it.',
     missAir: (air: string, what: string, low: string, high: string) =>
-      `${air} air after draining; wanted for ${lower(what)}: ${low} to ${high}.`,
+      `${air} air after draining; wanted for ${lowerFirst(what)}: ${low} to ${high}.`,
     changeMore: (amount: string, name: string, to: string) =>
       `The smallest change: add ${amount} of ${name}. That brings it to ${to}.`,
     changeLess: (amount: string, name: string, to: string) =>
@@ -202,9 +171,9 @@ export const mixes = {
       `A season of water with ${alkalinity} mg/L of alkalinity leads to about ${autumn} by autumn; wanted: at most ${high}.${rain ? ` At least ${rain} rain water holds it too.` : ''}`,
     inPot: {
       small: (pot: string, days: string) =>
-        `In the ${lower(pot)} it lasts ${days} in the thirstiest month: less water to draw on.`,
+        `In the ${lowerFirst(pot)} it lasts ${days} in the thirstiest month: less water to draw on.`,
       shallow: (pot: string, air: string) =>
-        `In the ${lower(pot)} it holds ${air} air after draining: the wet zone takes a larger share.`,
+        `In the ${lowerFirst(pot)} it holds ${air} air after draining: the wet zone takes a larger share.`,
     },
     why: {
       daily: 'Watered daily, roots breathe only by what stays open.',
@@ -217,32 +186,11 @@ export const mixes = {
   },
   swap: {
     names: { noPeat: 'no peat', onlyMine: 'only what I have' },
-    why: {
-      noPeat: 'Without peat, bog moss and bags that may hold peat.',
-      onlyMine: 'From what stands in the workshop, no more of each than there is.',
-    },
-    working: 'Looking for the mix most like it',
-    found: (parts: string) => `The most like it: ${parts}.`,
-    change: (air: string, water: string, ph: string, salts: string) =>
-      `Air ${air}, water in reach ${water}, pH ${ph}, salts ${salts}.`,
-    unlike: 'It differs by more than the models are unsure of: try it beside the old one.',
-    nothingToDo: {
-      noPeat: 'There is no peat in it, and no bag that may hold some.',
-      onlyMine: 'All of it is in the workshop.',
-    },
-    nothingThere: {
-      noPeat: 'No material without peat is written down that could take its place.',
-      onlyMine: 'What stands in the workshop is not enough for so much of it: measure out less.',
-    },
-  },
-  card: {
-    does: (what: string | null, pot: string, air: string, days: string | null, ph: string) =>
-      `${what ? `For ${lower(what)}. ` : ''}In ${pot || 'its pot'}: ≈ ${air} air after draining, pH ≈ ${ph}${days === null ? '' : `, ≈ ${days} days between waterings in the thirstiest month`}. Estimated until it is tested.`,
   },
   suits: {
     none: 'By air and pH it suits none of the plant groups in this pot.',
     also: (names: readonly string[]) => `By air and pH it suits in this pot: ${names.join('; ')}.`,
-    group: (id: PlantGroup['id'], water: string) => `${lower(groups[id].name)} (${water})`,
+    group: (id: PlantGroup['id'], water: string) => `${lowerFirst(groups[id].name)} (${water})`,
     water: {
       wet: 'kept wet',
       moist: 'kept moist',
@@ -253,12 +201,5 @@ export const mixes = {
   },
   cheapest: {
     ask: 'Cheapest mix from what you have',
-    working: 'Trying mixes of what has a price',
-    none: (what: string) =>
-      `No mix of up to three materials that have a price fits ${lower(what)} in this pot. Another pot, or one more material, would.`,
-    found: (parts: string, price: string, air: string, ph: string, tried: string) =>
-      `Cheapest of ${tried} tried: ${parts}. ${price} a litre, ≈ ${air} air, pH ≈ ${ph}.`,
-    take: 'Take it',
   },
-  ...mixPictures,
 } as const

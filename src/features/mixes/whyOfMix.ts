@@ -14,23 +14,20 @@ export interface MixCost {
   readonly missing: readonly string[]
 }
 
+/** What a mix is asked for and what it costs. */
+export interface MixFacts {
+  readonly wish: Wish | null
+  readonly place: PlaceForMix
+  readonly fillHeightCm: number
+  readonly cost: MixCost
+  readonly partLitres: number
+}
+
 /** Why each number of the designer is what it is. */
 export function mixWhy(
   key: MixWhyKey,
   answer: MixAnswer,
-  {
-    wish,
-    place,
-    fillHeightCm,
-    cost,
-    partLitres,
-  }: {
-    readonly wish: Wish | null
-    readonly place: PlaceForMix
-    readonly fillHeightCm: number
-    readonly cost: MixCost
-    readonly partLitres: number
-  },
+  { wish, place, fillHeightCm, cost, partLitres }: MixFacts,
 ): Why {
   const { blend, capacity, dry, plants, buffer, freeLimeGPerL, nitrogen, likely } = answer
   const between = ({ p10, p90 }: Range) => [p10, p90] as const

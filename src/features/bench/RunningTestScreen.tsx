@@ -4,9 +4,7 @@ import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
-import { PageHead } from '../../ui/PageHead'
-import { CoreSample } from '../../ui/pictures/CoreSample'
-import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
@@ -20,43 +18,21 @@ import { ClockPanel } from './ClockPanel'
 import { clockPlan } from './clockPlan'
 import { fieldErrors } from './fieldErrors'
 import { HeatPanel } from './HeatPanel'
-import { Protocol } from './Protocol'
-import { ResultPanel } from './ResultPanel'
+import { TestFrame } from './TestFrame'
 import { useSharedDraft } from './useSharedDraft'
 import { useTestClock } from './useTestClock'
 
 const words = benchWords
 
-/** A test from its first tap to what it came to. */
-export default function TestScreen({
-  page,
-  site,
-}: {
+/** A test that runs: its clock, what was read, and the end of it. */
+export default function RunningTestScreen(props: {
   readonly page: TestPage
   readonly site: SiteView
 }) {
   return (
-    <SiteProvider site={site}>
-      <div className={page.outcome ? `${styles.test} ${styles.finished}` : styles.test}>
-        <TestHead page={page} />
-        {page.outcome ? <ResultPanel page={page} /> : <Running page={page} />}
-        <Protocol kind={page.kind} />
-      </div>
-    </SiteProvider>
-  )
-}
-
-function TestHead({ page: { kind, sample, runNumber, isReference } }: { readonly page: TestPage }) {
-  const beside = [words.run(runNumber), isReference ? words.reference : ''].filter(Boolean)
-  return (
-    <div className={styles.head}>
-      <PageHead
-        title={words.tests[kind].name}
-        beside={beside.join(', ')}
-        lead={<a href={`/bench/samples/${sample.kind}/${sample.id}`}>{sample.name}</a>}
-      />
-      {sample.strata.length > 0 && <CoreSample strata={sample.strata} size="row" />}
-    </div>
+    <TestFrame {...props}>
+      <Running page={props.page} />
+    </TestFrame>
   )
 }
 

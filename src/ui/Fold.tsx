@@ -1,0 +1,32 @@
+import { type ReactNode, useEffect, useRef, useState } from 'react'
+
+/**
+ * A folded part of a page: what is in it is made when it is first opened, kept from then on, and may ask whether it is
+ * open.
+ */
+export function Fold({
+  title,
+  className,
+  children,
+}: {
+  readonly title: string
+  readonly className?: string | undefined
+  readonly children: ReactNode | ((open: boolean) => ReactNode)
+}) {
+  const details = useRef<HTMLDetailsElement>(null)
+  const [open, setOpen] = useState<boolean | null>(null)
+  // The browser opens it before the page's script has come.
+  useEffect(() => {
+    if (details.current?.open) setOpen(true)
+  }, [])
+  return (
+    <details
+      ref={details}
+      className={className}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary>{title}</summary>
+      {open !== null && (typeof children === 'function' ? children(open) : children)}
+    </details>
+  )
+}
