@@ -14,6 +14,7 @@ export type LedgerKind =
   | 'treated'
   | 'tested'
   | 'discarded'
+  | 'moved'
   | 'reversed'
 
 /** Litres of one material that an entry brings (positive) or takes (negative). */
@@ -44,8 +45,8 @@ export interface LotContents {
   readonly components: readonly LedgerComponent[]
 }
 
-/** Rounding in sums of litres; far below anything a person can measure. */
-const TOLERANCE_L = 1e-6
+/** Rounding in sums of litres: nothing is dropped for being small. */
+const TOLERANCE_L = 1e-9
 
 /** What is in a lot: the sum of its ledger. What came in is always what is there plus what left. */
 export function contentsOf(lines: readonly Pick<LedgerLine, 'components'>[]): LotContents {

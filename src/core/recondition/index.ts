@@ -1,8 +1,9 @@
-export { blendHistories, type MixHistory } from './blendHistories'
+export type { FamilyShare, MixHistory } from './blendHistories'
 export { cropInPot } from './cropInPot'
 export { addDays, daysBetween } from './days'
 export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
+export { familiesIn, type Heritage, unitedHeritage } from './heritage'
 export {
   CLEANING_LOSS,
   type Intake,
@@ -11,6 +12,12 @@ export {
   type WorkVariant,
 } from './intake'
 export { leachOldMix } from './leaching'
+export {
+  cropAfterTrouble,
+  daysAfterTrouble,
+  type LoggedTrouble,
+  troubleAgain,
+} from './loggedTrouble'
 export { lotComponents } from './lotComponents'
 export {
   type CropBar,
@@ -56,6 +63,7 @@ export { scheduleWork } from './scheduleWork'
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
 export { type StepDay, stepDays } from './stepDays'
+export { mayMix } from './triage/mayMix'
 export { triage } from './triage/triage'
 export type {
   FamilyBar,

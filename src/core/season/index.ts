@@ -1,6 +1,8 @@
 export { canopyArea, YOUNG_SHARE } from './canopyArea'
+export { type DrainHoles, drainHoles, emitters, type Spot } from './drainHoles'
 export { type DryDown, dryDown } from './dryDown'
 export { EXPOSURE_FACTORS, EXPOSURES, type Exposure } from './exposure'
+export { settlingTopUp, usualHeadspaceCm } from './filling'
 export { growingMonths, halfAYearOn, isSouthern, monthsAt } from './growingYear'
 export { GROWTH_SCORES, type GrowthScore, type Outcome, outcomeOf } from './growth'
 export {

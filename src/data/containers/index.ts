@@ -1,3 +1,4 @@
+export { addReadContainers, takenCodes } from './addReadContainers'
 export {
   addContainers,
   changeExposure,
@@ -5,7 +6,14 @@ export {
   containersOfLot,
   correctContainer,
   listContainers,
+  type NewContainer,
   requireContainers,
   type StoredContainer,
 } from './containers'
+export {
+  type CommonChange,
+  changeContainers,
+  putContainersAway,
+  takeContainersUp,
+} from './manyContainers'
 export { containers } from './tables'

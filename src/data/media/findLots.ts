@@ -129,6 +129,23 @@ export async function readLotNames(
   return new Map(rows.map(({ id, name }) => [id, name]))
 }
 
+/** Names of lots, those that were put away too. */
+export async function readLotNamesEver(
+  db: Database,
+  ids: readonly number[],
+): Promise<
+  ReadonlyMap<number, { readonly lotId: number; readonly name: string; readonly isAway: boolean }>
+> {
+  if (ids.length === 0) return new Map()
+  const rows = await db
+    .select({ id: lots.id, name: lots.name, putAwayAt: lots.putAwayAt })
+    .from(lots)
+    .where(inArray(lots.id, [...new Set(ids)]))
+  return new Map(
+    rows.map(({ id, name, putAwayAt }) => [id, { lotId: id, name, isAway: putAwayAt !== null }]),
+  )
+}
+
 function holdsWord(word: string): SQL {
   const like = likeWord(word)
   const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} where ${lotPlaces.lotId} = ${lots.id} and (lower(${containers.place}) like ${like} or lower(${containers.code}) like ${like} or lower(${containers.name}) like ${like}))`

@@ -1,4 +1,5 @@
-export { findLotNames, findLots, type LotOrder, readLotNames } from './findLots'
+export { litresThere, newestTransfers, sumsByKind, unbalancedLots } from './audit'
+export { findLotNames, findLots, type LotOrder, readLotNames, readLotNamesEver } from './findLots'
 export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {
@@ -7,7 +8,6 @@ export {
   createLot,
   putAwayLot,
   renameLot,
-  reverseEntry,
   takeUpLot,
   tellLotChanged,
 } from './lots'
@@ -33,3 +33,11 @@ export {
   readLotVersions,
   type StoredFinding,
 } from './readLots'
+export { reverseEntry } from './reverseEntry'
+export {
+  bookTransfer,
+  type NewTransfer,
+  placeWholeLot,
+  type StoredTransfer,
+  transfersOf,
+} from './transfers'

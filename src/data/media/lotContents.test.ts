@@ -5,8 +5,9 @@ import { demoDatabase, NOW } from '../../../testing/database'
 import { DomainError } from '../../core/errors'
 import { contentsOf, type LedgerLine } from '../../core/media'
 import { Conflict } from '../errors'
-import { appendLines, createLot, reverseEntry } from './lots'
+import { appendLines, createLot } from './lots'
 import { readLot } from './readLots'
+import { reverseEntry } from './reverseEntry'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {

@@ -12,7 +12,7 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { Finding, FindingKind } from '../../core/bench'
 import type { LedgerComponent, LedgerDose, LedgerKind, RestingState } from '../../core/media'
-import type { MixState, Prediction } from '../../core/recondition'
+import type { Heritage, MixState, Prediction } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { crops, problems } from '../season/tables'
@@ -31,6 +31,8 @@ export const lots = pgTable('lots', {
   mixedAt: instant('mixed_at'),
   /** How its mix was worked out when it was last mixed; null where it never was, and after that its composition tells. */
   carried: jsonb('carried').$type<MixState>(),
+  /** What it went through before it was last united with another lot; null where it never was. */
+  heritage: jsonb('heritage').$type<Heritage>(),
   putAwayAt: instant('put_away_at'),
   version: version(),
 })
@@ -58,6 +60,39 @@ export const lotPlaces = pgTable(
   ],
 )
 
+/** Litres that went from one lot to another: an entry at each end, reversed at both or not at all. */
+export const lotTransfers = pgTable(
+  'lot_transfers',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    fromLotId: integer('from_lot_id')
+      .notNull()
+      .references(() => lots.id),
+    toLotId: integer('to_lot_id')
+      .notNull()
+      .references(() => lots.id),
+    at: instant('at').notNull(),
+    litres: doublePrecision('litres').notNull(),
+    /** Why they were put together although something found speaks against it. */
+    despite: text('despite'),
+    undo: jsonb('undo').$type<TransferUndo>().notNull(),
+    undoneAt: instant('undone_at'),
+  },
+  (table) => [index('transfers_from').on(table.fromLotId), index('transfers_to').on(table.toLotId)],
+)
+
+/** What stood before, so that reversing gives it back. */
+export interface TransferUndo {
+  /** The other lot was made of it. */
+  readonly isNew: boolean
+  readonly heritage: Heritage | null
+  /** Findings that came along, or took the place of what tests of the mix before told. */
+  readonly findingIds: readonly number[]
+  /** Where the lot stood that was used up. */
+  readonly containerIds: readonly number[]
+  readonly storeBin: string | null
+}
+
 /** Only ever appended to: a mistake is corrected by an entry that reverses it. */
 export const ledgerEntries = pgTable(
   'ledger_entries',
@@ -77,10 +112,15 @@ export const ledgerEntries = pgTable(
     /** The lot on the other side of a split or merge. */
     otherLotId: integer('other_lot_id').references(() => lots.id),
     reversesId: integer('reverses_id').unique('reversed_once'),
+    /** Both ends of what went from one lot to another have it. */
+    transferId: integer('transfer_id').references(() => lotTransfers.id),
     /** How the lot stood before its mix was changed by it, so that reversing gives it back. */
     before: jsonb('before').$type<MixedBefore>(),
   },
-  (table) => [index('ledger_by_lot').on(table.lotId, table.at)],
+  (table) => [
+    index('ledger_by_lot').on(table.lotId, table.at),
+    index('ledger_by_transfer').on(table.transferId),
+  ],
 )
 
 /**

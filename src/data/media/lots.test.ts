@@ -5,8 +5,9 @@ import { allLots } from '../../../testing/lots'
 import { close as near } from '../../../testing/tables'
 import type { LedgerLine } from '../../core/media'
 import { openNextInnings } from './innings'
-import { appendLines, createLot, reverseEntry } from './lots'
+import { appendLines, createLot } from './lots'
 import { readLot } from './readLots'
+import { reverseEntry } from './reverseEntry'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {

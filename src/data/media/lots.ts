@@ -19,8 +19,10 @@ import { type LedgerEntry, type Measurement, readLot } from './readLots'
 export interface LineLinks {
   readonly workOrderId?: number
   readonly otherLotId?: number
+  /** Of both ends of what went from one lot to another. */
+  readonly transferId?: number
   /** When it was really mixed, where that was before it was written down. */
-  readonly mixedAt?: Date
+  readonly mixedAt?: Date | undefined
   readonly carried?: MixState | null
 }
 
@@ -79,38 +81,6 @@ export async function appendLines(
     requireBalanced(before, lines)
     await insertLines(tx, lotId, lines, at, links)
     await writeContents(tx, lotId, [...before, ...lines])
-  })
-}
-
-/**
- * Undoes an entry by writing its opposite.
- * @throws Conflict for an entry that was reversed before, that is itself a reversal, or that belongs to a work order
- */
-export async function reverseEntry(
-  db: Database,
-  lotId: number,
-  entryId: number,
-  at: Date,
-  note: string | null,
-): Promise<void> {
-  await db.transaction(async (tx) => {
-    await lockLot(tx, lotId)
-    const before = await tx.select().from(ledgerEntries).where(eq(ledgerEntries.lotId, lotId))
-    const entry = before.find(({ id }) => id === entryId)
-    if (!entry) throw new NotFound('There is no such entry in this lot.')
-    if (entry.reversesId !== null)
-      throw new Conflict('A reversal cannot be reversed: enter it anew.')
-    if (before.some(({ reversesId }) => reversesId === entryId)) {
-      throw new Conflict('This entry was reversed before.')
-    }
-    if (entry.workOrderId !== null) {
-      throw new Conflict('This entry belongs to a finished turnover: enter the difference instead.')
-    }
-    const line = reversingLine(entry, note)
-    requireBalanced(before, [line])
-    await tx.insert(ledgerEntries).values({ lotId, at, reversesId: entryId, ...line })
-    await giveBackMix(tx, lotId, entry)
-    await writeContents(tx, lotId, [...before, line])
   })
 }
 
@@ -246,7 +216,7 @@ function mixesIn({ kind, litres, doses }: LedgerLine): boolean {
 }
 
 /** The newest change of a mix taken back: the mix is what it was before. */
-async function giveBackMix(
+export async function giveBackMix(
   db: Database,
   lotId: number,
   { at, before }: Pick<LedgerEntry, 'at' | 'before'>,
@@ -262,7 +232,7 @@ async function giveBackMix(
 }
 
 /** Keeps what the ledger adds up to beside it. */
-async function writeContents(
+export async function writeContents(
   db: Database,
   lotId: number,
   ledger: readonly Pick<LedgerLine, 'components'>[],
@@ -274,7 +244,7 @@ async function writeContents(
   }
 }
 
-async function insertLines(
+export async function insertLines(
   db: Database,
   lotId: number,
   lines: readonly LedgerLine[],
@@ -304,7 +274,9 @@ async function insertLines(
       doses: line.doses,
       note: line.note,
       workOrderId: links.workOrderId ?? null,
-      otherLotId: line.kind === 'split' ? (links.otherLotId ?? null) : null,
+      otherLotId:
+        line.kind === 'split' || links.transferId !== undefined ? (links.otherLotId ?? null) : null,
+      transferId: links.transferId ?? null,
       before: mixesIn(line) ? before : null,
     })),
   )

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { LotContents } from '../../core/media'
-import type { MixState } from '../../core/recondition'
+import type { Heritage, MixState } from '../../core/recondition'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -38,6 +38,8 @@ export interface LotCard {
   readonly mixedAt: Date | null
   /** What its mix was worked out to be then. */
   readonly carried: MixState | null
+  /** What it went through before it was last united with another lot; null where it never was. */
+  readonly heritage: Heritage | null
   /** What people saw in it, newest first; what was taken back or dealt with is left out. */
   readonly seen: readonly StoredFinding[]
 }
@@ -132,6 +134,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
         newest: [...(byReading.get(id) ?? [])].sort((a, b) => b.at.getTime() - a.at.getTime()),
         mixedAt: row.mixedAt,
         carried: row.carried,
+        heritage: row.heritage,
         seen: bySeen.get(id) ?? [],
       },
     ]

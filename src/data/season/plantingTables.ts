@@ -56,6 +56,7 @@ export const plantings = pgTable(
   (table) => [
     index('plantings_by_container').on(table.containerId, table.startedOn),
     index('plantings_by_innings').on(table.inningsId),
+    index('plantings_by_lot').on(table.lotId),
   ],
 )
 

@@ -29,6 +29,18 @@ export async function plantingsIn(
     .orderBy(desc(plantings.startedOn), desc(plantings.id))
 }
 
+/** What grew and grows in the mix of a lot, in all its containers, oldest first. */
+export async function plantingsOfLot(
+  db: Database,
+  lotId: number,
+): Promise<Pick<Planting, 'cropId' | 'startedOn'>[]> {
+  return db
+    .select({ cropId: plantings.cropId, startedOn: plantings.startedOn })
+    .from(plantings)
+    .where(eq(plantings.lotId, lotId))
+    .orderBy(plantings.startedOn, plantings.id)
+}
+
 /** What grows now, in all containers. */
 export async function openPlantings(db: Database): Promise<Planting[]> {
   return db.select().from(plantings).where(isNull(plantings.endedOn)).orderBy(plantings.id)
@@ -156,6 +168,9 @@ export async function takeEndBack(db: Database, id: number): Promise<void> {
     const { lotId, inningsId, endedOn, endedWhy } = await readPlanting(tx, id)
     await lockLot(tx, lotId)
     if (endedOn === null) return
+    if ((await tx.$count(plantings, eq(plantings.movedFromId, id))) > 0) {
+      throw new Conflict('These plants go on in another pot: take the move back there.')
+    }
     const [last] = await tx
       .select({ id: innings.id })
       .from(innings)

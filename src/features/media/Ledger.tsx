@@ -3,16 +3,18 @@ import type { LedgerRow, LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
 import { media as mediaWords } from '../../ui/texts/media'
-import { why as whyWords } from '../../ui/texts/why'
+import { transfers as transferWords } from '../../ui/texts/transfers'
 import { useSend } from '../../ui/useSend'
-import { EntryForm } from './EntryForm'
 import styles from './LotScreen.module.css'
+import { EntryForm, TransferForm } from './lotForms'
 
 /** Everything that happened to a lot, newest first, and a way to put a mistake right. */
 export function Ledger({ page }: { page: LotPage }) {
   const words = mediaWords.page
-  const [adding, setAdding] = useState(false)
+  const [open, setOpen] = useState<'entry' | 'transfer' | null>(null)
+  const close = () => setOpen(null)
   const { problem, deliver } = useSend()
 
   const reverse = async (entry: LedgerRow) => {
@@ -31,10 +33,18 @@ export function Ledger({ page }: { page: LotPage }) {
           <h2 id="ledger">{words.ledger}</h2>
           <p className={styles.note}>{words.ledgerNote}</p>
         </div>
-        {!adding && <Button onClick={() => setAdding(true)}>{words.addEntry}</Button>}
+        {open === null && (
+          <div className={styles.ledgerKeys}>
+            <Button onClick={() => setOpen('entry')}>{words.addEntry}</Button>
+            {page.litres > 0 && (
+              <Button onClick={() => setOpen('transfer')}>{transferWords.button}</Button>
+            )}
+          </div>
+        )}
       </div>
       <ProblemNotice problem={problem} />
-      {adding && <EntryForm page={page} onClose={() => setAdding(false)} />}
+      {open === 'entry' && <EntryForm page={page} onClose={close} />}
+      {open === 'transfer' && <TransferForm page={page} onClose={close} />}
       <table className={styles.lines}>
         <thead>
           <tr>
@@ -60,7 +70,9 @@ export function Ledger({ page }: { page: LotPage }) {
 function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void }) {
   const { format } = useSite()
   const words = mediaWords.page
-  const kind = mediaWords.ledgerKinds[entry.kind]
+  // A lot that was parted from another says so as well.
+  const came = entry.kind === 'split' && entry.litres > 0
+  const kind = mediaWords.ledgerKinds[came ? 'merged' : entry.kind]
   const day = format.day(entry.on)
   const sign = entry.litres > 0 ? '+' : entry.litres < 0 ? '−' : ''
   const { number, unit } = format.litres(Math.abs(entry.litres))
@@ -96,7 +108,7 @@ function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void })
         </span>
       </td>
       <td className={styles.number} data-label={words.change}>
-        {entry.litres === 0 ? whyWords.none : `${sign}${number} ${unit}`}
+        {entry.litres === 0 ? commonWords.none : `${sign}${number} ${unit}`}
       </td>
       <td className={styles.number} data-label={words.balance}>
         {format.plain(format.litres(entry.balance))}

@@ -54,8 +54,7 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
   }
 
   return (
-    <details className={styles.changes}>
-      <summary>{words.changeIt}</summary>
+    <>
       <form className={styles.entry} onSubmit={rename} noValidate>
         <TextField label={words.rename} error={errorOf('name')} {...form.register('name')} />
         <div className={styles.wide}>
@@ -84,6 +83,6 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
         <span className={styles.note}>{words.putAwayHint}</span>
       </div>
       <ProblemNotice problem={problem} />
-    </details>
+    </>
   )
 }

@@ -3,13 +3,14 @@ import type { LotChemistry, LotPage, LotWhyKey } from '../../messages/media/lots
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
 import { WhyFigure } from '../../ui/Figure'
+import { Fold } from '../../ui/Fold'
 import type { Amount, Format } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { LotAnswer } from './LotAnswer'
 import styles from './LotScreen.module.css'
 import type { Asking } from './LotValues'
-import { ReadingForm } from './ReadingForm'
+import { ReadingForm } from './lotForms'
 
 const words = mediaWords.chemistry
 const CHEMISTRY_KEYS: readonly LotWhyKey[] = ['buffer', 'freeLime', 'drift', 'nitrogen', 'pk']
@@ -30,7 +31,9 @@ export function LotChemistrySection({ page, asking }: { page: LotPage; asking: A
           <LotAnswer page={page} asking={asking} keys={CHEMISTRY_KEYS} />
           <Drift chemistry={chemistry} />
           <Added chemistry={chemistry} />
-          <ReadingForm page={page} />
+          <Fold className={styles.changes} title={words.reading.title}>
+            <ReadingForm page={page} />
+          </Fold>
         </div>
         <NitrogenChart chemistry={chemistry} />
       </div>

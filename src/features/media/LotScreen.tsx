@@ -2,22 +2,25 @@ import { Fragment, useState } from 'react'
 import type { LotPage, LotWhyKey } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
+import { Fold } from '../../ui/Fold'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { findings as findingWords } from '../../ui/texts/findings'
+import { labels as labelWords } from '../../ui/texts/labels'
 import { media as mediaWords } from '../../ui/texts/media'
 import { LotFound } from '../found/LotFound'
 import { FeedPlan } from './FeedPlan'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
 import { LotAnswer } from './LotAnswer'
-import { LotChanges } from './LotChanges'
 import { LotChemistrySection } from './LotChemistrySection'
 import { LotComposition } from './LotComposition'
+import { LotLineage } from './LotLineage'
 import styles from './LotScreen.module.css'
 import { type Asking, LotValues, VALUE_KEYS } from './LotValues'
+import { LotChanges } from './lotForms'
 import { PlantedForm } from './PlantedForm'
 import { StateMark } from './StateMark'
 
@@ -123,10 +126,22 @@ function Lot({ page }: { page: LotPage }) {
         />
       </section>
       <LotChemistrySection page={page} asking={asking} />
+      <LotLineage page={page} />
       <Ledger page={page} />
-      <LotChanges page={page} />
+      <p>
+        <a href={labelsOf(page)}>{labelWords.ofLot}</a>
+      </p>
+      <Fold className={styles.changes} title={words.page.changeIt}>
+        <LotChanges page={page} />
+      </Fold>
     </>
   )
+}
+
+/** Of the lot, and of the pots it stands in. */
+function labelsOf({ id, containers }: LotPage): string {
+  const pots = containers.map((pot) => pot.id).join(',')
+  return `/labels?lots=${id}${pots && `&pots=${pots}`}`
 }
 
 function NextAction({ page }: { page: LotPage }) {

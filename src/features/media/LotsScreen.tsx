@@ -13,9 +13,10 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
+import { common as commonWords } from '../../ui/texts/common'
 import { list as listWords } from '../../ui/texts/list'
 import { media as mediaWords } from '../../ui/texts/media'
-import { why as whyWords } from '../../ui/texts/why'
+import { audit as auditWords } from '../../ui/texts/transfers'
 import { findingText } from './findingText'
 import styles from './LotsScreen.module.css'
 import { StateMark } from './StateMark'
@@ -101,7 +102,13 @@ function LotsTable({ page }: { page: LotsPage }) {
               litres(page.inStoreLitres),
               format.number(page.litreInnings),
             )}{' '}
-            {asked.place && <a href="/lots">{words.allLots}</a>}
+            {asked.place ? (
+              <a href="/lots">{words.allLots}</a>
+            ) : (
+              <>
+                · <a href="/lots/audit">{auditWords.link}</a>
+              </>
+            )}
           </>
         }
         actions={
@@ -238,7 +245,7 @@ function Row({ row, shown }: { row: LotRow; shown: ReadonlySet<LotColumn> }) {
           {row.air ? (
             <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
           ) : (
-            whyWords.none
+            commonWords.none
           )}
         </td>
       )}
@@ -251,7 +258,7 @@ function Row({ row, shown }: { row: LotRow; shown: ReadonlySet<LotColumn> }) {
               large
             />
           ) : (
-            whyWords.none
+            commonWords.none
           )}
         </td>
       )}

@@ -49,111 +49,108 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
   })
 
   return (
-    <details className={styles.changes}>
-      <summary>{words.title}</summary>
-      <form className={styles.entry} onSubmit={save} noValidate>
-        <div className={styles.wide}>
-          <Choice
-            label={words.kind}
-            options={(['ph', 'ec', 'jar'] as const).map((value) => ({
-              value,
-              label: words.kinds[value],
-            }))}
-            {...form.register('kind')}
+    <form className={styles.entry} onSubmit={save} noValidate>
+      <div className={styles.wide}>
+        <Choice
+          label={words.kind}
+          options={(['ph', 'ec', 'jar'] as const).map((value) => ({
+            value,
+            label: words.kinds[value],
+          }))}
+          {...form.register('kind')}
+        />
+      </div>
+      {values.kind === 'jar' ? (
+        <>
+          <SelectField
+            label={words.product}
+            error={errorOf('amendmentId')}
+            {...form.register('amendmentId')}
+          >
+            <option value="">{words.chooseProduct}</option>
+            {page.correctors.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
+          <TextField
+            label={words.target}
+            inputMode="decimal"
+            error={errorOf('target')}
+            {...form.register('target')}
           />
-        </div>
-        {values.kind === 'jar' ? (
-          <>
-            <SelectField
-              label={words.product}
-              error={errorOf('amendmentId')}
-              {...form.register('amendmentId')}
-            >
-              <option value="">{words.chooseProduct}</option>
-              {page.correctors.map(({ id, name }) => (
-                <option key={id} value={id}>
+          <TextField
+            label={words.days}
+            inputMode="numeric"
+            error={errorOf('days')}
+            {...form.register('days')}
+          />
+          <div className={styles.wide}>
+            {values.jars.map((jar, index) => (
+              <div key={jar.key} className={styles.jar}>
+                <TextField
+                  label={words.dose(index + 1)}
+                  inputMode="decimal"
+                  error={errorOf(`points.${index}.gPerL`)}
+                  {...form.register(`jars.${index}.gPerL`)}
+                />
+                <TextField
+                  label={words.phOfJar(index + 1)}
+                  inputMode="decimal"
+                  error={errorOf(`points.${index}.ph`)}
+                  {...form.register(`jars.${index}.ph`)}
+                />
+              </div>
+            ))}
+            <p className={styles.note}>{words.jarHint}</p>
+          </div>
+        </>
+      ) : (
+        <>
+          {values.kind === 'ph' ? (
+            <TextField
+              label={words.phValue}
+              inputMode="decimal"
+              error={errorOf('value')}
+              {...form.register('value')}
+            />
+          ) : (
+            <QuantityField
+              label={words.ecValue}
+              dimension="conductivity"
+              echoes="converted"
+              typed={values.value}
+              error={errorOf('value')}
+              {...form.register('value')}
+            />
+          )}
+          <SelectField label={words.method} {...form.register('method')}>
+            {Object.entries(words.methods)
+              .filter(([method]) => values.kind === 'ph' || method !== 'strip')
+              .map(([method, name]) => (
+                <option key={method} value={method}>
                   {name}
                 </option>
               ))}
-            </SelectField>
-            <TextField
-              label={words.target}
-              inputMode="decimal"
-              error={errorOf('target')}
-              {...form.register('target')}
+          </SelectField>
+          {values.kind === 'ec' && (
+            <QuantityField
+              label={words.temperature}
+              hint={words.temperatureHint}
+              dimension="temperature"
+              echoes="converted"
+              typed={values.tempC}
+              error={errorOf('tempC')}
+              {...form.register('tempC')}
             />
-            <TextField
-              label={words.days}
-              inputMode="numeric"
-              error={errorOf('days')}
-              {...form.register('days')}
-            />
-            <div className={styles.wide}>
-              {values.jars.map((jar, index) => (
-                <div key={jar.key} className={styles.jar}>
-                  <TextField
-                    label={words.dose(index + 1)}
-                    inputMode="decimal"
-                    error={errorOf(`points.${index}.gPerL`)}
-                    {...form.register(`jars.${index}.gPerL`)}
-                  />
-                  <TextField
-                    label={words.phOfJar(index + 1)}
-                    inputMode="decimal"
-                    error={errorOf(`points.${index}.ph`)}
-                    {...form.register(`jars.${index}.ph`)}
-                  />
-                </div>
-              ))}
-              <p className={styles.note}>{words.jarHint}</p>
-            </div>
-          </>
-        ) : (
-          <>
-            {values.kind === 'ph' ? (
-              <TextField
-                label={words.phValue}
-                inputMode="decimal"
-                error={errorOf('value')}
-                {...form.register('value')}
-              />
-            ) : (
-              <QuantityField
-                label={words.ecValue}
-                dimension="conductivity"
-                echoes="converted"
-                typed={values.value}
-                error={errorOf('value')}
-                {...form.register('value')}
-              />
-            )}
-            <SelectField label={words.method} {...form.register('method')}>
-              {Object.entries(words.methods)
-                .filter(([method]) => values.kind === 'ph' || method !== 'strip')
-                .map(([method, name]) => (
-                  <option key={method} value={method}>
-                    {name}
-                  </option>
-                ))}
-            </SelectField>
-            {values.kind === 'ec' && (
-              <QuantityField
-                label={words.temperature}
-                hint={words.temperatureHint}
-                dimension="temperature"
-                echoes="converted"
-                typed={values.tempC}
-                error={errorOf('tempC')}
-                {...form.register('tempC')}
-              />
-            )}
-          </>
-        )}
-        <div className={styles.wide}>
-          <ProblemNotice problem={problem} />
-          <Button type="submit">{words.save}</Button>
-        </div>
-      </form>
-    </details>
+          )}
+        </>
+      )}
+      <div className={styles.wide}>
+        <ProblemNotice problem={problem} />
+        <Button type="submit">{words.save}</Button>
+      </div>
+    </form>
   )
 }

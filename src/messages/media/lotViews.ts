@@ -231,7 +231,32 @@ export interface LotChemistry {
   }[]
 }
 
+/** A family that stood in a lot's mix in a season. */
+export interface LotFamily {
+  readonly rotationGroup: string
+  readonly season: number
+  /** Of the mix, 0 to 1. */
+  readonly share: number
+  /** Names of the crops, where they grew in this lot. */
+  readonly crops: readonly string[]
+}
+
+/** Litres that came from another lot (positive) or went to one. */
+export interface LotFlow {
+  readonly entryId: number
+  readonly on: string
+  readonly litres: number
+  readonly lotId: number
+  readonly name: string
+  /** It was put away since. */
+  readonly isAway: boolean
+}
+
 export interface LotPage extends LotRow {
+  /** The newest season first. */
+  readonly families: readonly LotFamily[]
+  /** Newest first. */
+  readonly flows: readonly LotFlow[]
   /** Seasons its air lasts when nothing is done; null where no crop says how much it needs. */
   readonly inningsLeft: { readonly value: number; readonly most: number } | null
   /** All that is wrong with it, the worst first. */

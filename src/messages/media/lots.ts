@@ -7,7 +7,7 @@ import { day, id, key, line, lines, litresOrNone, version } from '../rules'
 
 export type * from './lotViews'
 
-export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'emptied'
+export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'discarded' | 'emptied'
 
 /** An entry a person writes into a ledger by hand. Litres are always typed as a plain amount, never negative. */
 export interface NewEntry {
@@ -19,7 +19,9 @@ export interface NewEntry {
 }
 
 export const newEntrySchema = Joi.object<NewEntry>({
-  kind: Joi.string().valid('topped-up', 'settled', 'lost', 'recounted', 'emptied').required(),
+  kind: Joi.string()
+    .valid('topped-up', 'settled', 'lost', 'recounted', 'discarded', 'emptied')
+    .required(),
   litres: litresOrNone('The litres', 'Say how much, such as 12 L').when('kind', {
     is: 'emptied',
     otherwise: Joi.number().invalid(0).messages({ 'any.invalid': 'Say how much, such as 12 L' }),

@@ -24,7 +24,10 @@ export function doseEvents(
   { amendments, timeZone, today }: Of,
 ): DoseEvent<Amendment>[] {
   const since = (day: string) => Math.max(0, daysBetween(day, today))
-  return ledger.map(({ at, kind, litres, doses }) => ({
+  // What was reversed never happened: what left by it is back, with all that was weighed in.
+  const reversed = new Set(ledger.flatMap(({ reversesId }) => reversesId ?? []))
+  const standing = ledger.filter(({ id, reversesId }) => reversesId === null && !reversed.has(id))
+  return standing.map(({ at, kind, litres, doses }) => ({
     daysAgo: since(dayAt(timeZone, at)),
     litres,
     keeps: kind === 'settled' || kind === 'recounted',

@@ -7,15 +7,22 @@ import {
   solveRecipe,
 } from '../../core/recondition'
 import { plantingDay, worstMonth } from '../../core/season'
-import { type Innings, type LedgerEntry, listMaterials, presentInnings } from '../../data/media'
+import {
+  type Innings,
+  type LedgerEntry,
+  listMaterials,
+  presentInnings,
+  readLotNamesEver,
+} from '../../data/media'
 import { readOpenOrder, readWorkOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
-import type { LedgerRow, LotPage } from '../../messages/media/lots'
+import type { LedgerRow, LotFlow, LotPage } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import {
   foundViews,
   type LotFacts,
+  lotFamilies,
   lotFaults,
   lotRow,
   potView,
@@ -53,6 +60,8 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
     problems: problemChoices(tables),
+    families: await lotFamilies(db, facts.lot, tables),
+    flows: await flowsOf(db, facts.lot.ledger, site.timeZone),
     present: await presentOf(db, facts, site, tables),
     version: facts.lot.version,
     origin: facts.lot.origin,
@@ -145,6 +154,29 @@ async function feedPlanOf(
   }
 }
 
+/** What came from other lots and went to them, newest first. */
+async function flowsOf(
+  db: OpenDatabase,
+  ledger: readonly LedgerEntry[],
+  timeZone: string,
+): Promise<LotFlow[]> {
+  const reversed = new Set(ledger.map(({ reversesId }) => reversesId))
+  const entries = ledger.filter(
+    ({ id, otherLotId, reversesId }) =>
+      otherLotId !== null && reversesId === null && !reversed.has(id),
+  )
+  const others = await readLotNamesEver(
+    db,
+    entries.flatMap(({ otherLotId }) => otherLotId ?? []),
+  )
+  return entries
+    .flatMap(({ id, at, litres, otherLotId }) => {
+      const other = otherLotId === null ? undefined : others.get(otherLotId)
+      return other ? [{ entryId: id, on: dayAt(timeZone, at), litres, ...other }] : []
+    })
+    .reverse()
+}
+
 /** The ledger with its running balance, newest first. */
 function ledgerRows(
   ledger: readonly LedgerEntry[],
@@ -176,7 +208,11 @@ function ledgerRows(
         workOrderId: entry.workOrderId,
         balance: contentsOf(ledger.slice(0, index + 1)).litres,
         reversed,
-        canReverse: !reversed && entry.reversesId === null && entry.workOrderId === null,
+        canReverse:
+          !reversed &&
+          entry.reversesId === null &&
+          entry.workOrderId === null &&
+          entry.kind !== 'moved',
       }
     })
     .reverse()

@@ -1,13 +1,13 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
 import { lotComponents, type MixState, mixStateOf } from '../../core/recondition'
 import { requireContainers } from '../../data/containers'
-import { appendLines, materialsById, readLot } from '../../data/media'
+import { addFindings, appendLines, materialsById, type NewFinding, readLot } from '../../data/media'
 import { endAllIn } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { NewEntry } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { litresThatFit, readLotFacts, refuseTooMuch, USUAL_COLUMN } from '../lots'
+import { litresThatFit, problemsThatStay, readLotFacts, refuseTooMuch, USUAL_COLUMN } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -21,11 +21,23 @@ export async function newEntry(
   const line = await lineOf(db, lotId, entry)
   if (line.litres > 0) await requireRoom(db, lotId, line)
   const carried = entry.kind === 'topped-up' ? await mixedWith(db, lotId, line) : undefined
-  await appendLines(db, lotId, [line], at, carried ? { carried } : {})
+  const told = entry.kind === 'topped-up' ? await toldProblems(db, lotId) : []
+  await db.transaction(async (tx) => {
+    await addFindings(tx, lotId, told)
+    await appendLines(tx, lotId, [line], at, carried ? { carried } : {})
+  })
   if (entry.kind === 'emptied') {
     const { timeZone } = await readSite(db)
     await endAllIn(db, lotId, { endedOn: dayAt(timeZone, at), endedWhy: 'emptied' })
   }
+}
+
+/** What tests found to live or lie in the mix does not leave it because something is added. */
+async function toldProblems(db: OpenDatabase, lotId: number): Promise<NewFinding[]> {
+  const tables = await readTables(db, (await readSite(db)).timeZone)
+  const facts = await readLotFacts(db, tables, lotId)
+  const told = facts.found.filter(({ origin }) => origin.kind === 'test')
+  return problemsThatStay({ found: told }, tables)
 }
 
 /** What the mix is with what is added, from what is known of the mix before: its tests, its feed, its salts. */

@@ -2,6 +2,7 @@ import type { LedgerKind } from '../../core/media'
 import type { HandKind, LotState } from '../../messages/media/lots'
 import { chemistry } from './chemistry'
 import { common } from './common'
+import { containerWords } from './containerWords'
 import { howOften } from './howOften'
 
 const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
@@ -12,11 +13,12 @@ const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
   settled: 'Settled and rotted',
   lost: 'Lost',
   emptied: 'Emptied',
-  split: 'Parted',
-  merged: 'Merged',
+  split: 'Went to another lot',
+  merged: 'Came from another lot',
   treated: 'Treated',
   tested: 'Tested',
   discarded: 'Thrown away',
+  moved: 'Moved',
   reversed: 'Reversed',
 }
 
@@ -25,6 +27,7 @@ const handKinds: Readonly<Record<HandKind, string>> = {
   settled: 'Settled',
   lost: 'Spilled or lost',
   recounted: 'More in it than written down',
+  discarded: 'Part thrown away',
   emptied: 'Emptied',
 }
 
@@ -197,27 +200,9 @@ export const media = {
     nameHint: 'by its place, as you would say it: "long trough by the door"',
     place: 'Where does it stand?',
     exposure: 'Sun and wind there',
-    exposureHint: 'decides how much water it takes',
     origin: 'Where does the mix come from?',
     origins: { bag: 'A bag', 'own recipe': 'Own recipe', unknown: 'Unknown' },
-    inWhat: 'In what?',
-    shapes: {
-      round: 'Round pots or bags',
-      rectangular: 'Troughs or boxes',
-      bowl: 'A basket or bowl',
-      none: 'In a store bin',
-    },
-    count: 'How many alike',
-    topDiameter: 'Diameter at the top',
-    baseDiameter: 'Diameter at the base',
-    topLength: 'Length at the top',
-    topWidth: 'Width at the top',
-    baseLength: 'Length at the base',
-    baseWidth: 'Width at the base',
-    rimDiameter: 'Diameter at the rim',
-    height: 'Height inside',
-    headspace: 'Gap to the rim',
-    lengthHint: 'such as 34 cm or 14 in',
+    ...containerWords,
     contents: 'What is in it?',
     material: (row: number) => `Material ${row}`,
     litres: 'Litres',

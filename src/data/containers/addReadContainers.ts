@@ -1,0 +1,31 @@
+import type { Database } from '../database'
+import { forget } from '../kept'
+import type { NewContainer } from './containers'
+import { containers } from './tables'
+
+/** Codes that are given out, those of pots that were put away too. */
+export async function takenCodes(db: Database): Promise<ReadonlySet<string>> {
+  const rows = await db.select({ code: containers.code }).from(containers)
+  return new Set(rows.map(({ code }) => code))
+}
+
+/** Adds containers of many kinds; those without a code of their own get the next free numbers. */
+export async function addReadContainers(
+  db: Database,
+  pots: readonly (NewContainer & { readonly code: string | null; readonly count: number })[],
+): Promise<number[]> {
+  forget('containers')
+  const taken = new Set(await takenCodes(db))
+  for (const { code } of pots) if (code !== null) taken.add(code)
+  let next = Math.max(0, ...[...taken].map((code) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
+  const rows = pots.flatMap(({ code, count, ...pot }) =>
+    Array.from({ length: count }, () => {
+      if (code !== null) return { ...pot, code }
+      next += 1
+      return { ...pot, code: `P${String(next).padStart(2, '0')}` }
+    }),
+  )
+  if (rows.length === 0) return []
+  const added = await db.insert(containers).values(rows).returning({ id: containers.id })
+  return added.map(({ id }) => id)
+}

@@ -1,0 +1,76 @@
+import { inArray, sql } from 'drizzle-orm'
+import type { Exposure } from '../../core/season'
+import type { Database } from '../database'
+import { Conflict } from '../errors'
+import { forget } from '../kept'
+import { requireContainers } from './containers'
+import { containers } from './tables'
+
+/** What many containers have in common after a change; what is left out stays. */
+export interface CommonChange {
+  readonly place?: string
+  readonly name?: string
+  readonly exposure?: Exposure
+}
+
+/** As it was, so that a change of many can be taken back. */
+export interface ContainerBefore {
+  readonly id: number
+  readonly place: string
+  readonly name: string
+  readonly exposure: Exposure
+}
+
+/**
+ * Changes many containers alike; what was worked out of the lots in them has to be told by the caller.
+ * @returns how each was before, and the lots in them
+ * @throws NotFound where one of them is not there
+ */
+export async function changeContainers(
+  db: Database,
+  ids: readonly number[],
+  change: CommonChange,
+): Promise<{ readonly before: ContainerBefore[]; readonly lotIds: number[] }> {
+  const found = await requireContainers(db, ids)
+  forget('containers')
+  await db
+    .update(containers)
+    .set({ ...change, version: sql`${containers.version} + 1` })
+    .where(inArray(containers.id, [...ids]))
+  return {
+    before: found.map(({ id, place, name, exposure }) => ({ id, place, name, exposure })),
+    lotIds: [...new Set(found.flatMap(({ lotId }) => lotId ?? []))],
+  }
+}
+
+/**
+ * Puts empty containers away: they are in no list any more, and what grew in them stays known.
+ * @throws Conflict where one holds a mix
+ */
+export async function putContainersAway(
+  db: Database,
+  ids: readonly number[],
+  at: Date,
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    const full = (await requireContainers(tx, ids)).filter(({ lotId }) => lotId !== null)
+    if (full.length > 0) {
+      const codes = full.map(({ code }) => code).join(', ')
+      throw new Conflict(`A mix stands in ${codes}: move it out or empty it first.`)
+    }
+    forget('containers')
+    await tx
+      .update(containers)
+      .set({ putAwayAt: at, version: sql`${containers.version} + 1` })
+      .where(inArray(containers.id, [...ids]))
+  })
+}
+
+/** Takes containers up again that were put away. */
+export async function takeContainersUp(db: Database, ids: readonly number[]): Promise<void> {
+  forget('containers')
+  await db
+    .update(containers)
+    .set({ putAwayAt: null, version: sql`${containers.version} + 1` })
+    .where(inArray(containers.id, [...ids]))
+}

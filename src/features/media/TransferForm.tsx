@@ -1,0 +1,203 @@
+import { useMemo } from 'react'
+import { useForm } from 'react-hook-form'
+import type { LotPage } from '../../messages/media/lots'
+import type { MoveAnswer, TransferAnswer } from '../../messages/media/transfers'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { QuantityField } from '../../ui/QuantityField'
+import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
+import { transfers as words } from '../../ui/texts/transfers'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useDraft } from '../../ui/useDraft'
+import { useSend } from '../../ui/useSend'
+import styles from './LotScreen.module.css'
+import { TRANSFER_DEFAULTS, type TransferValues, transferRequest } from './transferBody'
+import { useTargets } from './useTargets'
+
+/** Litres of a lot to another one, to empty pots, or to a place in the store. */
+export function TransferForm({
+  page,
+  onClose,
+}: {
+  readonly page: LotPage
+  readonly onClose: () => void
+}) {
+  const { site, format } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const form = useForm<TransferValues>({ defaultValues: TRANSFER_DEFAULTS })
+  const throwAway = useDraft(
+    `transfer/${page.id}`,
+    form,
+    useMemo(() => TRANSFER_DEFAULTS, []),
+  )
+  const values = form.watch()
+  const { targets, failed } = useTargets(page.id, values.find)
+  const litres = (value: number) => format.plain(format.litres(value))
+  const isPart = values.litres.trim() !== ''
+  const fits = problem?.code === 'too-much' ? Number(problem.current?.fits) : 0
+  const address = `/api/media/lots/${page.id}`
+
+  const go = async (rest?: 'store') => {
+    if (isSending) return
+    const request = transferRequest(form.getValues(), page.name, site.measures)
+    if (!request) {
+      form.setFocus('litres')
+      return
+    }
+    if (request.kind === 'move') {
+      const body = rest ? { ...request.body, rest } : request.body
+      const answer = await deliver<MoveAnswer>('PUT', `${address}/place`, body)
+      if (!answer) return
+      throwAway()
+      showToastOnNextPage({
+        text: words.moved(page.name),
+        ...(answer.data.restId === null
+          ? { undo: { method: 'PUT', address: `${address}/place`, body: answer.data.before } }
+          : {}),
+      })
+      window.location.reload()
+      return
+    }
+    const answer = await deliver<TransferAnswer>('POST', `${address}/transfers`, request.body)
+    if (!answer) return
+    throwAway()
+    showToastOnNextPage({ text: words.went(litres(answer.data.litres)) })
+    window.location.assign(`/lots/${answer.data.toLotId}`)
+  }
+
+  return (
+    <form
+      className={styles.entry}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void go()
+      }}
+      noValidate
+    >
+      <div className={styles.wide}>
+        <Choice
+          label={words.where}
+          options={(['lot', 'pots', 'store'] as const).map((value) => ({
+            value,
+            label: words.wheres[value],
+          }))}
+          {...form.register('where')}
+        />
+      </div>
+      <QuantityField
+        label={words.litres}
+        hint={words.all(litres(page.litres))}
+        dimension="volume"
+        typed={values.litres}
+        error={errorOf('litres')}
+        {...form.register('litres')}
+      />
+      {values.where === 'lot' && (
+        <>
+          {targets && targets.lotsTotal > targets.lots.length && (
+            <TextField
+              type="search"
+              label={words.find}
+              hint={words.ofLots(format.number(targets.lotsTotal))}
+              onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
+              {...form.register('find')}
+            />
+          )}
+          <SelectField label={words.lot} error={errorOf('to.lotId')} {...form.register('lotId')}>
+            <option value="">{words.chooseLot}</option>
+            {(targets?.lots ?? []).map((lot) => (
+              <option key={lot.id} value={lot.id}>
+                {words.lotOption(
+                  lot.name,
+                  lot.where,
+                  litres(lot.litres),
+                  lot.roomLitres === null ? null : litres(lot.roomLitres),
+                )}
+              </option>
+            ))}
+          </SelectField>
+        </>
+      )}
+      {values.where === 'pots' && (
+        <div className={styles.wide}>
+          {targets && targets.pots.length === 0 ? (
+            <p className={styles.note}>{words.noPots}</p>
+          ) : (
+            <Choice
+              label={words.pots}
+              kind="checkbox"
+              error={errorOf('to.containerIds') ?? errorOf('containerIds')}
+              options={(targets?.pots ?? []).map((pot) => ({
+                value: String(pot.id),
+                label: words.potOption(pot.code, pot.name, litres(pot.litres)),
+                note: pot.place,
+              }))}
+              {...form.register('pots')}
+            />
+          )}
+        </div>
+      )}
+      {values.where === 'store' && (
+        <TextField
+          label={words.bin}
+          hint={words.binHint}
+          error={errorOf('to.storeBin') ?? errorOf('storeBin')}
+          {...form.register('storeBin')}
+        />
+      )}
+      {values.where !== 'lot' && isPart && (
+        <TextField
+          label={words.name}
+          hint={words.nameHint(page.name)}
+          error={errorOf('to.name')}
+          {...form.register('name')}
+        />
+      )}
+      {(problem?.code === 'doubtful' || values.despite !== '') && (
+        <TextField
+          label={words.despite}
+          hint={words.despiteHint}
+          error={errorOf('despite')}
+          {...form.register('despite')}
+        />
+      )}
+      <TextField label={words.note} error={errorOf('note')} {...form.register('note')} />
+      <div className={styles.wide}>
+        {failed && <p role="status">{words.failed}</p>}
+        <ProblemNotice problem={problem} />
+        {fits > 0 && (
+          <p>
+            <Button
+              onClick={() => {
+                if (!isPart && values.where !== 'lot') {
+                  void go('store')
+                  return
+                }
+                form.setValue('litres', `${Math.floor(fits * 10) / 10} L`)
+                void go()
+              }}
+            >
+              {!isPart && values.where !== 'lot'
+                ? words.restToStore
+                : words.take(litres(Math.floor(fits * 10) / 10))}
+            </Button>
+          </p>
+        )}
+        <Button type="submit" disabled={isSending}>
+          {values.where !== 'lot' && !isPart ? words.moveIt : words.goes}
+        </Button>{' '}
+        <Button
+          weight="quiet"
+          onClick={() => {
+            throwAway()
+            onClose()
+          }}
+        >
+          {commonWords.cancel}
+        </Button>
+      </div>
+    </form>
+  )
+}

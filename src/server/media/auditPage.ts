@@ -1,0 +1,67 @@
+import type { LedgerKind } from '../../core/media'
+import {
+  litresThere,
+  newestTransfers,
+  readLotNames,
+  sumsByKind,
+  unbalancedLots,
+} from '../../data/media'
+import { readSite } from '../../data/site'
+import type { AuditPage } from '../../messages/media/audit'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+
+/** In the order of the page: what came, what was counted, what left. */
+const KINDS: readonly LedgerKind[] = [
+  'filled',
+  'topped-up',
+  'amended',
+  'recounted',
+  'treated',
+  'tested',
+  'moved',
+  'settled',
+  'lost',
+  'discarded',
+  'emptied',
+]
+/** Between lots: what one loses the other gains. */
+const BETWEEN: readonly LedgerKind[] = ['split', 'merged']
+const MOST_TRANSFERS = 50
+
+/** Every litre that ever came, with where it went: what came in is what is there and what left. */
+export async function auditPage(db: OpenDatabase): Promise<AuditPage> {
+  const { timeZone } = await readSite(db)
+  const sums = await sumsByKind(db, timeZone)
+  const years = [...new Set(sums.map(({ year }) => year))].sort((a, b) => a - b)
+  const of = (kind: LedgerKind, year: number) =>
+    sums.find((one) => one.kind === kind && one.year === year)?.litres ?? 0
+  const rows = KINDS.map((kind) => ({
+    kind,
+    byYear: years.map((year) => of(kind, year)),
+    litres: years.reduce((total, year) => total + of(kind, year), 0),
+  })).filter(({ byYear }) => byYear.some((litres) => litres !== 0))
+  const moved = sums.filter(({ kind }) => BETWEEN.includes(kind))
+  const there = await litresThere(db)
+  const unbalanced = await unbalancedLots(db)
+  const names = await readLotNames(
+    db,
+    unbalanced.map(({ lotId }) => lotId),
+  )
+  return {
+    years,
+    rows,
+    inUseLitres: there.inUse,
+    putAwayLitres: there.putAway,
+    unaccountedLitres:
+      sums.reduce((sum, { litres }) => sum + litres, 0) - there.inUse - there.putAway,
+    betweenByYear: years.map((year) =>
+      moved.reduce((sum, one) => sum + (one.year === year ? one.came : 0), 0),
+    ),
+    unbalanced: unbalanced.map((one) => ({ ...one, name: names.get(one.lotId) ?? '' })),
+    transfers: (await newestTransfers(db, MOST_TRANSFERS)).map(({ at, ...one }) => ({
+      ...one,
+      on: dayAt(timeZone, at),
+    })),
+  }
+}
