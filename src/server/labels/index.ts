@@ -1,0 +1,2 @@
+export { addressOfCode } from './addressOfCode'
+export { labelsPage } from './labelsPage'
