@@ -1,5 +1,5 @@
 import { beginTest as begin, finishTest as finish } from './benchSteps'
-import { expect, expectAccessible, ownServerTest, test } from './garden'
+import { expect, expectAccessible, expectAlive, ownServerTest, test } from './garden'
 import { startServer } from './server'
 
 test('an interrupted test is gone on with, thrown away, and taken up again', async ({ page }) => {
@@ -130,6 +130,7 @@ ownServerTest('a heat record to its dose', async ({ page, garden }) => {
   ).toBeVisible()
   await finish(page)
   await expect(page.getByRole('row', { name: /At 60 °C or above/ })).toBeVisible()
+  await expectAlive(page)
   await done.stop()
 })
 

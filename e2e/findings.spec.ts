@@ -127,10 +127,10 @@ test('what somebody saw is looked up by its signs, kept, and taken back', async 
   await match.click()
   await expect(page.getByText(/"Vine weevil" is kept on this lot/)).toBeVisible()
   await expect(page.getByText(/heat it to 60 °C for 30 min in the core/)).toBeVisible()
-  await page.getByRole('button', { name: 'Take "Vine weevil" back' }).click()
+  await page.getByRole('button', { name: 'Take back "Vine weevil"' }).click()
   await expect(page.getByText('"Vine weevil" does not count any more.')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(page.getByRole('button', { name: 'Take "Vine weevil" back' })).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Take back "Vine weevil"' })).toBeVisible()
 })
 
 test('Enter in every field of every test never ends it', { tag: '@desk' }, async ({ page }) => {

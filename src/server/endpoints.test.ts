@@ -42,6 +42,7 @@ const ids = {
   step: 0,
   finding: 0,
   planting: 0,
+  moved: 0,
   log: 0,
 }
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
@@ -113,6 +114,20 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: nothing,
     unknown: { id: NOBODY },
   },
+  'POST /api/containers/plantings/[id]/move': {
+    params: () => ({ id: ids.planting }),
+    body: () => ({ code: 'P02', on: planting.on }),
+    wrong: [{ code: 'P99', on: planting.on }, 'code'],
+    unknown: { id: NOBODY },
+    keep: ({ id }) => {
+      ids.moved = Number(id)
+    },
+  },
+  'POST /api/containers/plantings/[id]/move-back': {
+    params: () => ({ id: ids.moved }),
+    body: nothing,
+    unknown: { id: NOBODY },
+  },
   'POST /api/containers/plantings/take-out': {
     body: () => ({ ids: [ids.planting] }),
     wrong: [{ ids: [] }, 'ids'],
@@ -130,6 +145,43 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ ...pot, shape: { ...shape, heightCm: 0 }, version: 1 }, 'shape.heightCm'],
     unknown: { id: NOBODY },
     stale: { ...pot, version: 77 },
+  },
+  'PATCH /api/containers': {
+    body: () => ({ ids: [5, 6], place: 'Lower flight' }),
+    wrong: [{ ids: [5, 6] }, 'place'],
+    unknown: { body: { ids: [NOBODY], place: 'Lower flight' } },
+  },
+  'POST /api/containers/put-back': {
+    body: () => ({ pots: [{ id: 5, place: 'Crane deck', name: 'Grow bag', exposure: 'open' }] }),
+    wrong: [{ pots: [] }, 'pots'],
+    unknown: { body: { pots: [{ id: NOBODY, place: 'a', name: 'b', exposure: 'open' }] } },
+  },
+  'POST /api/containers/pasted': {
+    body: () => ({ text: 'name,place,top,height\nTub,Yard,30,30', check: true }),
+    wrong: [{ text: 'one cell', check: true }, 'text'],
+  },
+  'POST /api/containers/plantings/end': {
+    body: () => ({ pots: [2], on: planting.on, why: 'harvested', growth: 3 }),
+    wrong: [{ pots: [11], on: planting.on, why: 'harvested' }, 'pots'],
+    unknown: { body: { pots: [NOBODY], on: planting.on, why: 'harvested' } },
+  },
+  'POST /api/containers/[id]/fill': {
+    params: () => ({ id: 11 }),
+    body: () => ({ source: { kind: 'bag', materialId: 'all-purpose-mix' }, check: true }),
+    wrong: [
+      { source: { kind: 'bag', materialId: 'all-purpose-mix' }, litres: 900, check: true },
+      'litres',
+    ],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/containers/put-away': {
+    body: () => ({ ids: [11] }),
+    wrong: [{ ids: [] }, 'ids'],
+    unknown: { body: { ids: [NOBODY] } },
+  },
+  'POST /api/containers/take-up': {
+    body: () => ({ ids: [11] }),
+    wrong: [{ ids: [] }, 'ids'],
   },
   'POST /api/containers/[id]/more': {
     params: () => ({ id: 1 }),
@@ -289,6 +341,19 @@ const ROWS: Readonly<Record<string, Row>> = {
     params: ofLot,
     body: () => ({ kind: 'ph', value: 6.1, method: '1:2' }),
     wrong: [{ kind: 'ph', value: 15, method: '1:2' }, 'value'],
+    unknown: { id: NOBODY },
+  },
+  'GET /api/media/lots/[id]/transfers': { params: () => ({ id: 3 }) },
+  'POST /api/media/lots/[id]/transfers': {
+    params: () => ({ id: 3 }),
+    body: () => ({ litres: 2, to: { kind: 'new', name: 'Of the table', containerIds: [] } }),
+    wrong: [{ litres: 2, to: { kind: 'lot', lotId: 3 } }, 'to.lotId'],
+    unknown: { id: NOBODY },
+  },
+  'PUT /api/media/lots/[id]/place': {
+    params: ofLot,
+    body: () => ({ containerIds: [], storeBin: 'Bin 4' }),
+    wrong: [{ containerIds: [1, 1] }, 'containerIds.1'],
     unknown: { id: NOBODY },
   },
   'POST /api/media/lots/[id]/put-away': { params: ofLot, body: nothing, unknown: { id: NOBODY } },

@@ -19,6 +19,11 @@ export class Refused extends Error {
   }
 }
 
+/** Refuses what stands in one field, with its sentence. */
+export function refuseField(field: string, message: string): never {
+  throw new Refused(422, 'not-valid', message, [{ field, message }])
+}
+
 const DISK_FULL = '53100'
 
 /** Whatever was thrown, as a problem (RFC 9457) with a stable code and a sentence; bugs tell nothing of the inside. */

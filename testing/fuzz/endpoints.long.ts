@@ -4,7 +4,12 @@ import { endpointDatabase } from '../database'
 import { fuzzEndpoints } from './endpoints'
 
 /** Many fields that have to fit each other: drawn at random they hardly ever do. */
-const RARELY_SENSE = ['PUT /api/bench/kit', 'POST /api/bench/tests/[id]/finish']
+const RARELY_SENSE = [
+  'PUT /api/bench/kit',
+  'POST /api/bench/tests/[id]/finish',
+  // Only right after a move, before anything else happens at either pot: the table of endpoints does both in order.
+  'POST /api/containers/plantings/[id]/move-back',
+]
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -54,6 +54,7 @@ export async function fuzzEndpoints(
     if (i % IDS_EVERY === 0) {
       words.ids = await idsOf(db)
       words.keys = { ...words.keys, moment: await momentsOf(db, i) }
+      words.named = { 'The pot': await filledPots(db), 'The table': TABLES }
     }
     const { context, said } = makeRequest(route, words, random, whole)
     const response = (await route.endpoint(context)) as Response
@@ -181,14 +182,37 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     container: [
       ...(await list(sql`containers`, 6)),
       ...(await list(sql`(select container_id as id from lot_places) as placed`, 6)),
+      ...(await list(
+        sql`(select container_id as id from plantings where ended_on is null) as planted`,
+        4,
+      )),
     ],
-    planting: await list(sql`plantings`, 8),
+    // Those that were moved can be moved back.
+    planting: [
+      ...(await list(sql`plantings`, 8)),
+      ...(await list(sql`plantings where ended_on is null`, 4)),
+      ...(await list(sql`plantings where moved_from_id is not null and ended_on is null`, 4)),
+    ],
     'log entry': await list(sql`pot_log`, 4),
     finding: await list(sql`lot_findings where lot_id in ${among(lot)}`, 12),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
   }
 }
+
+/** Codes of pots that hold a mix. */
+async function filledPots(db: OpenDatabase): Promise<string[]> {
+  const { rows } = await db.execute<{ code: string }>(
+    sql`select code from containers join lot_places on container_id = containers.id order by containers.id limit 8`,
+  )
+  return rows.map(({ code }) => code)
+}
+
+const TABLES = [
+  'name,place,top,height\nTub,Yard,30,30',
+  'code;name;place;top;height;count\n;Herb pot;Bench;14;12;2',
+  'name\tplace\ttop\theight\nTub\tYard\twide\t30',
+]
 
 /** Of the newest running tests, and one that is new. */
 async function momentsOf(db: OpenDatabase, i: number): Promise<string[]> {
@@ -216,6 +240,7 @@ async function wordsOf(db: OpenDatabase): Promise<Words> {
       field: ['pouredMl', 'drainedMl', 'note'],
     },
     ids: {},
+    named: {},
     texts: [
       'North tub',
       'Ünïcödé ☂ 花',

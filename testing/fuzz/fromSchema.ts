@@ -27,6 +27,8 @@ export interface Words {
   keys: Readonly<Record<string, readonly string[]>>
   /** Numbers of rows that are there, by the same; refreshed while requests make new ones. */
   ids: Readonly<Record<string, readonly number[]>>
+  /** What makes sense in a field of that label; refreshed too. */
+  named: Readonly<Record<string, readonly string[]>>
   /** Texts that might do harm where they are shown. */
   readonly texts: readonly string[]
 }
@@ -112,10 +114,14 @@ function makeNumber(described: Described, words: Words, random: Random): number 
 
 function makeText(described: Described, words: Words, random: Random): string {
   const [meta] = described.metas ?? []
+  const named = words.named[described.flags?.label ?? ''] ?? []
+  if (named.length > 0 && random() < 0.8) return pick(random, named)
   switch (meta?.text) {
     case 'key':
       return makeKey(described.flags?.label ?? '', words, random)
     case 'day':
+      // The day before the garden's clock: what has begun can end on it.
+      if (random() < 0.3) return '2026-11-01'
       return `20${between(random, 10, 30)}-${two(between(random, 1, 12))}-${two(between(random, 1, 28))}`
     case 'zone':
       return pick(random, ['Europe/London', 'Pacific/Auckland', 'UTC'])

@@ -24,6 +24,7 @@ const WORDS: Words = {
     key: ['x'],
   },
   ids: {},
+  named: {},
   texts: ['North landing', HARM, '1,2', '"quoted"', 'Ünïcödé ☂'],
 }
 

@@ -2,11 +2,13 @@ import { useState } from 'react'
 import { HOW_PLANTED } from '../../core/season/planting'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
+import type { LotFamily } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { sameFamilyText } from '../../ui/texts/rotationGroups'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { numberOrTyped } from '../readNumber'
@@ -16,9 +18,12 @@ import styles from './Pots.module.css'
 export function PlantForm({
   pots,
   crops,
+  families = [],
 }: {
   readonly pots: readonly number[]
   readonly crops: readonly CropName[]
+  /** That stood in the mix lately. */
+  readonly families?: readonly LotFamily[]
 }) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
@@ -56,6 +61,7 @@ export function PlantForm({
       <div className={styles.fields}>
         <SelectField
           label={words.crop}
+          hint={sameFamilyText(crops.find(({ id }) => id === cropId)?.rotationGroup, families)}
           value={cropId}
           error={errorOf('cropId')}
           onChange={(event) => setCropId(event.target.value)}

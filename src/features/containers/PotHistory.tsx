@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { EarlierForm } from './EarlierForm'
@@ -10,6 +11,7 @@ import styles from './Pots.module.css'
 
 /** A planting that stands now, in a line. */
 export function Growing({ planting }: { readonly planting: PlantingView }) {
+  const { format } = useSite()
   return (
     <>
       <h2>{planting.cropName}</h2>
@@ -22,6 +24,15 @@ export function Growing({ planting }: { readonly planting: PlantingView }) {
         ]
           .filter(Boolean)
           .join(' · ')}
+        {planting.movedFrom && (
+          <>
+            {' · '}
+            <a href={`/pots/${planting.movedFrom.id}`}>
+              {moveWords.from(planting.movedFrom.code, format.day(planting.startedOn))}
+            </a>
+            {`, ${moveWords.first(format.day(planting.movedFrom.firstOn))}`}
+          </>
+        )}
       </p>
     </>
   )
@@ -79,7 +90,14 @@ function Past({ one }: { readonly one: PlantingView }) {
       <a href={`/lots/${one.lotId}`}>{words.in(one.lotName)}</a>
       {one.growth !== null && ` · ${words.score(one.growth)}`}
       {one.harvestG !== null && ` · ${format.plain(format.grams(one.harvestG))}`}
-      {ending && ` · ${ending.toLowerCase()}`}
+      {one.movedTo ? (
+        <>
+          {' · '}
+          <a href={`/pots/${one.movedTo.id}`}>{moveWords.to(one.movedTo.code)}</a>
+        </>
+      ) : (
+        ending && ` · ${ending.toLowerCase()}`
+      )}
       {one.note && ` · ${one.note}`}
       {one.canReopen && (
         <>

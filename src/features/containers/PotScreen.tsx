@@ -10,6 +10,8 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { labels as labelWords } from '../../ui/texts/labels'
+import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { WhyText } from '../../ui/WhyText'
@@ -17,6 +19,8 @@ import { TriageNotice } from '../found/TriageNotice'
 import { numberOrTyped } from '../readNumber'
 import { CorrectForm } from './CorrectForm'
 import { EndForm } from './EndForm'
+import { FillForm } from './FillForm'
+import { MovePlantsForm } from './MovePlantsForm'
 import { PlantForm } from './PlantForm'
 import { Growing, History, Log } from './PotHistory'
 import styles from './Pots.module.css'
@@ -46,6 +50,7 @@ function Pot({ page }: { page: PotPage }) {
       />
       <Sentence page={page} />
       <Twice page={page} />
+      {page.fill && <FillForm page={page} />}
       <div className={styles.grid}>
         {section && (
           <section aria-labelledby="section">
@@ -59,10 +64,12 @@ function Pot({ page }: { page: PotPage }) {
             <Water page={page} />
           </section>
         )}
-        <section aria-labelledby="quick">
-          <h2 id="quick">{words.quick}</h2>
-          <QuickLog page={page} />
-        </section>
+        {lot && (
+          <section aria-labelledby="quick">
+            <h2 id="quick">{words.quick}</h2>
+            <QuickLog page={page} />
+          </section>
+        )}
       </div>
       {growing.map((planting) => (
         <section key={planting.id} aria-label={planting.cropName} className={styles.planting}>
@@ -71,6 +78,10 @@ function Pot({ page }: { page: PotPage }) {
             <summary>{words.end}</summary>
             <EndForm planting={planting} />
           </details>
+          <details>
+            <summary>{moveWords.open}</summary>
+            <MovePlantsForm planting={planting} />
+          </details>
         </section>
       ))}
       {lot && (
@@ -78,13 +89,13 @@ function Pot({ page }: { page: PotPage }) {
           {growing.length > 0 ? (
             <details>
               <summary id="plant">{words.plantBeside}</summary>
-              <PlantForm pots={[page.id]} crops={page.crops} />
+              <PlantForm pots={[page.id]} crops={page.crops} families={page.families} />
             </details>
           ) : (
             <>
               <h2 id="plant">{words.plant}</h2>
               {page.triage && <TriageNotice triage={page.triage} />}
-              <PlantForm pots={[page.id]} crops={page.crops} />
+              <PlantForm pots={[page.id]} crops={page.crops} families={page.families} />
             </>
           )}
         </section>
@@ -96,12 +107,15 @@ function Pot({ page }: { page: PotPage }) {
         <CorrectForm page={page} />
       </details>
       <More id={page.id} />
+      <p>
+        <a href={`/labels?pots=${page.id}`}>{labelWords.ofPots(1)}</a>
+      </p>
     </>
   )
 }
 
 function NextAction({ page: { lot, growing } }: { page: PotPage }) {
-  if (!lot) return <LinkButton href="/lots">{words.fillIt}</LinkButton>
+  if (!lot) return <LinkButton href="#fill">{words.fillIt}</LinkButton>
   if (lot.openOrderId !== null) {
     return (
       <LinkButton weight="main" href={`/turnover/orders/${lot.openOrderId}`}>
@@ -120,7 +134,7 @@ function Sentence({ page: { lot, growing } }: { page: PotPage }) {
       {!lot
         ? words.bare
         : growing.length > 0
-          ? growing.map((one) => grows(one, site.today, format.day(one.startedOn))).join(' ')
+          ? growing.map((one) => grows(one, site.today, format.day(firstOn(one)))).join(' ')
           : lot.readyOn !== null && lot.readyOn > site.today
             ? words.rests(lot.name, format.day(lot.readyOn))
             : words.waits(lot.name)}
@@ -128,8 +142,13 @@ function Sentence({ page: { lot, growing } }: { page: PotPage }) {
   )
 }
 
+/** However often they were moved since. */
+function firstOn({ startedOn, movedFrom }: PlantingView): string {
+  return movedFrom?.firstOn ?? startedOn
+}
+
 function grows(one: PlantingView, today: string, since: string): string {
-  const weeks = Math.floor((Date.parse(today) - Date.parse(one.startedOn)) / (7 * 86_400_000))
+  const weeks = Math.floor((Date.parse(today) - Date.parse(firstOn(one))) / (7 * 86_400_000))
   return words.grows(one.cropName, one.cultivar, since, weeks)
 }
 

@@ -10,8 +10,10 @@ import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { containers as words } from '../../ui/texts/containers'
+import { labels as labelWords } from '../../ui/texts/labels'
 import { list as listWords } from '../../ui/texts/list'
-import { PlantForm } from './PlantForm'
+import { manyPots as manyWords } from '../../ui/texts/manyPots'
+import { ManyPots } from './ManyPots'
 import styles from './Pots.module.css'
 
 /** All pots: what grows in each; many can be planted alike. */
@@ -36,9 +38,12 @@ function Pots({ page }: { page: PotsPage }) {
           title={words.emptyTitle}
           next={words.emptyNext}
           action={
-            <LinkButton weight="main" href="/lots/new">
-              {words.newLot}
-            </LinkButton>
+            <>
+              <LinkButton weight="main" href="/lots/new">
+                {words.newLot}
+              </LinkButton>{' '}
+              <LinkButton href="/pots/paste">{manyWords.paste}</LinkButton>
+            </>
           }
         />
       </>
@@ -59,6 +64,16 @@ function Pots({ page }: { page: PotsPage }) {
           format.number(counts.waiting),
           format.number(counts.empty),
         )}
+        actions={
+          <>
+            <LinkButton href="/pots/paste">{manyWords.paste}</LinkButton>
+            <LinkButton
+              href={asked.place ? `/labels?place=${encodeURIComponent(asked.place)}` : '/labels'}
+            >
+              {labelWords.ofAll}
+            </LinkButton>
+          </>
+        }
       />
       <ListBar path="/pots" label={words.find} hint={words.findHint} find={asked.find ?? ''}>
         <SelectField label={words.place} name="place" defaultValue={asked.place ?? ''}>
@@ -85,14 +100,7 @@ function Pots({ page }: { page: PotsPage }) {
           ))}
         </SelectField>
       </ListBar>
-      {chosen.size > 0 && (
-        <section aria-labelledby="plant-chosen" className={styles.planting}>
-          <h2 id="plant-chosen">
-            {words.plantChosen}: {words.chosen(chosen.size)}
-          </h2>
-          <PlantForm pots={[...chosen]} crops={page.crops} />
-        </section>
-      )}
+      {chosen.size > 0 && <ManyPots pots={[...chosen]} crops={page.crops} />}
       {rows.length === 0 ? (
         <p>
           {listWords.nothing} <a href="/pots">{listWords.showAll}</a>
@@ -146,7 +154,6 @@ function Row({
           type="checkbox"
           aria-label={words.choose(code)}
           checked={chosen}
-          disabled={lotId === null}
           onChange={(event) => onChoose(event.target.checked)}
         />
       </td>

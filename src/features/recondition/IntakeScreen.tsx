@@ -8,8 +8,10 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { loggedTrouble } from '../../ui/texts/loggedTrouble'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { sameFamilyText } from '../../ui/texts/rotationGroups'
 import { LotFound } from '../found/LotFound'
 import styles from './IntakeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
@@ -35,7 +37,7 @@ export default function IntakeScreen({
 function Intake({ page, given }: { page: IntakePage; given: Given }) {
   const { format } = useSite()
   const words = reconditionWords.intake
-  const { form, throwAway, values, found, crop, last, room, missing, go } = useIntake(page, given)
+  const { form, throwAway, values, found, crop, room, missing, go } = useIntake(page, given)
 
   return (
     <>
@@ -52,6 +54,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           {words.openOrder} <a href={`/turnover/orders/${page.openOrderId}`}>{words.toOrder}</a>
         </Notice>
       )}
+      {page.trouble && <Notice tone="act">{loggedTrouble.intake(page.trouble)}</Notice>}
       {page.standing && (
         <Notice tone="act">
           {words.standing(page.standing.cropName)}{' '}
@@ -134,10 +137,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
                     format.number(crop.pHLow, 1),
                     format.number(crop.pHHigh, 1),
                   )}{' '}
-                  {last &&
-                    last.rotationGroup !== 'none' &&
-                    last.rotationGroup === crop.rotationGroup &&
-                    words.sameFamily(last.name)}
+                  {sameFamilyText(crop.rotationGroup, page.families)}
                 </>
               )
             }

@@ -5,6 +5,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { loggedTrouble } from '../../ui/texts/loggedTrouble'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { useSend } from '../../ui/useSend'
 import { AmountsTable } from './AmountsTable'
@@ -73,6 +74,11 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
       <div className={styles.way}>
         <TurnoverSteps now={1} addresses={[intakeAddress(page.answers)]} />
       </div>
+      {page.trouble && (
+        <Notice tone="act">
+          {loggedTrouble.recipe(page.trouble, format.plain(format.percent(page.crop.airMin)))}
+        </Notice>
+      )}
       <div className={styles.grid}>
         <div className={styles.panel}>
           <AmountsTable page={page} asking={asking} />

@@ -2,8 +2,8 @@ import type { WhyInput } from '../../core/why'
 import type { RecipePage } from '../../messages/recondition/turnover'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { useSite } from '../../ui/SiteContext'
+import { common as commonWords } from '../../ui/texts/common'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
-import { why as whyWords } from '../../ui/texts/why'
 import { WhyText } from '../../ui/WhyText'
 import { AirChart } from './AirChart'
 import type { Asking } from './RecipeScreen'
@@ -35,7 +35,7 @@ export function WhyPanel({ page, asking }: { page: RecipePage; asking: Asking })
 }
 
 function Answer({ page, asking: { asked, ask } }: { page: RecipePage; asking: Asking }) {
-  if (!asked) return <p className={`${styles.ask} ${styles.none}`}>{whyWords.ask}</p>
+  if (!asked) return <p className={`${styles.ask} ${styles.none}`}>{commonWords.askWhy}</p>
   const why = page.recipe.why[asked === 'nitrogen' ? 'dose.fertilizer' : asked]
   if (!why) return null
   const aggregate = asked === 'part.aggregate'
@@ -52,9 +52,9 @@ function Answer({ page, asking: { asked, ask } }: { page: RecipePage; asking: As
   )
 }
 
-function inputName({ name }: WhyInput, page: RecipePage): string {
-  if (name !== 'lotPh') return whyWords.input(name)
-  return page.lotPhMeasuredOn ? whyWords.lotPhMeasured : whyWords.lotPhPredicted
+function inputName({ name }: WhyInput, page: RecipePage): string | null {
+  if (name !== 'lotPh') return null
+  return page.lotPhMeasuredOn ? words.lotPhMeasured : words.lotPhPredicted
 }
 
 /** What the other materials in the store would do. */

@@ -36,7 +36,6 @@ export function useIntake(page: IntakePage, given: Given) {
   const values = form.watch()
   const found = litresFound(page, values.drop, site)
   const crop = page.crops.find(({ id }) => id === values.crop)
-  const last = page.crops.find(({ id }) => id === page.lot.lastCropId)
   const chosen = page.pots.filter(({ id }) => asList(values.pots).includes(String(id)))
   const room = chosen.reduce((sum, { litres }) => sum + litres, 0)
   const drop = readQuantity(values.drop, 'length', site.measures)
@@ -91,7 +90,7 @@ export function useIntake(page: IntakePage, given: Given) {
     )
   })
 
-  return { form, throwAway, values, found, crop, last, room, missing, go }
+  return { form, throwAway, values, found, crop, room, missing, go }
 }
 
 function defaultsOf(page: IntakePage, given: Given): Values {

@@ -3,7 +3,8 @@ import type { Exposure, HowPlanted, PotLogKind } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
-import type { InningsMark, PotView } from '../media/lots'
+import type { InningsMark, LotFamily, PotView } from '../media/lots'
+import type { FillChoices } from './fillPot'
 import type { PotState, PotsQuery } from './pots'
 
 export interface PotRow {
@@ -31,6 +32,7 @@ export interface PotsPage {
 export interface CropName {
   readonly id: string
   readonly name: string
+  readonly rotationGroup: string
 }
 
 export interface PlantingView {
@@ -53,6 +55,14 @@ export interface PlantingView {
   readonly yearOnly: boolean
   /** Its end can be taken back. */
   readonly canReopen: boolean
+  /** The pot the same plants stood in before, and when they first went in. */
+  readonly movedFrom: {
+    readonly id: number
+    readonly code: string
+    readonly firstOn: string
+  } | null
+  /** The pot they go on in. */
+  readonly movedTo: { readonly id: number; readonly code: string } | null
 }
 
 export interface LogView {
@@ -65,6 +75,10 @@ export interface LogView {
 }
 
 export interface PotPage {
+  /** Of an empty pot: what it can be filled from; null where a mix stands in it. */
+  readonly fill: FillChoices | null
+  /** That stood in its mix this season and last. */
+  readonly families: readonly LotFamily[]
   readonly id: number
   readonly version: number
   readonly shape: ContainerShape

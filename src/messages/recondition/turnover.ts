@@ -19,6 +19,7 @@ import {
   type PotView,
   type Stratum,
 } from '../media/lots'
+import type { LotFamily } from '../media/lotViews'
 import { id, key, LARGEST_LITRES, line, litres, version } from '../rules'
 
 /** What a person tells of a tired lot; the server works out the litres. */
@@ -128,7 +129,20 @@ export interface PotChoice {
   readonly own: boolean
 }
 
+/** A pot that was seen too wet or too dry again. */
+export interface TroubleView {
+  readonly kind: 'wet' | 'dry'
+  readonly code: string
+  readonly times: number
+  /** Days it should last; null where it stayed wet. */
+  readonly everyDays: number | null
+}
+
 export interface IntakePage {
+  /** What was logged twice at one of its pots since its mix was made, and what the recipe makes of it. */
+  readonly trouble: TroubleView | null
+  /** That stood in its mix this season and last, in all its pots and in what came into it. */
+  readonly families: readonly LotFamily[]
   readonly lot: {
     readonly id: number
     readonly name: string
@@ -180,6 +194,8 @@ export interface NamedThing {
 }
 
 export interface RecipePage {
+  /** Why it aims at more air, or at more days, than the crop alone would ask for. */
+  readonly trouble: TroubleView | null
   readonly lot: IntakePage['lot']
   readonly answers: IntakeAnswers
   readonly intake: Intake

@@ -5,7 +5,7 @@ import { readLot, tellLotChanged } from '../../data/media'
 import { readSite } from '../../data/site'
 import type { PotCorrected, PotCorrection } from '../../messages/containers/pots'
 import { MEASURED_TO, readLotFacts } from '../lots'
-import { Refused } from '../problem'
+import { refuseField } from '../problem'
 import { readTables } from '../tables'
 
 /**
@@ -19,7 +19,7 @@ export async function correctPot(
 ): Promise<PotCorrected> {
   const { shape, headspaceCm } = correction
   if (headspaceCm >= shape.heightCm) {
-    refuse('headspaceCm', 'The gap to the rim is as high as the pot: nothing would fit in.')
+    refuseField('headspaceCm', 'The gap to the rim is as high as the pot: nothing would fit in.')
   }
   const [container] = await requireContainers(db, [id])
   const lotId = container?.lotId ?? null
@@ -47,12 +47,8 @@ async function requireRoom(
     0,
   )
   if (contents.litres <= rim * MEASURED_TO) return
-  refuse(
+  refuseField(
     'shape.heightCm',
     `${contents.litres.toFixed(1)} L stand in it by the ledger; of that size it would hold ${rim.toFixed(1)} L to the rim. Measure again, or enter what was lost first.`,
   )
-}
-
-function refuse(field: string, message: string): never {
-  throw new Refused(422, 'not-valid', message, [{ field, message }])
 }

@@ -6,7 +6,7 @@ import { writeEarlierSeasons } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { EarlierYears } from '../../messages/containers/pots'
 import { dayAt } from '../clock'
-import { Refused } from '../problem'
+import { refuseField } from '../problem'
 import { readTables } from '../tables'
 
 /** Writes down what grew in a pot, and in the mix that stands in it, in years before it was written down. */
@@ -21,12 +21,13 @@ export async function earlierYears(
   const thisYear = Number(dayAt(timeZone, at).slice(0, 4))
   seasons.forEach(({ year, cropId }, index) => {
     if (year >= thisYear) {
-      refuse(
+      refuseField(
         `seasons.${index}.year`,
         'What grows this year is planted above, not written down here.',
       )
     }
-    if (!tables.crops.has(cropId)) refuse(`seasons.${index}.cropId`, 'Choose a crop from the list.')
+    if (!tables.crops.has(cropId))
+      refuseField(`seasons.${index}.cropId`, 'Choose a crop from the list.')
   })
   const [container] = await requireContainers(db, [containerId])
   if (!container || container.lotId === null) {
@@ -37,8 +38,4 @@ export async function earlierYears(
     container.lotId,
     seasons.map((one) => ({ ...one, outcome: outcomeOf([{ growth: one.growth, count: null }]) })),
   )
-}
-
-function refuse(field: string, message: string): never {
-  throw new Refused(422, 'not-valid', message, [{ field, message }])
 }

@@ -5,7 +5,7 @@ import { NotFound } from '../../data/errors'
 import { listProblems, plantingsIn, writeLog } from '../../data/season'
 import type { NewLogEntry } from '../../messages/containers/pots'
 import { newFound } from '../media'
-import { Refused } from '../problem'
+import { refuseField } from '../problem'
 
 /**
  * Writes down what was seen or done at a container. A problem is kept as found in the mix that stands there: what it says
@@ -45,20 +45,16 @@ export async function newLogEntry(
 
 function requireTold(kind: NewLogEntry['kind'], value: number | null): void {
   if (kind === 'growth' && !(GROWTH_SCORES as readonly (number | null)[]).includes(value)) {
-    refuse('value', 'How it grows is a score from 1 to 5.')
+    refuseField('value', 'How it grows is a score from 1 to 5.')
   }
   if (kind === 'harvest' && !((value ?? 0) > 0)) {
-    refuse('value', 'Say how much was harvested, such as 250 g.')
+    refuseField('value', 'Say how much was harvested, such as 250 g.')
   }
 }
 
 async function requireProblem(db: Database, problemId: string | null): Promise<void> {
   const known = await listProblems(db)
   if (!known.some(({ id }) => id === problemId)) {
-    refuse('problemId', 'Choose what you saw from the list.')
+    refuseField('problemId', 'Choose what you saw from the list.')
   }
-}
-
-function refuse(field: string, message: string): never {
-  throw new Refused(422, 'not-valid', message, [{ field, message }])
 }

@@ -7,20 +7,31 @@ import type { StoredContainer } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { presentInnings, readLotNames } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
-import { logOf, type Planting, type PotLogEntry, plantingsIn, wholeYear } from '../../data/season'
+import {
+  firstPlanted,
+  logOf,
+  movesOf,
+  type Planting,
+  type PotLogEntry,
+  plantingsIn,
+  wholeYear,
+} from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import {
   type LotFacts,
+  lotFamilies,
   potView,
   problemChoices,
   readLotFacts,
+  recentFamilies,
   type Tables,
   triageView,
 } from '../lots'
 import { readTables } from '../tables'
+import { fillChoices } from './fillPot'
 
 /** One container: its mix cut open, what grows in it, what was written down of it. */
 export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
@@ -36,7 +47,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   const growing = all.filter(isGrowing)
   const log = await logOf(db, id)
   const names = await readLotNames(db, [...new Set(all.map((one) => one.lotId))])
-  const view = plantingViews(tables, names, facts)
+  const view = plantingViews(tables, names, facts, await movesIn(db, all, tables))
   const filledAt = facts?.lot.mixedAt ?? null
   const times = (kind: PotLogEntry['kind']) =>
     log.filter((entry) => entry.kind === kind && (filledAt === null || entry.at > filledAt)).length
@@ -50,6 +61,8 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     name,
     place,
     litres,
+    families: facts ? recentFamilies(await lotFamilies(db, facts.lot, tables), tables.today) : [],
+    fill: facts ? null : await fillChoices(db),
     lot: facts && (await lotOf(db, facts)),
     section:
       facts?.hydraulics && surfaceCm
@@ -61,7 +74,11 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     log: log.map((entry) => logView(entry, tables)),
     staysWet: times('stays wet'),
     driesFast: times('dries fast'),
-    crops: [...tables.crops.values()].map((crop) => ({ id: crop.id, name: crop.name })),
+    crops: [...tables.crops.values()].map((crop) => ({
+      id: crop.id,
+      name: crop.name,
+      rotationGroup: crop.rotationGroup,
+    })),
     problems: problemChoices(tables),
     triage: facts && triageView(facts.triage, tables),
   }
@@ -166,6 +183,7 @@ function plantingViews(
   { crops }: Tables,
   lotNames: ReadonlyMap<number, string>,
   facts: LotFacts | null,
+  moves: Moves,
 ): (one: Planting) => PlantingView {
   const present = facts && presentInnings(facts.lot)
   const last = facts?.lot.innings.at(-1)
@@ -189,8 +207,39 @@ function plantingViews(
       one.endedOn !== null &&
       one.endedWhy !== 'turned over' &&
       one.endedWhy !== 'emptied' &&
+      !moves.to.has(one.id) &&
       one.inningsId === (present ?? last)?.id,
+    movedFrom: moves.from.get(one.id) ?? null,
+    movedTo: moves.to.get(one.id) ?? null,
   })
+}
+
+interface Moves {
+  readonly from: ReadonlyMap<number, PlantingView['movedFrom']>
+  readonly to: ReadonlyMap<number, PlantingView['movedTo']>
+}
+
+/** Where the plants of a pot came from, and where they went on. */
+async function movesIn(
+  db: OpenDatabase,
+  all: readonly Planting[],
+  { containersById }: Tables,
+): Promise<Moves> {
+  const others = await movesOf(db, all)
+  const potOf = ({ containerId }: Planting) => {
+    const pot = containersById.get(containerId)
+    return pot && { id: pot.id, code: pot.code }
+  }
+  const from = new Map<number, PlantingView['movedFrom']>()
+  const to = new Map<number, PlantingView['movedTo']>()
+  for (const one of all) {
+    const before = others.find(({ id }) => id === one.movedFromId)
+    const after = others.find(({ movedFromId }) => movedFromId === one.id)
+    const [came, went] = [before && potOf(before), after && potOf(after)]
+    if (came) from.set(one.id, { ...came, firstOn: await firstPlanted(db, one) })
+    if (went) to.set(one.id, went)
+  }
+  return { from, to }
 }
 
 function logView(entry: PotLogEntry, { problems, timeZone }: Tables): LogView {

@@ -37,7 +37,11 @@ export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise
     places: [...new Set(containers.map(({ place }) => place))].sort((a, b) => a.localeCompare(b)),
     counts: { growing: countOf('growing'), waiting: countOf('waiting'), empty: countOf('empty') },
     rows: slice,
-    crops: [...tables.crops.values()].map(({ id, name }) => ({ id, name })),
+    crops: [...tables.crops.values()].map(({ id, name, rotationGroup }) => ({
+      id,
+      name,
+      rotationGroup,
+    })),
   }
 }
 

@@ -3,6 +3,7 @@ import { plantsInPlace } from '../../core/mixes'
 import {
   CLEANING_LOSS,
   type CropBar,
+  cropAfterTrouble,
   cropBars,
   type Intake,
   type LotMeasured,
@@ -13,6 +14,7 @@ import {
   solveRecipe,
   type Triage,
   triageOfLot,
+  troubleAgain,
 } from '../../core/recondition'
 import {
   EXPOSURE_FACTORS,
@@ -26,6 +28,7 @@ import { listAmendments } from '../../data/chemistry'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
 import { listMaterials } from '../../data/media'
+import { type TroubleAt, troubleIn } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
@@ -44,6 +47,8 @@ interface Asked {
   readonly container: StoredContainer
   readonly triage: Triage | null
   readonly bars: readonly CropBar[]
+  /** Of the chosen pot that was seen too wet or too dry most often; null where none was. */
+  readonly trouble: TroubleAt | null
 }
 
 export interface BuiltRecipe {
@@ -57,6 +62,7 @@ export interface BuiltRecipe {
   readonly input: RecipeInput
   readonly recipe: Recipe
   readonly site: Site
+  readonly trouble: TroubleAt | null
 }
 
 /** @throws NotFound or Conflict where the answers do not fit what is kept */
@@ -81,7 +87,30 @@ export async function askedOf(
     season: seasonOf(crop, tables.today, site.latitudeDeg),
     today: tables.today,
   })
-  return { facts, tables, site, crop, pots, container, triage, bars: cropBars(triage, crop) }
+  const trouble = await troubleOf(db, facts, answers.pots)
+  return {
+    facts,
+    tables,
+    site,
+    crop: trouble ? cropAfterTrouble(crop, trouble) : crop,
+    pots,
+    container,
+    triage,
+    bars: cropBars(triage, crop),
+    trouble,
+  }
+}
+
+/** What was logged again and again at one of these pots since the mix in it was made. */
+export async function troubleOf(
+  db: OpenDatabase,
+  { lot }: Pick<LotFacts, 'lot'>,
+  potIds: readonly number[],
+): Promise<TroubleAt | null> {
+  const all = (await troubleIn(db, lot)).filter(({ containerId }) => potIds.includes(containerId))
+  const again = all.filter((one) => troubleAgain(one) !== null)
+  const times = (one: TroubleAt) => Math.max(one.staysWet, one.driesFast)
+  return again.sort((a, b) => times(b) - times(a))[0] ?? null
 }
 
 /**
@@ -93,7 +122,7 @@ export async function buildRecipe(
   answers: IntakeAnswers,
   at: Date,
 ): Promise<BuiltRecipe> {
-  const { facts, site, crop, pots, container, triage, bars } = await askedOf(db, answers)
+  const { facts, site, crop, pots, container, triage, bars, trouble } = await askedOf(db, answers)
   if (bars.length > 0) {
     throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
@@ -118,7 +147,8 @@ export async function buildRecipe(
   }
   const stock = await stockOf(db)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage)
-  return { facts, triage, intake, crop, pots, container, input, recipe: solveRecipe(input), site }
+  const recipe = solveRecipe(input)
+  return { facts, triage, intake, crop, pots, container, input, recipe, site, trouble }
 }
 
 export function recipeInput(
@@ -174,7 +204,7 @@ export function earlierFeed(
 }
 
 /** In the month that asks most, the plants full-grown. */
-function wateringHabit(
+export function wateringHabit(
   everyDays: number | null,
   crop: Crop,
   container: StoredContainer,

@@ -17,11 +17,11 @@ import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondi
 import { readSite } from '../../data/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { dosesIn, isNeverPlanted, MEASURED_TO, readLotFacts } from '../lots'
+import { dosesIn, isNeverPlanted, keptFinding, MEASURED_TO, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { earlierFeed, lossOf, recipeInput, settled, stockOf } from './buildRecipe'
-import { keptFinding, stayingFindings } from './stayingFindings'
+import { stayingFindings } from './stayingFindings'
 
 const DAY_MS = 86_400_000
 

@@ -1,21 +1,46 @@
 import type { Crop } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import { groupOfCrop } from '../../core/mixes'
+import { daysAfterTrouble, troubleAgain } from '../../core/recondition'
+import { usableWater } from '../../core/season'
 import type { StoredContainer } from '../../data/containers'
 import { presentInnings } from '../../data/media'
 import { lastHabit, readOpenOrder } from '../../data/recondition'
-import { readSite } from '../../data/site'
-import type { CropChoice, IntakePage, PotChoice } from '../../messages/recondition/turnover'
+import type { TroubleAt } from '../../data/season'
+import { readSite, type Site } from '../../data/site'
+import type {
+  CropChoice,
+  IntakePage,
+  PotChoice,
+  TroubleView,
+} from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
-import { foundViews, type LotFacts, problemChoices, readLotFacts, triageView } from '../lots'
+import {
+  foundViews,
+  type LotFacts,
+  lotFamilies,
+  problemChoices,
+  readLotFacts,
+  recentFamilies,
+  type Tables,
+  triageView,
+} from '../lots'
 import { readTables } from '../tables'
+import { troubleOf, wateringHabit } from './buildRecipe'
 
 export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const facts = await readLotFacts(db, tables, lotId)
+  const trouble = troubleView(
+    await troubleOf(db, facts, facts.lot.containerIds),
+    facts,
+    tables,
+    site,
+  )
   return {
     lot: lotHead(facts),
+    families: recentFamilies(await lotFamilies(db, facts.lot, tables), tables.today),
     crops: [...tables.crops.values()].map(cropChoice),
     pots: tables.containers
       .filter((pot) => pot.lotId === null || pot.lotId === lotId)
@@ -24,9 +49,36 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
     problems: problemChoices(tables),
-    told: { ...toldBy(facts), every: await lastHabit(db, lotId) },
+    trouble,
+    told: {
+      ...toldBy(facts),
+      every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
+    },
     standing: standingPlant(facts),
   }
+}
+
+/** What was seen again at a pot, and how long it should last where it dried out. */
+export function troubleView(
+  trouble: TroubleAt | null,
+  { crop, hydraulics, surfaceCm }: Pick<LotFacts, 'crop' | 'hydraulics' | 'surfaceCm'>,
+  { containersById }: Pick<Tables, 'containersById'>,
+  site: Site,
+): TroubleView | null {
+  const kind = trouble && troubleAgain(trouble)
+  const pot = trouble ? containersById.get(trouble.containerId) : undefined
+  if (!trouble || !kind || !pot) return null
+  const times = kind === 'wet' ? trouble.staysWet : trouble.driesFast
+  const view = { kind, code: pot.code, times, everyDays: null }
+  const habit = crop ? wateringHabit(1, crop, pot, site) : undefined
+  if (kind === 'wet' || !habit || !hydraulics) return view
+  const usable = usableWater({
+    curve: hydraulics.curve,
+    shape: pot.shape,
+    fillHeightCm: Math.min(surfaceCm ?? pot.fillHeightCm, pot.fillHeightCm),
+    refillSuctionCm: habit.refillSuctionCm,
+  })
+  return { ...view, everyDays: daysAfterTrouble(usable / habit.lossLPerDay, trouble) }
 }
 
 /** What tests answer already. */

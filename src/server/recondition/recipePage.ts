@@ -14,7 +14,7 @@ import type { OpenDatabase } from '../database'
 import { foundViews, isNeverPlanted, potView, triageView } from '../lots'
 import { readTables } from '../tables'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
-import { cropChoice, lotHead, potChoice } from './intakePage'
+import { cropChoice, lotHead, potChoice, troubleView } from './intakePage'
 import { loadsOf } from './loadsOf'
 
 export async function recipePage(
@@ -33,6 +33,7 @@ export async function recipePage(
   const after = potView(mix, curve, container, fillAfterCm(built), crop)
   if (!after) throw new Error('A recipe without a mix cannot be drawn.')
   return {
+    trouble: troubleView(built.trouble, facts, tables, site),
     lot: lotHead(facts),
     answers,
     intake: built.intake,

@@ -1,26 +1,7 @@
-import { type Found, type StepKind, type TriageDone, triageOfLot } from '../../core/recondition'
+import { type StepKind, type TriageDone, triageOfLot } from '../../core/recondition'
 import type { NewFinding } from '../../data/media'
 import type { WorkOrder } from '../../data/recondition'
-import type { LotFacts, Tables } from '../lots'
-
-/** A finding as it is written down when its test does not tell of the mix any more. */
-export function keptFinding(found: Found): NewFinding {
-  const { at, kind, state, problemId, numbers, word, families, season, rotationGroup } = found
-  return {
-    at: new Date(at),
-    kind,
-    state,
-    problemId,
-    numbers,
-    word: word ?? null,
-    families: families ?? [],
-    season,
-    rotationGroup,
-    source: found.origin.kind,
-    testId: found.origin.kind === 'test' ? found.origin.testId : null,
-    note: found.origin.kind === 'seen' ? found.origin.note : null,
-  }
-}
+import { keptFinding, type LotFacts, type Tables } from '../lots'
 
 /**
  * What stays with a mix of all that was found before it was worked over: organisms, weeds and poisons that the work done

@@ -101,7 +101,7 @@ export const findings = {
   on: (origin: string, day: string) => `${origin}, ${day}`,
   allClear: (count: number) => `${count} more that found nothing wrong`,
   takeBack: 'Take back',
-  takeBackOf: (name: string) => `Take "${name}" back`,
+  takeBackOf: (name: string) => `Take back "${name}"`,
   takenBack: (name: string) => `"${name}" does not count any more.`,
   kept: (name: string) => `"${name}" is kept on this lot.`,
   add: 'Add what you saw',

@@ -81,8 +81,6 @@ export const recondition = {
     tooMuch: (asked: string, all: string) =>
       `You asked for ${asked}; these hold ${all}. Add a pot or make less.`,
     toLot: 'Back to the lot, answers kept',
-    sameFamily: (crop: string) =>
-      `Same family as ${crop.toLowerCase()} before it: fine if that was healthy, better rotated.`,
     wants: (low: string, high: string, phLow: string, phHigh: string) =>
       `Wants ${low}–${high} air after draining and pH ${phLow}–${phHigh}.`,
     pots: 'In which containers?',
@@ -235,6 +233,8 @@ export const recondition = {
     passed: ': passed',
     missed: ': not reached',
     whyTitle: (name: string) => `Why ${name}?`,
+    lotPhMeasured: 'pH of the old mix, measured',
+    lotPhPredicted: 'pH of the old mix, predicted at its last turnover',
     checks,
     make: 'Make the work order',
     change: 'Change the answers',

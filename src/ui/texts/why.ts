@@ -243,18 +243,13 @@ const sources: Readonly<Record<WhySource, string>> = {
 }
 
 export const why = {
-  title: 'Why?',
-  ask: 'Tap any underlined number to see where it comes from.',
   inputs: 'Worked out from',
   sources: 'Source',
-  lotPhMeasured: 'pH of the old mix, measured',
-  lotPhPredicted: 'pH of the old mix, predicted at its last turnover',
   measured: (day: string) => `Measured on ${day}.`,
   range: (low: string, high: string) =>
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
   rangeMeasured: (low: string, high: string) =>
     `Likely between ${low} and ${high}: no test is exact.`,
-  none: '—',
   rule: (key: WhyRule) => rules[key],
   input: (name: WhyInput['name']) => (typeof name === 'string' ? inputs[name] : name.called),
   sourceOf: (key: WhySource) => sources[key],

@@ -1,0 +1,224 @@
+import { useState } from 'react'
+import { EXPOSURES, type Exposure } from '../../core/season/exposure'
+import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
+import { ENDINGS, type Ending } from '../../core/season/planting'
+import type { PutBackMany } from '../../messages/containers/manyPots'
+import type { CropName } from '../../messages/containers/potViews'
+import { Button } from '../../ui/Button'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { containers as potWords } from '../../ui/texts/containers'
+import { exposures } from '../../ui/texts/exposures'
+import { labels as labelWords } from '../../ui/texts/labels'
+import { manyPots as words } from '../../ui/texts/manyPots'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import { PlantForm } from './PlantForm'
+import styles from './Pots.module.css'
+
+const JOBS = ['plant', 'end', 'change', 'away'] as const
+type Job = (typeof JOBS)[number]
+
+/** What is done with the chosen pots, answered once for all of them. */
+export function ManyPots({
+  pots,
+  crops,
+}: {
+  readonly pots: readonly number[]
+  readonly crops: readonly CropName[]
+}) {
+  const [job, setJob] = useState<Job>('plant')
+  return (
+    <section aria-labelledby="chosen-pots" className={styles.planting}>
+      <h2 id="chosen-pots">{potWords.chosen(pots.length)}</h2>
+      <Choice
+        label={words.what}
+        name="job"
+        options={JOBS.map((value) => ({ value, label: words.jobs[value] }))}
+        isChosen={(value) => value === job}
+        onChange={(event) => setJob(event.target.value as Job)}
+      />
+      {job === 'plant' && <PlantForm pots={pots} crops={crops} />}
+      {job === 'end' && <EndMany pots={pots} />}
+      {job === 'change' && <ChangeMany pots={pots} />}
+      {job === 'away' && <PutAway pots={pots} />}
+      <p>
+        <a href={`/labels?pots=${pots.join(',')}`}>{labelWords.ofPots(pots.length)}</a>
+      </p>
+    </section>
+  )
+}
+
+interface OfPots {
+  readonly pots: readonly number[]
+}
+
+function EndMany({ pots }: OfPots) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [on, setOn] = useState(site.today)
+  const [growth, setGrowth] = useState<GrowthScore | null>(null)
+  const [why, setWhy] = useState<Ending>('season over')
+  const [note, setNote] = useState('')
+  const save = async () => {
+    const answer = await deliver<{ ids: number[]; lotIds: number[] }>(
+      'POST',
+      '/api/containers/plantings/end',
+      { pots, on, growth, why, note },
+    )
+    if (!answer) return
+    const { ids, lotIds } = answer.data
+    showToastOnNextPage({
+      text: [words.ended(ids.length), lotIds.length > 0 ? words.endedToTurnover : '']
+        .filter(Boolean)
+        .join(' '),
+    })
+    window.location.reload()
+  }
+  return (
+    <Job onSubmit={save} isSending={isSending} label={words.endIt}>
+      <Choice
+        label={words.endTitle}
+        hint={potWords.growthHint}
+        name="growth-of-many"
+        options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
+        isChosen={(value) => Number(value) === growth}
+        onChange={(event) => setGrowth(Number(event.target.value) as GrowthScore)}
+      />
+      <div className={styles.fields}>
+        <SelectField
+          label={potWords.endWhy}
+          value={why}
+          onChange={(event) => setWhy(event.target.value as Ending)}
+        >
+          {ENDINGS.map((value) => (
+            <option key={value} value={value}>
+              {potWords.endings[value]}
+            </option>
+          ))}
+        </SelectField>
+        <TextField
+          label={potWords.on}
+          type="date"
+          value={on}
+          error={errorOf('on')}
+          onChange={(event) => setOn(event.target.value)}
+        />
+        <TextField
+          label={potWords.note}
+          value={note}
+          error={errorOf('note')}
+          onChange={(event) => setNote(event.target.value)}
+        />
+      </div>
+      <ProblemNotice problem={problem} />
+    </Job>
+  )
+}
+
+function ChangeMany({ pots }: OfPots) {
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [place, setPlace] = useState('')
+  const [name, setName] = useState('')
+  const [exposure, setExposure] = useState<Exposure | ''>('')
+  const save = async () => {
+    const answer = await deliver<{ before: PutBackMany['pots'] }>('PATCH', '/api/containers', {
+      ids: pots,
+      place,
+      name,
+      exposure: exposure || null,
+    })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.changed(pots.length),
+      undo: {
+        method: 'POST',
+        address: '/api/containers/put-back',
+        body: { pots: answer.data.before },
+      },
+    })
+    window.location.reload()
+  }
+  return (
+    <Job onSubmit={save} isSending={isSending} label={words.changeIt}>
+      <p className={styles.note}>{words.changeLead}</p>
+      <div className={styles.fields}>
+        <TextField
+          label={words.place}
+          value={place}
+          error={errorOf('place')}
+          onChange={(event) => setPlace(event.target.value)}
+        />
+        <TextField
+          label={words.name}
+          value={name}
+          error={errorOf('name')}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <SelectField
+          label={words.exposure}
+          value={exposure}
+          onChange={(event) => setExposure(event.target.value as Exposure | '')}
+        >
+          <option value="">{words.stays}</option>
+          {EXPOSURES.map((value) => (
+            <option key={value} value={value}>
+              {exposures[value]}
+            </option>
+          ))}
+        </SelectField>
+      </div>
+      <ProblemNotice problem={problem} />
+    </Job>
+  )
+}
+
+function PutAway({ pots }: OfPots) {
+  const { problem, isSending, deliver } = useSend()
+  const save = async () => {
+    const answer = await deliver('POST', '/api/containers/put-away', { ids: pots })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.away(pots.length),
+      undo: { method: 'POST', address: '/api/containers/take-up', body: { ids: pots } },
+    })
+    window.location.reload()
+  }
+  return (
+    <Job onSubmit={save} isSending={isSending} label={words.awayIt}>
+      <p className={styles.note}>{words.awayLead}</p>
+      <ProblemNotice problem={problem} />
+    </Job>
+  )
+}
+
+function Job({
+  onSubmit,
+  isSending,
+  label,
+  children,
+}: {
+  readonly onSubmit: () => Promise<void>
+  readonly isSending: boolean
+  readonly label: string
+  readonly children: React.ReactNode
+}) {
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        if (!isSending) void onSubmit()
+      }}
+      noValidate
+    >
+      {children}
+      <div>
+        <Button type="submit" weight="main" disabled={isSending}>
+          {label}
+        </Button>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,74 @@
+import { useState } from 'react'
+import type { PlantsMoved } from '../../messages/containers/movePlants'
+import type { PlantingView } from '../../messages/containers/potViews'
+import { Button } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { containers as potWords } from '../../ui/texts/containers'
+import { movedPlants as words } from '../../ui/texts/movedPlants'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Pots.module.css'
+
+/** The same plants in another pot, potted on or brought in: what is known of them goes with them. */
+export function MovePlantsForm({ planting }: { readonly planting: PlantingView }) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [code, setCode] = useState('')
+  const [on, setOn] = useState(site.today)
+  const [despite, setDespite] = useState('')
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending) return
+    const address = `/api/containers/plantings/${planting.id}/move`
+    const answer = await deliver<PlantsMoved>('POST', address, { code, on, despite })
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.moved(planting.cropName),
+      undo: {
+        method: 'POST',
+        address: `/api/containers/plantings/${answer.data.id}/move-back`,
+        body: {},
+      },
+    })
+    window.location.assign(`/pots/${answer.data.containerId}`)
+  }
+  return (
+    <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
+      <p className={styles.note}>{words.lead}</p>
+      <div className={styles.fields}>
+        <TextField
+          label={words.code}
+          hint={words.codeHint}
+          value={code}
+          maxLength={20}
+          error={errorOf('code')}
+          onChange={(event) => setCode(event.target.value)}
+        />
+        <TextField
+          label={potWords.on}
+          type="date"
+          value={on}
+          error={errorOf('on')}
+          onChange={(event) => setOn(event.target.value)}
+        />
+        {(problem?.code === 'barred' || despite !== '') && (
+          <TextField
+            label={potWords.despite}
+            hint={potWords.despiteHint}
+            value={despite}
+            error={errorOf('despite')}
+            onChange={(event) => setDespite(event.target.value)}
+          />
+        )}
+      </div>
+      <div>
+        <Button type="submit" disabled={isSending}>
+          {words.moveIt}
+        </Button>
+      </div>
+      <ProblemNotice problem={problem} />
+    </form>
+  )
+}

@@ -1,0 +1,199 @@
+import { type ContainerShape, containerVolume } from '../../core/containers'
+import { blendMedia, type Component, type LedgerLine, proportionalLine } from '../../core/media'
+import { DEFAULT_LIMITS } from '../../core/recondition'
+import { drainHoles, emitters, settlingTopUp } from '../../core/season'
+import { requireContainers, type StoredContainer } from '../../data/containers'
+import { appendLines, createLot, findLots, materialsById, readLotCards } from '../../data/media'
+import { findMixNames, readMix } from '../../data/mixes'
+import { readSite } from '../../data/site'
+import type { FillAnswer, FillChoices, FillPlan, FillPot } from '../../messages/containers/fillPot'
+import type { OpenDatabase } from '../database'
+import { litresThatFit, readLotFacts, refuseTooMuch } from '../lots'
+import { newTransfer } from '../media'
+import { refuseField } from '../problem'
+import { readTables } from '../tables'
+
+const FIRST = 50
+const PERCENT = 100
+
+interface Source {
+  readonly components: readonly Component[]
+  readonly origin: 'bag' | 'own recipe'
+  readonly note: string | null
+  /** Litres that are there; null where more can be made or bought. */
+  readonly there: number | null
+  readonly isDoubtful: boolean
+}
+
+/**
+ * Fills an empty pot from a mix, a bag or a lot in the store: what is measured out, what sinks, and the lot it becomes.
+ * @throws Refused where the pot is not empty, more would go in than there is room, or less is there
+ */
+export async function fillPot(
+  db: OpenDatabase,
+  potId: number,
+  body: FillPot,
+  at: Date,
+): Promise<FillAnswer> {
+  const [pot] = await requireContainers(db, [potId])
+  if (!pot) throw new Error('The container was required.')
+  if (pot.lotId !== null) {
+    refuseField('source', `A mix stands in ${pot.code}: empty it, or top it up by its ledger.`)
+  }
+  const source = await sourceOf(db, body)
+  const plan = planOf(pot, source, body.litres)
+  const fits = litresThatFit([pot.shape], source.components)
+  if (plan.litres > fits) {
+    refuseTooMuch('litres', plan.litres, fits, 'Take so much, or a larger pot.')
+  }
+  if (body.check) return { plan, lotId: null }
+  const name = body.name.trim() || `${pot.name} ${pot.code}`
+  if (body.source.kind === 'lot') {
+    const fromLotId = body.source.lotId
+    const lotId = await db.transaction(async (tx) => {
+      const { toLotId } = await newTransfer(
+        tx,
+        fromLotId,
+        {
+          litres: plan.litres,
+          to: { kind: 'new', name, containerIds: [potId], storeBin: '' },
+          note: '',
+          despite: '',
+        },
+        at,
+      )
+      await settle(tx, toLotId, plan, at)
+      return toLotId
+    })
+    return { plan, lotId }
+  }
+  const total = source.components.reduce((sum, { parts }) => sum + parts, 0)
+  const filled: LedgerLine = {
+    kind: 'filled',
+    litres: plan.litres,
+    components: source.components.map(({ material, parts }) => ({
+      materialId: material.id,
+      litres: (plan.litres * parts) / total,
+    })),
+    doses: [],
+    note: source.note,
+  }
+  const lotId = await db.transaction(async (tx) => {
+    const made = await createLot(tx, {
+      name,
+      origin: source.origin,
+      storeBin: null,
+      containerIds: [potId],
+      lines: [filled],
+      at,
+    })
+    await settle(tx, made, plan, at)
+    return made
+  })
+  return { plan, lotId }
+}
+
+/** What sinks with the first watering. */
+async function settle(db: OpenDatabase, lotId: number, plan: FillPlan, at: Date): Promise<void> {
+  const [lot] = await readLotCards(db, [lotId])
+  const sunk = plan.litres - plan.settledLitres
+  if (!lot || !(sunk > 0)) return
+  await appendLines(db, lotId, [proportionalLine(lot.contents, 'settled', -sunk)], at)
+}
+
+async function sourceOf(db: OpenDatabase, { source }: FillPot): Promise<Source> {
+  const materials = await materialsById(db)
+  switch (source.kind) {
+    case 'mix': {
+      const mix = await readMix(db, source.mixId)
+      const [{ number, parts }] = mix.versions
+      return {
+        components: parts.flatMap(({ materialId, litres }) => {
+          const material = materials.get(materialId)
+          return material && litres > 0 ? [{ material, parts: litres }] : []
+        }),
+        origin: 'own recipe',
+        note: `${mix.name}, version ${number}`,
+        there: null,
+        isDoubtful: false,
+      }
+    }
+    case 'bag': {
+      const material = materials.get(source.materialId)
+      if (!material) refuseField('source', 'Choose a bag from the list.')
+      return {
+        components: [{ material, parts: 1 }],
+        origin: 'bag',
+        note: null,
+        there: null,
+        isDoubtful: false,
+      }
+    }
+    case 'lot': {
+      const tables = await readTables(db, (await readSite(db)).timeZone)
+      const facts = await readLotFacts(db, tables, source.lotId)
+      if (facts.components.length === 0) refuseField('source', 'This lot is empty: choose another.')
+      return {
+        components: facts.components,
+        origin: 'own recipe',
+        note: null,
+        there: facts.lot.contents.litres,
+        isDoubtful: facts.triage !== null && facts.triage.verdict !== 'reuse',
+      }
+    }
+  }
+}
+
+/** Loose mix that stands at the gap to the rim once it has settled, or as much as there is. */
+function planOf(
+  { shape, litres, headspaceCm }: StoredContainer,
+  { components, there, isDoubtful }: Source,
+  asked: number | null,
+): FillPlan {
+  const { settlingShare } = DEFAULT_LIMITS
+  const wanted = asked ?? litres / (1 - settlingShare)
+  const loose = there === null ? wanted : Math.min(wanted, there)
+  const { volumeYield } = blendMedia({ components })
+  const total = components.reduce((sum, { parts }) => sum + parts, 0)
+  return {
+    litres: loose,
+    parts:
+      there !== null
+        ? []
+        : components.map(({ material, parts }) => ({
+            name: material.name,
+            litres: (loose / volumeYield) * (parts / total),
+          })),
+    volumeYield: there === null && components.length > 1 ? volumeYield : null,
+    settledLitres: loose * (1 - settlingShare),
+    topUpLitres: settlingTopUp(
+      Math.min(loose, litresAtGap(shape, headspaceCm)),
+      settlingShare * PERCENT,
+    ),
+    headspaceCm,
+    holes: drainHoles(shape),
+    emitters: emitters(shape, 1).count,
+    isDoubtful,
+  }
+}
+
+function litresAtGap(shape: ContainerShape, headspaceCm: number): number {
+  return containerVolume({ shape, fillHeightCm: shape.heightCm - headspaceCm })
+}
+
+/** What an empty pot can be filled from: lots that wait in the store, own mixes, bags. */
+export async function fillChoices(db: OpenDatabase): Promise<FillChoices> {
+  const { ids } = await findLots(db, { states: ['store'], offset: 0, limit: FIRST })
+  const lots = await readLotCards(db, ids)
+  const { rows } = await findMixNames(db, '', FIRST)
+  const materials = await materialsById(db)
+  return {
+    lots: lots
+      .filter(({ contents }) => contents.litres > 0)
+      .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
+    mixes: rows.map(({ id, name }) => ({ id, name })),
+    bags: [...materials.values()]
+      .filter(({ group }) => group === 'bagged mix')
+      .map(({ id, name }) => ({ id, name })),
+  }
+}
