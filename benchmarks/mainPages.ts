@@ -28,6 +28,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   },
   { name: 'a lot', address: '/lots/1' },
   { name: 'new lot', address: '/lots/new' },
+  { name: 'every litre', address: '/lots/audit' },
   { name: 'mixes', address: '/mixes', further: ['/mixes?find=house', '/mixes?page=2'] },
   { name: 'a mix', address: '/mixes/design?mix=1' },
   { name: 'mixes compared', address: '/mixes/compare?mixes=1,2&pots=0,1' },
@@ -47,6 +48,9 @@ export const MAIN_PAGES: readonly MainPage[] = [
     further: ['/pots?page=2', '/pots?find=tub', '/pots?state=growing', '/pots?order=crop'],
   },
   { name: 'a pot', address: '/pots/1' },
+  { name: 'the code of a label', address: '/c/P01' },
+  { name: 'pots pasted', address: '/pots/paste' },
+  { name: 'labels', address: '/labels' },
   { name: 'find', address: '/api/find?find=tub' },
 ]
 

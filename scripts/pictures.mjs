@@ -97,7 +97,7 @@ await take('find', '/lots', desk, async (page) => {
   await page.getByPlaceholder(/^Type a name/).fill('crane')
   await page.getByRole('option').first().waitFor()
 })
-await take('parts', '/styleguide#pictures', desk)
+await take('labels', '/labels', desk)
 await take('bench', '/bench?lot=4', desk)
 const idOf = (link) => Number(/tests\/(\d+)/.exec(link)?.[1])
 await take('drain-result', '/bench/samples/lot/4', desk, async (page) => {
