@@ -3,7 +3,7 @@ import { after, before, test } from 'node:test'
 import { eq } from 'drizzle-orm'
 import { demoDatabase } from '../../testing/database'
 import type { Database } from './database'
-import { forget, forgetAll, keep } from './kept'
+import { forget, forgetAll, keep, shareKept } from './kept'
 import { listMaterials, materialsById, takeFromStock } from './media/materials'
 import { materials } from './media/materialTables'
 import { readSite, writePlace } from './site/site'
@@ -70,4 +70,74 @@ test('a repository forgets what it writes: the site, and a material that was put
   forget('materials')
   assert.ok(!(await listMaterials(garden.db)).some(({ material }) => material.id === 'lava'))
   assert.ok((await materialsById(garden.db)).has('lava'), 'old lots still hold it')
+})
+
+test('a transaction that shares reads what is kept until it writes of it, and then reads anew', async () => {
+  let readings = 0
+  const read = keep('crops', async () => ++readings)
+  assert.equal(await read(garden.db), 1)
+  await garden.db.transaction(async (tx) => {
+    shareKept(garden.db, tx)
+    assert.equal(await read(tx), 1)
+    await tx.transaction(async (nested) => {
+      assert.equal(await read(nested), 1)
+    })
+    forget('pens')
+    assert.equal(await read(tx), 1)
+    forget('crops')
+    assert.equal(await read(tx), 2)
+    assert.equal(await read(tx), 3, 'nothing is kept of what may still be undone')
+  })
+  assert.equal(await read(garden.db), 4)
+})
+
+test('what a sharing transaction read first serves those after it', async () => {
+  let readings = 0
+  const read = keep('crops', async () => ++readings)
+  await garden.db.transaction(async (tx) => {
+    shareKept(garden.db, tx)
+    assert.equal(await read(tx), 1)
+  })
+  assert.equal(await read(garden.db), 1)
+})
+
+test('a sharing transaction does not wait for a reading that waits for its end', async () => {
+  let begun = 0
+  let end = () => {}
+  const ended = new Promise<void>((resolve) => {
+    end = resolve
+  })
+  const read = keep('crops', async (db) => {
+    begun++
+    if (db === garden.db) await ended
+    return 'rows'
+  })
+  const outside = read(garden.db)
+  await garden.db.transaction(async (tx) => {
+    shareKept(garden.db, tx)
+    assert.equal(await read(tx), 'rows')
+  })
+  end()
+  assert.equal(await outside, 'rows')
+  assert.equal(begun, 2)
+})
+
+test('what a sharing transaction wrote and took back is not kept', async () => {
+  const litres = async (db: Database) =>
+    (await listMaterials(db)).find(({ material }) => material.id === 'grit')?.litres
+  const before = await litres(garden.db)
+  await garden.db.transaction(async (tx) => {
+    shareKept(garden.db, tx)
+    assert.equal(await litres(tx), before)
+    await assert.rejects(
+      tx.transaction(async (nested) => {
+        await takeFromStock(nested, 'grit', 1)
+        assert.equal(await litres(nested), (before ?? 0) - 1)
+        throw new Error('undone')
+      }),
+      /undone/,
+    )
+    assert.equal(await litres(tx), before)
+  })
+  assert.equal(await litres(garden.db), before)
 })

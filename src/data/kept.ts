@@ -28,25 +28,68 @@ const generations = shared[GENERATIONS]
 /**
  * A reader of rows that are kept in the process until the repository that writes them forgets them.
  *
- * Inside a transaction the rows are read anew: it may have written them itself, and may still be undone. The engine
- * lets nobody else read while a transaction is open, so a reader that comes after `forget` sees what was written.
+ * Inside a transaction the rows are read anew: it may have written them itself, and may still be undone. One that was
+ * begun with `shareKept` takes and gives what is kept as long as it has forgotten nothing of the topics itself. The
+ * engine lets nobody else read while a transaction is open, so a reader that comes after `forget` sees what was written.
  */
 export function keep<Rows>(
   topics: KeptTopic | readonly KeptTopic[],
   read: (db: Database) => Promise<Rows>,
 ): (db: Database) => Promise<Rows> {
-  const keptBy = new WeakMap<object, { generation: number; rows: Promise<Rows> }>()
+  const keptBy = new WeakMap<object, Kept<Rows>>()
+  const all = [topics].flat()
   return (db) => {
-    if (isTransaction(db)) return read(db)
+    const generation = generationOf(...all)
+    if (isTransaction(db)) return readInside(db, generation)
     const kept = keptBy.get(db)
-    const generation = generationOf(...[topics].flat())
     if (kept?.generation === generation) return kept.rows
-    const rows = read(db)
-    keptBy.set(db, { generation, rows })
-    // A reading that failed is tried again by the next who asks.
-    rows.catch(() => keptBy.delete(db))
+    const made: Kept<Rows> = { generation, rows: read(db), isRead: false }
+    keptBy.set(db, made)
+    made.rows.then(
+      () => {
+        made.isRead = true
+      },
+      // A reading that failed is tried again by the next who asks.
+      () => keptBy.delete(db),
+    )
+    return made.rows
+  }
+
+  async function readInside(tx: Database, generation: number): Promise<Rows> {
+    const shared = sharedBy.get(sessionOf(tx))
+    if (!shared || all.some((topic) => shared.since.get(topic) !== generations.get(topic))) {
+      return read(tx)
+    }
+    const kept = keptBy.get(shared.db)
+    // A reading still under way outside waits for the end of this very transaction: not to be waited for.
+    if (kept?.isRead && kept.generation === generation) return kept.rows
+    const rows = await read(tx)
+    if (generationOf(...all) === generation) {
+      keptBy.set(shared.db, { generation, rows: Promise.resolve(rows), isRead: true })
+    }
     return rows
   }
+}
+
+interface Kept<Rows> {
+  readonly generation: number
+  readonly rows: Promise<Rows>
+  isRead: boolean
+}
+
+/** By the session of a transaction, which those nested in it have too. */
+const sharedBy = new WeakMap<
+  object,
+  { readonly db: Database; readonly since: ReadonlyMap<KeptTopic, number> }
+>()
+
+/** Lets a transaction that has just begun on `db` read what is kept for `db`. */
+export function shareKept(db: Database, tx: Database): void {
+  sharedBy.set(sessionOf(tx), { db, since: new Map(generations) })
+}
+
+function sessionOf(db: Database): object {
+  return (db as unknown as { readonly _: { readonly session: object } })._.session
 }
 
 /** Called by the repository that writes the rows, before it writes. */

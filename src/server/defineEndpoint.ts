@@ -1,6 +1,7 @@
 import type { APIContext, APIRoute } from 'astro'
 import type Joi from 'joi'
 import type { Database } from '../data/database'
+import { shareKept } from '../data/kept'
 import { admit, type Visitor } from './access'
 import { answerOnce, type Wanted } from './answerOnce'
 import { now } from './clock'
@@ -68,7 +69,11 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
       if (READING.includes(request.method)) return json(await answer(open.db))
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
-      return json(await open.db.transaction((tx) => answerOnce(tx, wanted, () => write(tx))))
+      const written = await open.db.transaction((tx) => {
+        shareKept(open.db, tx)
+        return answerOnce(tx, wanted, () => write(tx))
+      })
+      return json(written)
     } catch (error) {
       return problemResponse(error, request)
     }

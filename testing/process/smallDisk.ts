@@ -6,7 +6,8 @@ import type { TestContext } from 'node:test'
 import { demoFolder, post, type Running } from './application'
 
 const SIZE_MB = 224
-const ANSWER_WITHIN_MS = 10_000
+/** Thirty writes stand in one queue, on a machine that may run other tests: this is hanging, not slow. */
+const ANSWER_WITHIN_MS = 20_000
 
 /** A disk of its own, so small that it can be filled; null where this user may not mount one. */
 export async function smallDisk(t: TestContext): Promise<{ disk: string; folder: string } | null> {

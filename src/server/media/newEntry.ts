@@ -1,13 +1,28 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
 import { lotComponents, type MixState, mixStateOf } from '../../core/recondition'
 import { requireContainers } from '../../data/containers'
-import { addFindings, appendLines, materialsById, type NewFinding, readLot } from '../../data/media'
+import {
+  addFindings,
+  appendLines,
+  type Lot,
+  materialsById,
+  type NewFinding,
+  readLot,
+} from '../../data/media'
 import { endAllIn } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { NewEntry } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { litresThatFit, problemsThatStay, readLotFacts, refuseTooMuch, USUAL_COLUMN } from '../lots'
+import {
+  type LotFacts,
+  litresThatFit,
+  problemsThatStay,
+  readLotFacts,
+  refuseTooMuch,
+  type Tables,
+  USUAL_COLUMN,
+} from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -18,10 +33,12 @@ export async function newEntry(
   entry: NewEntry,
   at: Date,
 ): Promise<void> {
-  const line = await lineOf(db, lotId, entry)
-  if (line.litres > 0) await requireRoom(db, lotId, line)
-  const carried = entry.kind === 'topped-up' ? await mixedWith(db, lotId, line) : undefined
-  const told = entry.kind === 'topped-up' ? await toldProblems(db, lotId) : []
+  const known = entry.kind === 'topped-up' ? await knownOf(db, lotId) : null
+  const lot = known?.facts.lot ?? (await readLot(db, lotId))
+  const line = await lineOf(db, lot, entry)
+  if (line.litres > 0) await requireRoom(db, lot, line)
+  const carried = known ? mixedWith(known, line) : undefined
+  const told = known ? toldProblems(known) : []
   await db.transaction(async (tx) => {
     await addFindings(tx, lotId, told)
     await appendLines(tx, lotId, [line], at, carried ? { carried } : {})
@@ -32,22 +49,24 @@ export async function newEntry(
   }
 }
 
-/** What tests found to live or lie in the mix does not leave it because something is added. */
-async function toldProblems(db: OpenDatabase, lotId: number): Promise<NewFinding[]> {
+interface Known {
+  readonly tables: Tables
+  readonly facts: LotFacts
+}
+
+async function knownOf(db: OpenDatabase, lotId: number): Promise<Known> {
   const tables = await readTables(db, (await readSite(db)).timeZone)
-  const facts = await readLotFacts(db, tables, lotId)
+  return { tables, facts: await readLotFacts(db, tables, lotId) }
+}
+
+/** What tests found to live or lie in the mix does not leave it because something is added. */
+function toldProblems({ facts, tables }: Known): NewFinding[] {
   const told = facts.found.filter(({ origin }) => origin.kind === 'test')
   return problemsThatStay({ found: told }, tables)
 }
 
 /** What the mix is with what is added, from what is known of the mix before: its tests, its feed, its salts. */
-async function mixedWith(
-  db: OpenDatabase,
-  lotId: number,
-  line: LedgerLine,
-): Promise<MixState | undefined> {
-  const tables = await readTables(db, (await readSite(db)).timeZone)
-  const facts = await readLotFacts(db, tables, lotId)
+function mixedWith({ facts, tables }: Known, line: LedgerLine): MixState | undefined {
   const { components, container, surfaceCm, lot } = facts
   if (components.length === 0) return undefined
   const old = lotComponents(components, { ...facts.measured, ...facts.measuredWater })
@@ -74,8 +93,11 @@ async function mixedWith(
 }
 
 /** What is added goes into the containers the lot stands in; in a store bin there is always room. */
-async function requireRoom(db: OpenDatabase, lotId: number, line: LedgerLine): Promise<void> {
-  const { contents, containerIds } = await readLot(db, lotId)
+async function requireRoom(
+  db: OpenDatabase,
+  { contents, containerIds }: Lot,
+  line: LedgerLine,
+): Promise<void> {
   if (containerIds.length === 0) return
   const shapes = (await requireContainers(db, containerIds)).map(({ shape }) => shape)
   const materials = await materialsById(db)
@@ -88,9 +110,8 @@ async function requireRoom(db: OpenDatabase, lotId: number, line: LedgerLine): P
   refuseTooMuch('litres', line.litres, fits, 'Keep the rest as a lot of its own.')
 }
 
-async function lineOf(db: OpenDatabase, lotId: number, entry: NewEntry): Promise<LedgerLine> {
+async function lineOf(db: OpenDatabase, { contents }: Lot, entry: NewEntry): Promise<LedgerLine> {
   const note = entry.note?.trim() || null
-  const { contents } = await readLot(db, lotId)
   if (entry.kind === 'topped-up') {
     const materialId = entry.materialId ?? ''
     if (!(await materialsById(db)).has(materialId)) {
