@@ -49,6 +49,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   },
   { name: 'a pot', address: '/pots/1' },
   { name: 'the code of a label', address: '/c/P01' },
+  { name: 'places', address: '/pots/places' },
   { name: 'pots pasted', address: '/pots/paste' },
   { name: 'labels', address: '/labels' },
   { name: 'find', address: '/api/find?find=tub' },

@@ -1,4 +1,4 @@
-import { containers } from '../../src/data/containers'
+import { containers, placed } from '../../src/data/containers'
 import type { Database } from '../../src/data/database'
 import { CONTAINERS } from '../../src/data/demo'
 import { between, pick, type Random } from '../../testing/random'
@@ -11,17 +11,12 @@ const POTS_AT_A_PLACE = 30
 export async function growContainers(db: Database, random: Random, wanted: number): Promise<void> {
   const there = await db.$count(containers)
   const places = Math.max(3, Math.round(wanted / POTS_AT_A_PLACE))
-  const rows = Array.from({ length: Math.max(0, wanted - there) }, (_, i) => {
+  const rows: (typeof containers.$inferInsert)[] = []
+  for (let i = 0; i < wanted - there; i++) {
     const { name, shape, headspaceCm, exposure } = pick(random, CONTAINERS)
     const place = between(random, 1, places)
-    return {
-      code: `N${String(i + 1).padStart(4, '0')}`,
-      name,
-      place: `${QUARTERS[place % QUARTERS.length]} ${place}`,
-      shape,
-      headspaceCm,
-      exposure,
-    }
-  })
+    const where = await placed(db, `${QUARTERS[place % QUARTERS.length]} ${place}`, exposure)
+    rows.push({ code: `N${String(i + 1).padStart(4, '0')}`, name, shape, headspaceCm, ...where })
+  }
   await insertRows(db, containers, rows)
 }

@@ -42,6 +42,7 @@ const ids = {
   step: 0,
   finding: 0,
   planting: 0,
+  place: 0,
   moved: 0,
   log: 0,
 }
@@ -182,6 +183,25 @@ const ROWS: Readonly<Record<string, Row>> = {
   'POST /api/containers/take-up': {
     body: () => ({ ids: [11] }),
     wrong: [{ ids: [] }, 'ids'],
+  },
+  'POST /api/places': {
+    body: () => ({ name: 'Cold frame', exposure: 'shade' }),
+    wrong: [{ name: 'by the DOOR', exposure: 'shade' }, 'name'],
+    keep: ({ id }) => {
+      ids.place = Number(id)
+    },
+  },
+  'PATCH /api/places/[id]': {
+    params: () => ({ id: ids.place }),
+    body: () => ({ name: 'Cold frames', exposure: 'open', version: 1 }),
+    wrong: [{ name: 'By the door', exposure: 'open', version: 1 }, 'name'],
+    unknown: { id: NOBODY },
+    stale: { name: 'Cold frames', exposure: 'open', version: 77 },
+  },
+  'POST /api/places/[id]/put-away': {
+    params: () => ({ id: ids.place }),
+    body: nothing,
+    unknown: { id: NOBODY },
   },
   'POST /api/containers/[id]/more': {
     params: () => ({ id: 1 }),

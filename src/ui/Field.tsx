@@ -93,8 +93,13 @@ export function TextField({
   label,
   hint,
   error,
+  suggestions = [],
   ...rest
-}: Frame & InputHTMLAttributes<HTMLInputElement>) {
+}: Frame &
+  InputHTMLAttributes<HTMLInputElement> & {
+    /** What may be meant; anything else can be typed as well. */
+    readonly suggestions?: readonly string[]
+  }) {
   const id = useId()
   const { message, onInput } = useProblem(error)
   const frame = { label, hint, error: message }
@@ -103,10 +108,18 @@ export function TextField({
       <input
         type="text"
         autoComplete="off"
+        list={suggestions.length > 0 ? `${id}-list` : undefined}
         {...describe(id, frame)}
         {...rest}
         className={styles.input}
       />
+      {suggestions.length > 0 && (
+        <datalist id={`${id}-list`}>
+          {suggestions.map((one) => (
+            <option key={one} value={one} />
+          ))}
+        </datalist>
+      )}
     </Around>
   )
 }

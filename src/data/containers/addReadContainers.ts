@@ -1,6 +1,7 @@
 import type { Database } from '../database'
 import { forget } from '../kept'
 import type { NewContainer } from './containers'
+import { placed } from './places'
 import { containers } from './tables'
 
 /** Codes that are given out, those of pots that were put away too. */
@@ -18,13 +19,14 @@ export async function addReadContainers(
   const taken = new Set(await takenCodes(db))
   for (const { code } of pots) if (code !== null) taken.add(code)
   let next = Math.max(0, ...[...taken].map((code) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
-  const rows = pots.flatMap(({ code, count, ...pot }) =>
-    Array.from({ length: count }, () => {
-      if (code !== null) return { ...pot, code }
-      next += 1
-      return { ...pot, code: `P${String(next).padStart(2, '0')}` }
-    }),
-  )
+  const rows: (typeof containers.$inferInsert)[] = []
+  for (const { code, count, place, exposure, ...pot } of pots) {
+    const where = await placed(db, place, exposure)
+    for (let i = 0; i < count; i++) {
+      if (code === null) next += 1
+      rows.push({ ...pot, ...where, code: code ?? `P${String(next).padStart(2, '0')}` })
+    }
+  }
   if (rows.length === 0) return []
   const added = await db.insert(containers).values(rows).returning({ id: containers.id })
   return added.map(({ id }) => id)

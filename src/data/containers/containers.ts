@@ -1,4 +1,4 @@
-import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, ne } from 'drizzle-orm'
 import { type ContainerShape, containerVolume } from '../../core/containers'
 import type { Exposure } from '../../core/season'
 import { byName } from '../byName'
@@ -6,7 +6,8 @@ import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { forget, keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
-import { containers } from './tables'
+import { placed } from './places'
+import { containers, places } from './tables'
 
 export interface StoredContainer {
   readonly id: number
@@ -15,6 +16,7 @@ export interface StoredContainer {
   readonly place: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  /** Its own, or that of its place. */
   readonly exposure: Exposure
   readonly fillHeightCm: number
   /** When filled to its fill height, L. */
@@ -35,8 +37,14 @@ export interface NewContainer {
 /** All containers that were not put away, by code, and by their ids. */
 const readContainers = keep('containers', async (db) => {
   const rows = await db
-    .select({ container: containers, lotId: lotPlaces.lotId })
+    .select({
+      container: containers,
+      place: places.name,
+      exposure: places.exposure,
+      lotId: lotPlaces.lotId,
+    })
     .from(containers)
+    .innerJoin(places, eq(places.id, containers.placeId))
     .leftJoin(lotPlaces, eq(lotPlaces.containerId, containers.id))
     .where(isNull(containers.putAwayAt))
   const all = rows.map(storedContainer).sort((a, b) => byName(a.code, b.code))
@@ -44,10 +52,14 @@ const readContainers = keep('containers', async (db) => {
 })
 
 function storedContainer({
-  container: { id, code, name, place, shape, headspaceCm, exposure, version },
+  container: { id, code, name, shape, headspaceCm, exposure: own, version },
+  place,
+  exposure,
   lotId,
 }: {
   readonly container: typeof containers.$inferSelect
+  readonly place: string
+  readonly exposure: Exposure
   readonly lotId: number | null
 }): StoredContainer {
   const fillHeightCm = shape.heightCm - headspaceCm
@@ -59,7 +71,7 @@ function storedContainer({
     place,
     shape,
     headspaceCm,
-    exposure,
+    exposure: own ?? exposure,
     fillHeightCm,
     litres,
     lotId,
@@ -103,14 +115,16 @@ export async function containersOfLot(db: Database, lotId: number): Promise<read
 /** Adds containers of one kind, coded by the next free numbers. */
 export async function addContainers(
   db: Database,
-  container: NewContainer,
+  { place, exposure, ...container }: NewContainer,
   count: number,
 ): Promise<number[]> {
   forget('containers')
+  const where = await placed(db, place, exposure)
   const codes = await db.select({ code: containers.code }).from(containers)
   const highest = Math.max(0, ...codes.map(({ code }) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
   const rows = Array.from({ length: count }, (_, i) => ({
     ...container,
+    ...where,
     code: `P${String(highest + 1 + i).padStart(2, '0')}`,
   }))
   const added = await db.insert(containers).values(rows).returning({ id: containers.id })
@@ -150,7 +164,13 @@ export async function placeLot(
 export async function correctContainer(
   db: Database,
   id: number,
-  { version, code, ...right }: NewContainer & { readonly code: string; readonly version: number },
+  {
+    version,
+    code,
+    place,
+    exposure,
+    ...right
+  }: NewContainer & { readonly code: string; readonly version: number },
 ): Promise<void> {
   forget('containers')
   const [taken] = await db
@@ -160,23 +180,10 @@ export async function correctContainer(
   if (taken) throw new Conflict(`Another pot is called ${code}: take another code.`)
   const [changed] = await db
     .update(containers)
-    .set({ ...right, code, version: version + 1 })
+    .set({ ...right, ...(await placed(db, place, exposure)), code, version: version + 1 })
     .where(and(eq(containers.id, id), eq(containers.version, version)))
     .returning({ id: containers.id })
   if (changed) return
   const [now] = await requireContainers(db, [id])
   throw new StaleWrite('This pot was changed on another page meanwhile.', { container: now })
-}
-
-/** Sets how much sun and wind reaches containers; what was worked out of the lots in them has to be told by the caller. */
-export async function changeExposure(
-  db: Database,
-  ids: readonly number[],
-  exposure: Exposure,
-): Promise<void> {
-  forget('containers')
-  await db
-    .update(containers)
-    .set({ exposure, version: sql`${containers.version} + 1` })
-    .where(inArray(containers.id, [...ids]))
 }

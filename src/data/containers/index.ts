@@ -1,7 +1,6 @@
 export { addReadContainers, takenCodes } from './addReadContainers'
 export {
   addContainers,
-  changeExposure,
   containersById,
   containersOfLot,
   correctContainer,
@@ -13,7 +12,16 @@ export {
 export {
   type CommonChange,
   changeContainers,
+  changeExposure,
   putContainersAway,
   takeContainersUp,
 } from './manyContainers'
+export {
+  addPlace,
+  changePlace,
+  listPlaces,
+  type Place,
+  placed,
+  putPlaceAway,
+} from './places'
 export { containers } from './tables'

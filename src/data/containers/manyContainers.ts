@@ -1,10 +1,11 @@
-import { inArray, sql } from 'drizzle-orm'
+import { eq, inArray, sql } from 'drizzle-orm'
 import type { Exposure } from '../../core/season'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
 import { forget } from '../kept'
 import { requireContainers } from './containers'
-import { containers } from './tables'
+import { placeNamed } from './places'
+import { containers, places } from './tables'
 
 /** What many containers have in common after a change; what is left out stays. */
 export interface CommonChange {
@@ -33,14 +34,52 @@ export async function changeContainers(
 ): Promise<{ readonly before: ContainerBefore[]; readonly lotIds: number[] }> {
   const found = await requireContainers(db, ids)
   forget('containers')
+  const { name, place, exposure } = change
+  const there = found[0]?.exposure ?? 'open'
+  const placeId = place ? (await placeNamed(db, place, exposure ?? there)).id : undefined
   await db
     .update(containers)
-    .set({ ...change, version: sql`${containers.version} + 1` })
+    .set({
+      ...(name ? { name } : {}),
+      ...(placeId ? { placeId } : {}),
+      version: sql`${containers.version} + 1`,
+    })
     .where(inArray(containers.id, [...ids]))
+  if (exposure) await setExposure(db, ids, exposure)
   return {
     before: found.map(({ id, place, name, exposure }) => ({ id, place, name, exposure })),
     lotIds: [...new Set(found.flatMap(({ lotId }) => lotId ?? []))],
   }
+}
+
+/** Sets how much sun and wind reaches containers; what was worked out of the lots in them has to be told by the caller. */
+export async function changeExposure(
+  db: Database,
+  ids: readonly number[],
+  exposure: Exposure,
+): Promise<void> {
+  forget('containers')
+  await db
+    .update(containers)
+    .set({ version: sql`${containers.version} + 1` })
+    .where(inArray(containers.id, [...ids]))
+  await setExposure(db, ids, exposure)
+}
+
+/** Where it is that of their place they have none of their own: they go on with the place. */
+async function setExposure(
+  db: Database,
+  ids: readonly number[],
+  exposure: Exposure,
+): Promise<void> {
+  const ofPlace = db
+    .select({ exposure: places.exposure })
+    .from(places)
+    .where(eq(places.id, containers.placeId))
+  await db
+    .update(containers)
+    .set({ exposure: sql`nullif(${exposure}::text, (${ofPlace}))` })
+    .where(inArray(containers.id, [...ids]))
 }
 
 /**

@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm'
 import type { LedgerComponent, LedgerLine } from '../../core/media'
 import { amendments } from '../chemistry/tables'
+import { placed } from '../containers'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
 import { forgetAll } from '../kept'
@@ -30,11 +31,7 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
       .update(siteSettings)
       .set({ ...SITE, seededAt: now })
       .where(eq(siteSettings.id, 1))
-    const made = await tx
-      .insert(containers)
-      .values([...CONTAINERS])
-      .returning({ id: containers.id, code: containers.code })
-    const idOf = new Map(made.map(({ id, code }) => [code, id]))
+    const idOf = await seedContainers(tx)
     for (const [id, [stockLitres, pricePerLitre]] of Object.entries(STOCK)) {
       await tx.update(materials).set({ stockLitres, pricePerLitre }).where(eq(materials.id, id))
     }
@@ -46,6 +43,19 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     await seedBench(tx, now)
     forgetAll()
   })
+}
+
+/** @returns ids by code */
+async function seedContainers(db: Database): Promise<ReadonlyMap<string, number>> {
+  const idOf = new Map<string, number>()
+  for (const { place, exposure, ...container } of CONTAINERS) {
+    const [made] = await db
+      .insert(containers)
+      .values({ ...container, ...(await placed(db, place, exposure)) })
+      .returning({ id: containers.id })
+    if (made) idOf.set(container.code, made.id)
+  }
+  return idOf
 }
 
 /** Its versions a season apart. */

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
 import type { LotState } from '../../core/media'
-import { containers } from '../containers/tables'
+import { containers, places } from '../containers/tables'
 import type { Database } from '../database'
 import { naturally } from '../naturally'
 import { workOrders } from '../recondition/tables'
@@ -148,12 +148,12 @@ export async function readLotNamesEver(
 
 function holdsWord(word: string): SQL {
   const like = likeWord(word)
-  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} where ${lotPlaces.lotId} = ${lots.id} and (lower(${containers.place}) like ${like} or lower(${containers.code}) like ${like} or lower(${containers.name}) like ${like}))`
+  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} join ${places} on ${places.id} = ${containers.placeId} where ${lotPlaces.lotId} = ${lots.id} and (lower(${places.name}) like ${like} or lower(${containers.code}) like ${like} or lower(${containers.name}) like ${like}))`
   return sql`(lower(${lots.name}) like ${like} or lower(coalesce(${lots.storeBin}, '')) like ${like} or ${lots.id}::text = ${word} or ${inAPot})`
 }
 
 function standsAt(place: string): SQL {
-  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} where ${lotPlaces.lotId} = ${lots.id} and ${containers.place} = ${place})`
+  const inAPot = sql`exists (select 1 from ${lotPlaces} join ${containers} on ${containers.id} = ${lotPlaces.containerId} join ${places} on ${places.id} = ${containers.placeId} where ${lotPlaces.lotId} = ${lots.id} and ${places.name} = ${place})`
   return sql`(${inAPot} or (not ${lotSummaries.isInPots} and ${eq(lots.storeBin, place)}))`
 }
 

@@ -76,6 +76,7 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
         />
         <TextField
           label={words.place}
+          suggestions={page.places}
           value={place}
           error={errorOf('place')}
           onChange={(event) => setPlace(event.target.value)}

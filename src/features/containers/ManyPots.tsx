@@ -24,9 +24,11 @@ type Job = (typeof JOBS)[number]
 export function ManyPots({
   pots,
   crops,
+  places,
 }: {
   readonly pots: readonly number[]
   readonly crops: readonly CropName[]
+  readonly places: readonly string[]
 }) {
   const [job, setJob] = useState<Job>('plant')
   return (
@@ -41,7 +43,7 @@ export function ManyPots({
       />
       {job === 'plant' && <PlantForm pots={pots} crops={crops} />}
       {job === 'end' && <EndMany pots={pots} />}
-      {job === 'change' && <ChangeMany pots={pots} />}
+      {job === 'change' && <ChangeMany pots={pots} places={places} />}
       {job === 'away' && <PutAway pots={pots} />}
       <p>
         <a href={`/labels?pots=${pots.join(',')}`}>{labelWords.ofPots(pots.length)}</a>
@@ -117,7 +119,7 @@ function EndMany({ pots }: OfPots) {
   )
 }
 
-function ChangeMany({ pots }: OfPots) {
+function ChangeMany({ pots, places }: OfPots & { readonly places: readonly string[] }) {
   const { problem, errorOf, isSending, deliver } = useSend()
   const [place, setPlace] = useState('')
   const [name, setName] = useState('')
@@ -146,6 +148,7 @@ function ChangeMany({ pots }: OfPots) {
       <div className={styles.fields}>
         <TextField
           label={words.place}
+          suggestions={places}
           value={place}
           error={errorOf('place')}
           onChange={(event) => setPlace(event.target.value)}

@@ -1,4 +1,11 @@
 import { useState } from 'react'
+import type { ContainerShape } from '../../core/containers'
+import {
+  POT_COLUMNS,
+  type PotColumn,
+  type PotsQuery,
+  USUAL_POT_COLUMNS,
+} from '../../messages/containers/pots'
 import type { PotRow, PotsPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
@@ -10,6 +17,7 @@ import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { containers as words } from '../../ui/texts/containers'
+import { exposures } from '../../ui/texts/exposures'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { list as listWords } from '../../ui/texts/list'
 import { manyPots as manyWords } from '../../ui/texts/manyPots'
@@ -29,6 +37,7 @@ function Pots({ page }: { page: PotsPage }) {
   const { format } = useSite()
   const { asked, counts, places, rows, part } = page
   const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set())
+  const shown = shownColumns(asked)
   const asksNothing = !asked.find && !asked.place && !asked.state
   if (rows.length === 0 && asksNothing) {
     return (
@@ -66,6 +75,7 @@ function Pots({ page }: { page: PotsPage }) {
         )}
         actions={
           <>
+            <LinkButton href="/pots/places">{words.places}</LinkButton>
             <LinkButton href="/pots/paste">{manyWords.paste}</LinkButton>
             <LinkButton
               href={asked.place ? `/labels?place=${encodeURIComponent(asked.place)}` : '/labels'}
@@ -75,7 +85,17 @@ function Pots({ page }: { page: PotsPage }) {
           </>
         }
       />
-      <ListBar path="/pots" label={words.find} hint={words.findHint} find={asked.find ?? ''}>
+      <ListBar
+        path="/pots"
+        label={words.find}
+        hint={words.findHint}
+        find={asked.find ?? ''}
+        columns={POT_COLUMNS.map((id) => ({
+          id,
+          name: words.columns[id],
+          shown: shown.includes(id),
+        }))}
+      >
         <SelectField label={words.place} name="place" defaultValue={asked.place ?? ''}>
           <option value="">{words.anywhere}</option>
           {places.map((place) => (
@@ -100,7 +120,7 @@ function Pots({ page }: { page: PotsPage }) {
           ))}
         </SelectField>
       </ListBar>
-      {chosen.size > 0 && <ManyPots pots={[...chosen]} crops={page.crops} />}
+      {chosen.size > 0 && <ManyPots pots={[...chosen]} crops={page.crops} places={places} />}
       {rows.length === 0 ? (
         <p>
           {listWords.nothing} <a href="/pots">{listWords.showAll}</a>
@@ -111,9 +131,11 @@ function Pots({ page }: { page: PotsPage }) {
             <tr>
               <td />
               <th scope="col">{words.columns.pot}</th>
-              <th scope="col">{words.columns.grows}</th>
-              <th scope="col">{words.columns.lot}</th>
-              <th scope="col">{words.columns.litres}</th>
+              {shown.map((id) => (
+                <th key={id} scope="col">
+                  {words.columns[id]}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -121,6 +143,7 @@ function Pots({ page }: { page: PotsPage }) {
               <Row
                 key={row.id}
                 row={row}
+                shown={shown}
                 chosen={chosen.has(row.id)}
                 onChoose={(on) => choose(row.id, on)}
               />
@@ -136,17 +159,23 @@ function Pots({ page }: { page: PotsPage }) {
   )
 }
 
+function shownColumns({ columns }: PotsQuery): readonly PotColumn[] {
+  const named = columns?.split(',')
+  return POT_COLUMNS.filter((id) => (named ? named.includes(id) : USUAL_POT_COLUMNS.includes(id)))
+}
+
 function Row({
   row,
+  shown,
   chosen,
   onChoose,
 }: {
   readonly row: PotRow
+  readonly shown: readonly PotColumn[]
   readonly chosen: boolean
   readonly onChoose: (on: boolean) => void
 }) {
-  const { format } = useSite()
-  const { id, code, name, place, litres, lotId, lotName, plantings } = row
+  const { id, code, name, place } = row
   return (
     <tr>
       <td className={styles.choose}>
@@ -163,19 +192,45 @@ function Row({
         </a>
         <small>{place}</small>
       </td>
-      <td>
-        {plantings.length === 0
-          ? lotId === null
-            ? words.noMix
-            : words.nobody
-          : plantings.map(({ cropName, since }) => (
-              <span key={`${cropName}${since}`} className={styles.grows}>
-                <strong>{cropName}</strong> {words.since(format.day(since))}
-              </span>
-            ))}
-      </td>
-      <td>{lotId !== null && <a href={`/lots/${lotId}`}>{lotName}</a>}</td>
-      <td className={styles.litres}>{format.plain(format.litres(litres))}</td>
+      {shown.map((column) => (
+        <td key={column} className={styles[column]}>
+          <Cell row={row} column={column} />
+        </td>
+      ))}
     </tr>
   )
+}
+
+function Cell({ row, column }: { readonly row: PotRow; readonly column: PotColumn }) {
+  const { format } = useSite()
+  const { litres, shape, exposure, lotId, lotName, plantings } = row
+  switch (column) {
+    case 'grows':
+      if (plantings.length === 0) return lotId === null ? words.noMix : words.nobody
+      return plantings.map(({ cropName, since }) => (
+        <span key={`${cropName}${since}`} className={styles.crop}>
+          <strong>{cropName}</strong> {words.since(format.day(since))}
+        </span>
+      ))
+    case 'lot':
+      return lotId !== null && <a href={`/lots/${lotId}`}>{lotName}</a>
+    case 'litres':
+      return format.plain(format.litres(litres))
+    case 'size':
+      return words.sizeOf(sizeOf(shape).map((cm) => format.plain(format.cm(cm))))
+    case 'exposure':
+      return exposures[exposure]
+  }
+}
+
+/** Widths at the top, then the height, cm. */
+function sizeOf(shape: ContainerShape): readonly number[] {
+  switch (shape.kind) {
+    case 'round':
+      return [shape.topDiameterCm, shape.heightCm]
+    case 'bowl':
+      return [shape.rimDiameterCm, shape.heightCm]
+    case 'rectangular':
+      return [shape.topLengthCm, shape.topWidthCm, shape.heightCm]
+  }
 }

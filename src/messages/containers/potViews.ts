@@ -13,6 +13,8 @@ export interface PotRow {
   readonly name: string
   readonly place: string
   readonly litres: number
+  readonly shape: ContainerShape
+  readonly exposure: Exposure
   readonly lotId: number | null
   readonly lotName: string | null
   readonly state: PotState
@@ -87,6 +89,8 @@ export interface PotPage {
   readonly code: string
   readonly name: string
   readonly place: string
+  /** All places of the garden. */
+  readonly places: readonly string[]
   readonly litres: number
   readonly lot: {
     readonly id: number

@@ -11,7 +11,7 @@ import {
   POT_LOG_KINDS,
   type PotLogKind,
 } from '../../core/season'
-import { type ListQuery, listFields } from '../list'
+import { columnsField, type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { day, id, key, line, lines, version } from '../rules'
 
@@ -22,10 +22,18 @@ const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
 
 export type PotOrder = (typeof POT_ORDERS)[number]
 
+/** What a list of pots can show of each. */
+export const POT_COLUMNS = ['grows', 'lot', 'litres', 'size', 'exposure'] as const
+export type PotColumn = (typeof POT_COLUMNS)[number]
+/** Shown where nothing was chosen. */
+export const USUAL_POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres']
+
 export interface PotsQuery extends ListQuery {
   readonly place?: string
   readonly state?: PotState
   readonly order?: PotOrder
+  /** Names of columns, with commas between; the usual ones where it is left out. */
+  readonly columns?: string
 }
 
 export const potsQuerySchema = Joi.object<PotsQuery>({
@@ -37,6 +45,7 @@ export const potsQuerySchema = Joi.object<PotsQuery>({
   order: Joi.string()
     .valid(...POT_ORDERS)
     .label('The order'),
+  columns: columnsField(POT_COLUMNS),
 })
 
 export interface PotParams {

@@ -3,7 +3,7 @@ import { blendMedia } from '../../core/media'
 import { LOSS_RANGE, plantsInPlace } from '../../core/mixes'
 import { dryDown, EXPOSURE_FACTORS } from '../../core/season'
 import { whyInput } from '../../core/why'
-import type { StoredContainer } from '../../data/containers'
+import { listPlaces, type StoredContainer } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { presentInnings, readLotNames } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
@@ -60,6 +60,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     code,
     name,
     place,
+    places: (await listPlaces(db)).map((one) => one.name),
     litres,
     families: facts ? recentFamilies(await lotFamilies(db, facts.lot, tables), tables.today) : [],
     fill: facts ? null : await fillChoices(db),

@@ -1,4 +1,4 @@
-import { listContainers, type StoredContainer } from '../../data/containers'
+import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
 import { readLotNames } from '../../data/media'
 import { openPlantings, type Planting } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -34,7 +34,7 @@ export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise
   return {
     asked,
     part: { ...part, pageRows: PAGE_ROWS },
-    places: [...new Set(containers.map(({ place }) => place))].sort((a, b) => a.localeCompare(b)),
+    places: (await listPlaces(db)).map(({ name }) => name),
     counts: { growing: countOf('growing'), waiting: countOf('waiting'), empty: countOf('empty') },
     rows: slice,
     crops: [...tables.crops.values()].map(({ id, name, rotationGroup }) => ({
@@ -56,7 +56,7 @@ async function growingIn(db: OpenDatabase): Promise<ReadonlyMap<number, Planting
 }
 
 function rowOf(
-  { id, code, name, place, litres, lotId }: StoredContainer,
+  { id, code, name, place, litres, shape, exposure, lotId }: StoredContainer,
   open: readonly Planting[],
   lotNames: ReadonlyMap<number, string>,
   cropName: (id: string) => string | undefined,
@@ -70,6 +70,8 @@ function rowOf(
     name,
     place,
     litres,
+    shape,
+    exposure,
     lotId,
     lotName: lotId === null ? null : (lotNames.get(lotId) ?? null),
     state: lotId === null ? 'empty' : plantings.length > 0 ? 'growing' : 'waiting',

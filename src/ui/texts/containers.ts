@@ -1,5 +1,5 @@
 import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
-import type { PotOrder, PotState } from '../../messages/containers/pots'
+import type { PotColumn, PotOrder, PotState } from '../../messages/containers/pots'
 import { monthName } from './months'
 
 const how: Readonly<Record<HowPlanted, string>> = {
@@ -52,7 +52,16 @@ export const containers = {
     litres: 'Litres, largest first',
     crop: 'Crop',
   } satisfies Record<PotOrder, string>,
-  columns: { pot: 'Pot', litres: 'Holds', grows: 'Grows in it', lot: 'Its mix' },
+  columns: {
+    pot: 'Pot',
+    grows: 'Grows in it',
+    lot: 'Its mix',
+    litres: 'Holds',
+    size: 'Size',
+    exposure: 'Sun and wind',
+  } satisfies Record<PotColumn | 'pot', string>,
+  places: 'Places',
+  sizeOf: (lengths: readonly string[]) => lengths.join(' × '),
   since: (day: string) => `since ${day}`,
   choose: (code: string) => `Choose ${code}`,
   chosen: (count: number) => `${count} ${count === 1 ? 'pot' : 'pots'} chosen`,

@@ -1,0 +1,180 @@
+import { useState } from 'react'
+import { EXPOSURES, type Exposure } from '../../core/season/exposure'
+import type { PlaceRow, PlacesPage } from '../../messages/containers/places'
+import type { SiteView } from '../../messages/site'
+import { Button, LinkButton } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { Fold } from '../../ui/Fold'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { exposures } from '../../ui/texts/exposures'
+import { places as words } from '../../ui/texts/places'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Places.module.css'
+
+/** The places of the garden with their sun and wind. */
+export default function PlacesScreen({
+  page,
+  site,
+}: {
+  readonly page: PlacesPage
+  readonly site: SiteView
+}) {
+  return (
+    <SiteProvider site={site}>
+      <PageHead
+        title={words.title}
+        lead={words.lead}
+        actions={<LinkButton href="/pots">{words.back}</LinkButton>}
+      />
+      {page.rows.length === 0 && (
+        <p>
+          {words.none} {words.next}
+        </p>
+      )}
+      <ul className={styles.places}>
+        {page.rows.map((row) => (
+          <Place key={row.id} row={row} />
+        ))}
+      </ul>
+      <section aria-labelledby="add-place" className={styles.add}>
+        <h2 id="add-place">{words.add}</h2>
+        <PlaceForm
+          method="POST"
+          address="/api/places"
+          begin={{ name: '', exposure: 'open' }}
+          label={words.addIt}
+          done={words.added}
+        />
+      </section>
+    </SiteProvider>
+  )
+}
+
+function Place({ row }: { readonly row: PlaceRow }) {
+  const { format } = useSite()
+  const { id, name, exposure, version, pots, growing, otherwise, litres } = row
+  return (
+    <li className={styles.place}>
+      <h2 className={styles.name}>
+        <a href={`/pots?place=${encodeURIComponent(name)}`}>{name}</a>
+      </h2>
+      <dl className={styles.facts}>
+        <div>
+          <dt>{words.columns.exposure}</dt>
+          <dd>
+            {exposures[exposure]}
+            {otherwise > 0 && <small> · {words.otherwise(otherwise)}</small>}
+          </dd>
+        </div>
+        <div>
+          <dt>{words.columns.pots}</dt>
+          <dd>{words.pots(pots, growing)}</dd>
+        </div>
+        {pots > 0 && (
+          <div>
+            <dt>{words.columns.litres}</dt>
+            <dd>{format.plain(format.litres(litres))}</dd>
+          </div>
+        )}
+      </dl>
+      <Fold title={words.correctOf(name)} className={styles.correct}>
+        <PlaceForm
+          method="PATCH"
+          address={`/api/places/${id}`}
+          begin={{ name, exposure }}
+          version={version}
+          label={words.keep}
+          done={words.kept}
+          away={pots === 0 ? id : null}
+        />
+      </Fold>
+    </li>
+  )
+}
+
+function PlaceForm({
+  method,
+  address,
+  begin,
+  version,
+  label,
+  done,
+  away = null,
+}: {
+  readonly method: 'POST' | 'PATCH'
+  readonly address: string
+  readonly begin: { readonly name: string; readonly exposure: Exposure }
+  readonly version?: number
+  readonly label: string
+  readonly done: (name: string) => string
+  /** Of a place where no pot stands. */
+  readonly away?: number | null
+}) {
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [name, setName] = useState(begin.name)
+  const [exposure, setExposure] = useState<Exposure>(begin.exposure)
+  const keep = async () => {
+    if (isSending) return
+    const answer = await deliver(method, address, {
+      name,
+      exposure,
+      ...(version === undefined ? {} : { version }),
+    })
+    if (!answer) return
+    showToastOnNextPage({ text: done(name) })
+    window.location.reload()
+  }
+  const remove = async () => {
+    const answer = await deliver('POST', `/api/places/${away}/put-away`, {})
+    if (!answer) return
+    showToastOnNextPage({
+      text: words.awayDone(begin.name),
+      undo: { method: 'POST', address: '/api/places', body: begin },
+    })
+    window.location.reload()
+  }
+  return (
+    <form
+      className={styles.form}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void keep()
+      }}
+      noValidate
+    >
+      <TextField
+        label={words.name}
+        value={name}
+        error={errorOf('name')}
+        onChange={(event) => setName(event.target.value)}
+      />
+      <SelectField
+        label={words.exposure}
+        hint={words.exposureHint}
+        value={exposure}
+        error={errorOf('exposure')}
+        onChange={(event) => setExposure(event.target.value as Exposure)}
+      >
+        {EXPOSURES.map((value) => (
+          <option key={value} value={value}>
+            {exposures[value]}
+          </option>
+        ))}
+      </SelectField>
+      <div className={styles.keys}>
+        <Button type="submit" disabled={isSending}>
+          {label}
+        </Button>
+        {away !== null && (
+          <Button disabled={isSending} onClick={() => void remove()}>
+            {words.away}
+          </Button>
+        )}
+      </div>
+      <ProblemNotice problem={problem} />
+    </form>
+  )
+}
