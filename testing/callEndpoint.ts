@@ -37,7 +37,10 @@ export async function callEndpoint<T = Record<string, unknown>>(
   )
   const context = { request, params: given, url } as unknown as APIContext
   const response = (await endpoint(context)) as Response
-  const answer: unknown = await response.json()
+  const isJson = response.headers.get('content-type')?.includes('json')
+  const answer: unknown = isJson
+    ? await response.json()
+    : { bytes: new Uint8Array(await response.arrayBuffer()) }
   const problem = answer as Problem
   const fields = Object.fromEntries(
     (response.ok ? [] : problem.fields).map(({ field, message }) => [field, message]),

@@ -29,6 +29,8 @@ export interface EndpointSpec<Params, Query, Body> {
   readonly params?: Joi.ObjectSchema<Params>
   readonly query?: Joi.ObjectSchema<Query>
   readonly body?: Joi.ObjectSchema<Body>
+  /** Of the body, where it may be larger than others. */
+  readonly limitBytes?: number
   /** Status of success, 200 when left out. */
   readonly status?: number
   handle(input: EndpointInput<Params, Query, Body>): Promise<unknown>
@@ -54,7 +56,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
       const visitor = admit(request)
       const params = validate(spec.params, context.params, true)
       const query = validate(spec.query, queryOf(context), true)
-      const text = spec.body ? await readJson(request) : ''
+      const text = spec.body ? await readJson(request, spec.limitBytes) : ''
       const body = spec.body ? validate(spec.body, parse(text), false) : (undefined as Body)
       const answer = async (db: Database) => ({
         status: spec.status ?? 200,
@@ -81,7 +83,24 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
   return Object.assign(route, { spec })
 }
 
+/** An answer that is a picture; what has a number never changes. */
+export class Picture {
+  constructor(
+    readonly bytes: Uint8Array,
+    readonly type: string,
+  ) {}
+}
+
 function json({ status, answer }: { readonly status: number; readonly answer: unknown }): Response {
+  if (answer instanceof Picture) {
+    return new Response(new Uint8Array(answer.bytes), {
+      status,
+      headers: {
+        'content-type': answer.type,
+        'cache-control': 'private, max-age=31536000, immutable',
+      },
+    })
+  }
   return new Response(JSON.stringify(answer ?? null), {
     status,
     headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },

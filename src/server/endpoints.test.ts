@@ -4,6 +4,7 @@ import { TROUGH_TO_STRAWBERRY } from '../../testing/answers'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
+import { SMALL_JPEG } from '../../testing/smallJpeg'
 import { DEFAULT_KIT } from '../core/bench'
 import { readWorkOrder } from '../data/recondition'
 import { readSite } from '../data/site'
@@ -209,6 +210,13 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ count: 0 }, 'count'],
     unknown: { id: NOBODY },
   },
+  'POST /api/containers/[id]/photos': {
+    params: () => ({ id: 1 }),
+    body: () => ({ jpeg: SMALL_JPEG }),
+    wrong: [{ jpeg: 'bm8gcGljdHVyZQ==' }, 'jpeg'],
+    unknown: { id: NOBODY },
+  },
+  'GET /api/photos/[id]': { params: () => ({ id: 1 }), unknown: { id: NOBODY } },
   'GET /api/health': {},
   'GET /api/find': {},
   'GET /api/media/materials': {},

@@ -2,7 +2,7 @@ import { useEffect, useId, useRef, useState } from 'react'
 import { Button } from './Button'
 import styles from './Photo.module.css'
 import { shrinkPhoto } from './shrinkPhoto'
-import { photo as photoWords } from './texts/workshop'
+import { photo as photoWords } from './texts/photo'
 
 /** A photo with what it shows. */
 export function Photo({
@@ -63,7 +63,6 @@ export function PhotoField({
             ref={input}
             type="file"
             accept="image/*"
-            capture="environment"
             aria-describedby={`${id}-label ${id}-hint`}
             onChange={(event) => choose(event.target.files?.[0])}
           />

@@ -14,6 +14,7 @@ export const POT_LOG_KINDS = [
   'stays wet',
   'dries fast',
   'missed',
+  'photo',
   'note',
 ] as const
 export type PotLogKind = (typeof POT_LOG_KINDS)[number]

@@ -1,3 +1,4 @@
+import type { HowPlanted, PotLogKind } from '../../core/season'
 import type { LotOrigin, MeasuredQuantity } from '../media/lotTables'
 
 export interface DemoSeason {
@@ -5,6 +6,10 @@ export interface DemoSeason {
   readonly outcome: 'well' | 'fair' | 'poor'
   /** What a season takes and leaves, L by material: organic parts rot, some of them to fines. */
   readonly ageing: Readonly<Record<string, number>>
+  /** Planted, where nothing else is said. */
+  readonly how?: HowPlanted
+  /** Of each pot. */
+  readonly harvestG?: number
 }
 
 export interface DemoLot {
@@ -20,6 +25,13 @@ export interface DemoLot {
     readonly quantity: MeasuredQuantity
     readonly value: number
     readonly method: string
+    readonly daysAgo: number
+  }[]
+  /** What was written down at its pots, oldest first. */
+  readonly log?: readonly {
+    readonly code: string
+    readonly kind: PotLogKind
+    readonly value?: number
     readonly daysAgo: number
   }[]
 }
@@ -186,5 +198,3 @@ export const LOTS: readonly DemoLot[] = [
     measured: [],
   },
 ]
-
-/** What the shelf holds: litres and price a litre (0: own, free). */

@@ -1,5 +1,6 @@
 import type { ContainerShape } from '../../core/containers'
 import type { Exposure } from '../../core/season'
+import { MORE_POTS } from './morePots'
 
 /** A made-up stair garden on the terraces of a former foundry, in the made-up harbour town of Port Aldern. */
 export const SITE = {
@@ -157,8 +158,10 @@ export const CONTAINERS: readonly DemoContainer[] = [
     headspaceCm: 2.5,
     exposure: 'windy',
   },
+  ...MORE_POTS,
 ]
 
+/** What the shelf holds: litres and price a litre (0: own, free). */
 export const STOCK: Readonly<Record<string, readonly [litres: number, pricePerLitre: number]>> = {
   'all-purpose-mix': [40, 0.22],
   'acid-mix': [30, 0.3],

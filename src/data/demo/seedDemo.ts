@@ -9,8 +9,10 @@ import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
 import { addMixVersion, createMix } from '../mixes/mixes'
-import { plantings } from '../season/plantingTables'
+import { plantings, potLog } from '../season/plantingTables'
 import { siteSettings } from '../site/tables'
+import { FLOWER_LOTS } from './demoFlowers'
+import { KITCHEN_LOTS } from './demoKitchen'
 import { type DemoLot, LOTS } from './demoLots'
 import { MIXES } from './demoMixes'
 import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
@@ -38,7 +40,9 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     for (const [id, [stockGrams, pricePerKg]] of Object.entries(AMENDMENT_STOCK)) {
       await tx.update(amendments).set({ stockGrams, pricePerKg }).where(eq(amendments.id, id))
     }
-    for (const lot of LOTS) await seedLot(tx, lot, idOf, now)
+    for (const lot of [...LOTS, ...KITCHEN_LOTS, ...FLOWER_LOTS]) {
+      await seedLot(tx, lot, idOf, now)
+    }
     for (const mix of MIXES) await seedMix(tx, mix, now)
     await seedBench(tx, now)
     forgetAll()
@@ -95,6 +99,7 @@ async function seedLot(
     at: seasons > 0 ? startOf(0) : daysBefore(now, 95),
   })
   let litres = litresOf(lot.filled)
+  let present: readonly { readonly id: number; readonly containerId: number }[] = []
   for (const [index, season] of lot.seasons.entries()) {
     const growing = lot.stillGrowing && index === seasons - 1
     const [made] = await db
@@ -116,17 +121,31 @@ async function seedLot(
       lotId: id,
       inningsId: made?.id ?? 0,
       cropId: season.cropId,
-      how: 'planted' as const,
+      how: season.how ?? ('planted' as const),
       startedOn: isoDay(startOf(index)),
       endedOn: growing ? null : isoDay(endOf(index)),
       growth: growing ? null : GROWTH[season.outcome],
+      harvestG: growing ? null : (season.harvestG ?? null),
       endedWhy: growing ? null : ('season over' as const),
     }))
-    if (grown.length > 0) await db.insert(plantings).values(grown)
+    if (grown.length > 0) {
+      present = await db
+        .insert(plantings)
+        .values(grown)
+        .returning({ id: plantings.id, containerId: plantings.containerId })
+    }
     litres += litresOf(season.ageing)
     const aged = lineOf('settled', season.ageing)
     if (aged.components.length > 0) await appendLines(db, id, [aged], endOf(index))
   }
+  const log = (lot.log ?? []).map(({ code, kind, value, daysAgo }) => {
+    const containerId = idOf.get(code) ?? 0
+    const planting = present.find((one) => one.containerId === containerId)
+    const at = daysBefore(now, daysAgo)
+    const plantingId = planting?.id ?? null
+    return { containerId, plantingId, lotId: id, at, kind, value: value ?? null }
+  })
+  if (log.length > 0) await db.insert(potLog).values(log)
   if (lot.measured.length > 0) {
     await db.insert(measurements).values(
       lot.measured.map(({ quantity, value, method, daysAgo }) => ({

@@ -1,9 +1,11 @@
 export { listCrops } from './crops'
 export { type EarlierSeason, wholeYear, writeEarlierSeasons } from './earlierSeasons'
 export { firstPlanted, movePlanting, movePlantingBack, movesOf } from './movePlanting'
+export { addPhoto, readPhoto } from './photos'
 export {
   endAllIn,
   endPlanting,
+  growingPlanting,
   type NewPlanting,
   openPlantings,
   type Planting,

@@ -9,7 +9,7 @@ import {
   text,
 } from 'drizzle-orm/pg-core'
 import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
-import { instant, version } from '../columns'
+import { bytes, instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { innings, lotFindings, lots } from '../media/lotTables'
 import { crops, problems } from './tables'
@@ -60,6 +60,14 @@ export const plantings = pgTable(
   ],
 )
 
+/** Photos that were taken at containers, made small, with nothing but the picture in them. */
+export const photos = pgTable('photos', {
+  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+  bytes: bytes('bytes').notNull(),
+  widthPx: integer('width_px').notNull(),
+  heightPx: integer('height_px').notNull(),
+})
+
 /** What was seen or done at a container, in a word or a number. */
 export const potLog = pgTable(
   'pot_log',
@@ -77,6 +85,7 @@ export const potLog = pgTable(
     problemId: text('problem_id').references(() => problems.id),
     /** The finding it became in the lot. */
     findingId: integer('finding_id').references(() => lotFindings.id),
+    photoId: integer('photo_id').references(() => photos.id),
     note: text('note'),
     takenBack: boolean('taken_back').notNull().default(false),
   },

@@ -29,6 +29,16 @@ export async function plantingsIn(
     .orderBy(desc(plantings.startedOn), desc(plantings.id))
 }
 
+/** What grows in a container, in the mix that stands in it; the newest where there are several. */
+export async function growingPlanting(
+  db: Database,
+  containerId: number,
+  lotId: number,
+): Promise<Planting | null> {
+  const all = await plantingsIn(db, [containerId])
+  return all.find((one) => one.endedOn === null && one.lotId === lotId) ?? null
+}
+
 /** What grew and grows in the mix of a lot, in all its containers, oldest first. */
 export async function plantingsOfLot(
   db: Database,

@@ -18,7 +18,7 @@ export async function logOf(db: Database, containerId: number, limit = 60): Prom
 
 export async function writeLog(
   db: Database,
-  entry: Omit<PotLogEntry, 'id' | 'takenBack'>,
+  entry: Omit<PotLogEntry, 'id' | 'takenBack' | 'photoId'> & { readonly photoId?: number },
 ): Promise<number> {
   const [made] = await db.insert(potLog).values(entry).returning({ id: potLog.id })
   if (!made) throw new Error('The entry was not written down.')

@@ -133,7 +133,7 @@ export function Log({ page: { log } }: { readonly page: PotPage }) {
 function Entry({ entry }: { readonly entry: LogView }) {
   const { format } = useSite()
   const { isSending, deliver } = useSend()
-  const { id, kind, value, problemName, note } = entry
+  const { id, kind, value, problemName, photoId, note } = entry
   const day = format.day(entry.on)
   const what =
     kind === 'growth' && value !== null
@@ -153,7 +153,14 @@ function Entry({ entry }: { readonly entry: LogView }) {
   }
   return (
     <li>
-      {day} · <strong>{what}</strong>
+      {day} ·{' '}
+      {photoId === null ? (
+        <strong>{what}</strong>
+      ) : (
+        <a href={`/api/photos/${photoId}`} className={styles.photo}>
+          <img src={`/api/photos/${photoId}`} alt={words.photoOf(day)} loading="lazy" />
+        </a>
+      )}
       {note && ` · ${note}`}{' '}
       <Button
         weight="quiet"

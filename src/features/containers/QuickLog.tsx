@@ -5,9 +5,11 @@ import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { PhotoField } from '../../ui/Photo'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
+import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
@@ -33,16 +35,27 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
     if (isSending) return
     const body = { kind, value: null, problemId: null, note: '', ...more }
     const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/log`, body)
-    if (!answer) return
+    if (answer) done(answer.data.id, said)
+  }
+  const done = (id: number, said: string) => {
     showToastOnNextPage({
       text: words.kept(said),
       undo: {
         method: 'POST',
-        address: `/api/containers/log/${answer.data.id}/counts`,
+        address: `/api/containers/log/${id}/counts`,
         body: { counts: false },
       },
     })
     window.location.reload()
+  }
+
+  const keepPhoto = async (photo: Blob | null) => {
+    if (!photo || isSending) return
+    const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/photos`, {
+      jpeg: await base64Of(photo),
+      note: '',
+    })
+    if (answer) done(answer.data.id, words.log.photo)
   }
 
   return (
@@ -121,6 +134,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
           )}
         </div>
       </div>
+      <PhotoField label={words.photo} onPhoto={(photo) => void keepPhoto(photo)} />
       <ProblemNotice problem={problem} />
     </div>
   )

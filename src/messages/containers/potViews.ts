@@ -73,6 +73,8 @@ export interface LogView {
   readonly kind: PotLogKind
   readonly value: number | null
   readonly problemName: string | null
+  /** Of a photo, its number. */
+  readonly photoId: number | null
   readonly note: string | null
 }
 

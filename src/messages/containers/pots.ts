@@ -149,7 +149,7 @@ export interface NewLogEntry {
 
 export const newLogEntrySchema = Joi.object<NewLogEntry>({
   kind: Joi.string()
-    .valid(...POT_LOG_KINDS)
+    .valid(...POT_LOG_KINDS.filter((kind) => kind !== 'photo'))
     .required()
     .label('What happened'),
   value: Joi.number().min(0).max(1_000_000).allow(null).default(null).label('The number'),

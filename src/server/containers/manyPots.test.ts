@@ -123,7 +123,7 @@ test('while a row is wrong none is made; once all are right all are, with the ne
   const codes = (await listContainers(db))
     .filter(({ id }) => ids.includes(id))
     .map(({ code }) => code)
-  assert.ok(codes.includes('T1') && codes.includes('P13') && codes.includes('P24'))
+  assert.ok(codes.includes('T1') && codes.includes('P61') && codes.includes('P72'))
   const again = await pastePots(db, { text, check: false })
   assert.match(again.rows[0]?.errors[0]?.message ?? '', /T1 is given out already/)
   const page = await potsPage(db, { place: 'Bench' })

@@ -2,7 +2,7 @@ import { GROWTH_SCORES } from '../../core/season'
 import { requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
-import { listProblems, plantingsIn, writeLog } from '../../data/season'
+import { growingPlanting, listProblems, writeLog } from '../../data/season'
 import type { NewLogEntry } from '../../messages/containers/pots'
 import { newFound } from '../media'
 import { refuseField } from '../problem'
@@ -22,9 +22,7 @@ export async function newLogEntry(
   const { lotId } = container
   requireTold(kind, value)
   if (problemId !== null || kind === 'problem') await requireProblem(db, problemId)
-  const growing = (await plantingsIn(db, [containerId])).find(
-    (one) => one.endedOn === null && one.lotId === lotId,
-  )
+  const growing = lotId === null ? null : await growingPlanting(db, containerId, lotId)
   const found =
     problemId !== null && lotId !== null
       ? await newFound(db, lotId, { problemId, note }, at, growing?.cropId ?? null)

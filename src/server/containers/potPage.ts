@@ -244,7 +244,7 @@ async function movesIn(
 }
 
 function logView(entry: PotLogEntry, { problems, timeZone }: Tables): LogView {
-  const { id, at, kind, value, problemId, note } = entry
+  const { id, at, kind, value, problemId, photoId, note } = entry
   const problemName = problemId === null ? null : (problems.get(problemId)?.name ?? problemId)
-  return { id, on: dayAt(timeZone, at), kind, value, problemName, note }
+  return { id, on: dayAt(timeZone, at), kind, value, problemName, photoId, note }
 }

@@ -24,6 +24,7 @@ const log: Readonly<Record<PotLogKind, string>> = {
   'stays wet': 'Stays wet',
   'dries fast': 'Dries too fast',
   missed: 'Missed a watering',
+  photo: 'Photo',
   note: 'Note',
 }
 
@@ -32,6 +33,8 @@ const times = (count: number) => (count === 2 ? 'twice' : `${count} times`)
 /** Words of the pots: their list, one of them, what grows in them. */
 export const containers = {
   title: 'Pots',
+  photo: 'A photo',
+  photoOf: (day: string) => `The pot on ${day}`,
   summary: (growing: string, waiting: string, empty: string) =>
     `${growing} with plants · ${waiting} with mix, nothing planted · ${empty} empty`,
   find: 'Find pots',

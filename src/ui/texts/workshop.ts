@@ -40,14 +40,6 @@ export const clock = {
   moments: 'Moments',
 } as const
 
-export const photo = {
-  take: 'Take or choose a photo',
-  again: 'Another photo',
-  remove: 'Take it out',
-  hint: 'It is made smaller here, and where it was taken is left out.',
-  noPhoto: 'This file is no picture that can be read. Choose a JPEG, PNG or WebP.',
-} as const
-
 export const shell = {
   find: 'Find',
   findTitle: 'Find a place, a lot, a pot or something to do',

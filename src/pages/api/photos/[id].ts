@@ -1,0 +1,8 @@
+import { readPhoto } from '../../../data/season'
+import { photoParamsSchema } from '../../../messages/containers/photos'
+import { defineEndpoint, Picture } from '../../../server/defineEndpoint'
+
+export const GET = defineEndpoint({
+  params: photoParamsSchema,
+  handle: async ({ db, params }) => new Picture(await readPhoto(db, params.id), 'image/jpeg'),
+})

@@ -1,0 +1,1 @@
+export { newPhoto } from './newPhoto'
