@@ -4,7 +4,7 @@ import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Figure, WhyFigure } from '../../ui/Figure'
-import { Notice, ProblemNotice } from '../../ui/Notice'
+import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
@@ -25,8 +25,7 @@ import { PlantForm } from './PlantForm'
 import { Growing, History, Log } from './PotHistory'
 import styles from './Pots.module.css'
 import { QuickLog } from './QuickLog'
-
-const TWICE = 2
+import { WaysOut } from './WaysOut'
 
 /** One pot: what grows in it and since when, its mix cut open, what was written down at it. */
 export default function PotScreen({ page, site }: { page: PotPage; site: SiteView }) {
@@ -49,7 +48,7 @@ function Pot({ page }: { page: PotPage }) {
         actions={<NextAction page={page} />}
       />
       <Sentence page={page} />
-      <Twice page={page} />
+      {page.ways && page.lot && <WaysOut ways={page.ways} lotId={page.lot.id} />}
       {page.fill && <FillForm page={page} />}
       <div className={styles.grid}>
         {section && (
@@ -150,22 +149,6 @@ function firstOn({ startedOn, movedFrom }: PlantingView): string {
 function grows(one: PlantingView, today: string, since: string): string {
   const weeks = Math.floor((Date.parse(today) - Date.parse(firstOn(one))) / (7 * 86_400_000))
   return words.grows(one.cropName, one.cultivar, since, weeks)
-}
-
-/** What the second time of the same trouble asks for. */
-function Twice({ page: { lot, staysWet, driesFast, water } }: { page: PotPage }) {
-  const { format } = useSite()
-  return (
-    <div className={styles.notices}>
-      {staysWet >= TWICE && <Notice tone="act">{words.twice['stays wet'](staysWet)}</Notice>}
-      {driesFast >= TWICE && water && (
-        <Notice tone="act">
-          {words.twice['dries fast'](driesFast, format.number(water.days, 1))}{' '}
-          {lot && <a href={`/bench/samples/lot/${lot.id}`}>{words.toTests}</a>}
-        </Notice>
-      )}
-    </div>
-  )
 }
 
 function Water({ page: { water } }: { page: PotPage }) {

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import type { ContainerShape } from '../../core/containers'
 import {
   POT_COLUMNS,
   type PotColumn,
@@ -21,6 +20,7 @@ import { exposures } from '../../ui/texts/exposures'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { list as listWords } from '../../ui/texts/list'
 import { manyPots as manyWords } from '../../ui/texts/manyPots'
+import { lengthsOf } from './lengthsOf'
 import { ManyPots } from './ManyPots'
 import styles from './Pots.module.css'
 
@@ -217,20 +217,8 @@ function Cell({ row, column }: { readonly row: PotRow; readonly column: PotColum
     case 'litres':
       return format.plain(format.litres(litres))
     case 'size':
-      return words.sizeOf(sizeOf(shape).map((cm) => format.plain(format.cm(cm))))
+      return words.sizeOf(lengthsOf(shape).map((cm) => format.cm(cm)))
     case 'exposure':
       return exposures[exposure]
-  }
-}
-
-/** Widths at the top, then the height, cm. */
-function sizeOf(shape: ContainerShape): readonly number[] {
-  switch (shape.kind) {
-    case 'round':
-      return [shape.topDiameterCm, shape.heightCm]
-    case 'bowl':
-      return [shape.rimDiameterCm, shape.heightCm]
-    case 'rectangular':
-      return [shape.topLengthCm, shape.topWidthCm, shape.heightCm]
   }
 }

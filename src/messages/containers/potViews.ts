@@ -78,6 +78,33 @@ export interface LogView {
   readonly note: string | null
 }
 
+/** What would change least for a pot that was seen too wet or too dry again. */
+export interface TroubleWays {
+  readonly kind: 'wet' | 'dry'
+  readonly times: number
+  /** It was seen in last, counted from 0. */
+  readonly month: number
+  /** It lasts in that month; null where nothing is lost. */
+  readonly days: number | null
+  /** Of its mix in it after draining. */
+  readonly air: number | null
+  readonly place: { readonly name: string; readonly days: number } | null
+  /** An empty one of the garden; its value is air where it stays wet, days where it dries too fast. */
+  readonly pot: {
+    readonly id: number
+    readonly code: string
+    readonly name: string
+    readonly litres: number
+    readonly value: number
+  } | null
+  /** Of the same form, where no empty one does it. */
+  readonly size: {
+    readonly shape: ContainerShape
+    readonly litres: number
+    readonly value: number
+  } | null
+}
+
 export interface PotPage {
   /** Of an empty pot: what it can be filled from; null where a mix stands in it. */
   readonly fill: FillChoices | null
@@ -118,9 +145,8 @@ export interface PotPage {
   readonly growing: readonly PlantingView[]
   readonly past: readonly PlantingView[]
   readonly log: readonly LogView[]
-  /** How often it was written down since it was filled. */
-  readonly staysWet: number
-  readonly driesFast: number
+  /** Where it was seen too wet or too dry again since its mix was made. */
+  readonly ways: TroubleWays | null
   readonly crops: readonly CropName[]
   readonly problems: readonly ProblemChoice[]
   readonly triage: TriageView | null

@@ -1,8 +1,4 @@
 import { heightForVolume } from '../../core/containers'
-import { blendMedia } from '../../core/media'
-import { LOSS_RANGE, plantsInPlace } from '../../core/mixes'
-import { dryDown, EXPOSURE_FACTORS } from '../../core/season'
-import { whyInput } from '../../core/why'
 import { listPlaces, type StoredContainer } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { presentInnings, readLotNames } from '../../data/media'
@@ -16,7 +12,7 @@ import {
   plantingsIn,
   wholeYear,
 } from '../../data/season'
-import { readSite, type Site } from '../../data/site'
+import { readSite } from '../../data/site'
 import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -32,6 +28,8 @@ import {
 } from '../lots'
 import { readTables } from '../tables'
 import { fillChoices } from './fillPot'
+import { potWater } from './potWater'
+import { waysOut } from './waysOut'
 
 /** One container: its mix cut open, what grows in it, what was written down of it. */
 export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
@@ -49,8 +47,10 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   const names = await readLotNames(db, [...new Set(all.map((one) => one.lotId))])
   const view = plantingViews(tables, names, facts, await movesIn(db, all, tables))
   const filledAt = facts?.lot.mixedAt ?? null
-  const times = (kind: PotLogEntry['kind']) =>
-    log.filter((entry) => entry.kind === kind && (filledAt === null || entry.at > filledAt)).length
+  const sinceFilled = log.filter((entry) => filledAt === null || entry.at > filledAt)
+  const [planting] = growing
+  const lastCrop = (planting && tables.crops.get(planting.cropId)) ?? facts?.crop ?? null
+  const places = await listPlaces(db)
   return {
     id,
     version,
@@ -60,7 +60,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     code,
     name,
     place,
-    places: (await listPlaces(db)).map((one) => one.name),
+    places: places.map((one) => one.name),
     litres,
     families: facts ? recentFamilies(await lotFamilies(db, facts.lot, tables), tables.today) : [],
     fill: facts ? null : await fillChoices(db),
@@ -69,12 +69,32 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
       facts?.hydraulics && surfaceCm
         ? potView(facts.components, facts.hydraulics.curve, container, surfaceCm, facts.crop)
         : null,
-    water: facts && surfaceCm ? waterOf(container, surfaceCm, facts, growing, tables, site) : null,
+    water:
+      facts && surfaceCm
+        ? potWater(
+            { shape, fillHeightCm: surfaceCm, exposure, on: tables.today },
+            facts,
+            growing,
+            tables,
+            site,
+          )
+        : null,
+    ways:
+      facts && surfaceCm && lastCrop
+        ? waysOut({
+            container,
+            surfaceCm,
+            facts,
+            crop: lastCrop,
+            log: sinceFilled,
+            site,
+            places,
+            pots: [...tables.containersById.values()],
+          })
+        : null,
     growing: growing.map(view),
     past: all.filter((one) => !isGrowing(one)).map(view),
     log: log.map((entry) => logView(entry, tables)),
-    staysWet: times('stays wet'),
-    driesFast: times('dries fast'),
     crops: [...tables.crops.values()].map((crop) => ({
       id: crop.id,
       name: crop.name,
@@ -105,79 +125,9 @@ async function lotOf(db: OpenDatabase, { lot, innings }: LotFacts): Promise<PotP
   }
 }
 
-/** How long it lasts in this month's weather, and what it weighs wet and thirsty, without the pot itself. */
-function waterOf(
-  container: StoredContainer,
-  surfaceCm: number,
-  { components, hydraulics }: LotFacts,
-  [planting]: readonly Planting[],
-  { crops, today }: Tables,
-  site: Site,
-): PotPage['water'] {
-  const crop = planting && crops.get(planting.cropId)
-  if (!crop || !hydraulics || components.length === 0) return null
-  const month = Number(today.slice(5, 7)) - 1
-  const climate = site.climateByMonth[month]
-  if (!climate) return null
-  const filled = { shape: container.shape, fillHeightCm: surfaceCm }
-  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, filled)
-  const dry = dryDown({
-    ...filled,
-    curve: hydraulics.curve,
-    bulkDensity: blendMedia({ components }).bulkDensity,
-    latitudeDeg: site.latitudeDeg,
-    dayOfYear: dayOfYear(today),
-    tMinC: climate.tMinC,
-    tMaxC: climate.tMaxC,
-    kc,
-    canopyCm2,
-    refillSuctionCm,
-    exposureFactor: EXPOSURE_FACTORS[container.exposure],
-  })
-  if (dry.days === null) return null
-  return {
-    month,
-    days: dry.days,
-    low: dry.days / LOSS_RANGE,
-    high: dry.days * LOSS_RANGE,
-    wetKg: dry.heftCapacityKg,
-    thirstyKg: dry.heftRefillKg,
-    why: {
-      days: {
-        rule: 'pot.days',
-        source: 'drift',
-        range: [dry.days / LOSS_RANGE, dry.days * LOSS_RANGE],
-        rangeUnit: 'days',
-        inputs: [
-          whyInput('usableWater', dry.usableLitres, 'L'),
-          whyInput('waterLost', dry.lossLPerDay, 'L'),
-          whyInput('et0', dry.et0MmPerDay, 'mm/d'),
-          whyInput('canopy', canopyCm2, 'cm²'),
-          whyInput('cropFactor', kc, 'times'),
-          whyInput('exposure', EXPOSURE_FACTORS[container.exposure], 'times'),
-        ],
-      },
-      weight: {
-        rule: 'mix.weight',
-        source: 'packing',
-        inputs: [
-          whyInput('usableWater', dry.usableLitres, 'L'),
-          whyInput('kgSaturated', dry.saturatedKg, 'kg'),
-        ],
-      },
-    },
-  }
-}
-
 function isWholeYear({ startedOn, endedOn }: Planting): boolean {
   const year = wholeYear(Number(startedOn.slice(0, 4)))
   return startedOn === year.startedOn && endedOn === year.endedOn
-}
-
-function dayOfYear(isoDay: string): number {
-  return (
-    Math.round((Date.parse(isoDay) - Date.parse(`${isoDay.slice(0, 4)}-01-01`)) / 86_400_000) + 1
-  )
 }
 
 function plantingViews(

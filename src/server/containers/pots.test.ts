@@ -162,8 +162,8 @@ test('scores and weights are numbers that can be; the second time of a trouble i
   await write('dries fast')
   await write('dries fast')
   const page = await potPage(db, 4)
-  assert.equal(page.driesFast, 2)
-  assert.equal(page.staysWet, 0)
+  assert.equal(page.ways?.kind, 'dry')
+  assert.equal(page.ways?.times, 2)
   assert.deepEqual(
     page.log.map(({ kind }) => kind),
     ['dries fast', 'dries fast', 'growth'],

@@ -28,8 +28,6 @@ const log: Readonly<Record<PotLogKind, string>> = {
   note: 'Note',
 }
 
-const times = (count: number) => (count === 2 ? 'twice' : `${count} times`)
-
 /** Words of the pots: their list, one of them, what grows in them. */
 export const containers = {
   title: 'Pots',
@@ -64,7 +62,8 @@ export const containers = {
     exposure: 'Sun and wind',
   } satisfies Record<PotColumn | 'pot', string>,
   places: 'Places',
-  sizeOf: (lengths: readonly string[]) => lengths.join(' × '),
+  sizeOf: (lengths: readonly { readonly number: string; readonly unit: string }[]) =>
+    `${lengths.map(({ number }) => number).join(' × ')} ${lengths[0]?.unit ?? ''}`,
   since: (day: string) => `since ${day}`,
   choose: (code: string) => `Choose ${code}`,
   chosen: (count: number) => `${count} ${count === 1 ? 'pot' : 'pots'} chosen`,
@@ -105,13 +104,6 @@ export const containers = {
   problemHint: 'such as wilt, grubs or yellow leaves; it counts for its mix as well',
   noProblem: 'Nothing in the list sounds like that.',
   kept: (what: string) => `${what}: written down.`,
-  twice: {
-    'stays wet': (count: number) =>
-      `It stayed wet ${times(count)}. Water it later, or give it more air at the next turnover: its recipe says how much.`,
-    'dries fast': (count: number, days: string) =>
-      `It dried out too fast ${times(count)}; by its mix it would last about ${days} days. Where it does not, water may run past instead of soaking in: a wetting test tells. Else water it more often, or take a larger pot.`,
-  },
-  toTests: 'Its tests',
   plantBeside: 'Plant something beside it',
   takeBackShort: 'Take back',
   plant: 'Plant it',

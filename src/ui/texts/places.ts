@@ -5,7 +5,7 @@ export const places = {
   lead: 'Sun and wind of a place count for every pot there, unless the pot says otherwise.',
   columns: { place: 'Place', exposure: 'Sun and wind', pots: 'Pots', litres: 'They hold' },
   pots: (pots: number, growing: number) =>
-    pots === 0 ? 'no pot yet' : `${pots}, ${growing === 0 ? 'none' : growing} with plants`,
+    pots === 0 ? 'no pot yet' : `${pots}, of these ${growing === 0 ? 'none' : growing} with plants`,
   otherwise: (pots: number) => `${pots} ${pots === 1 ? 'pot' : 'pots'} otherwise`,
   correctOf: (place: string) => `Correct ${place}`,
   name: 'Name',
