@@ -1,3 +1,4 @@
+export { aboveFiller } from './aboveFiller'
 export { areaAt, areaAtUnchecked } from './areaAt'
 export { containerVolume } from './containerVolume'
 export { heightForVolume } from './heightForVolume'

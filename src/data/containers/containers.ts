@@ -1,5 +1,5 @@
-import { and, asc, eq, inArray, isNull, ne } from 'drizzle-orm'
-import { type ContainerShape, containerVolume } from '../../core/containers'
+import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
+import { aboveFiller, type ContainerShape, containerVolume } from '../../core/containers'
 import type { Exposure } from '../../core/season'
 import { byName } from '../byName'
 import type { Database } from '../database'
@@ -14,7 +14,12 @@ export interface StoredContainer {
   readonly code: string
   readonly name: string
   readonly place: string
+  /** Where mix can stand: above the filler, if there is any. */
   readonly shape: ContainerShape
+  /** As it is measured from outside. */
+  readonly outerShape: ContainerShape
+  /** Height of an inert filler on its base. */
+  readonly fillerCm: number
   readonly headspaceCm: number
   /** Its own, or that of its place. */
   readonly exposure: Exposure
@@ -52,7 +57,7 @@ const readContainers = keep('containers', async (db) => {
 })
 
 function storedContainer({
-  container: { id, code, name, shape, headspaceCm, exposure: own, version },
+  container: { id, code, name, shape: outerShape, fillerCm, headspaceCm, exposure: own, version },
   place,
   exposure,
   lotId,
@@ -62,6 +67,7 @@ function storedContainer({
   readonly exposure: Exposure
   readonly lotId: number | null
 }): StoredContainer {
+  const shape = aboveFiller(outerShape, fillerCm)
   const fillHeightCm = shape.heightCm - headspaceCm
   const litres = containerVolume({ shape, fillHeightCm })
   return {
@@ -70,6 +76,8 @@ function storedContainer({
     name,
     place,
     shape,
+    outerShape,
+    fillerCm,
     headspaceCm,
     exposure: own ?? exposure,
     fillHeightCm,
@@ -157,6 +165,15 @@ export async function placeLot(
   }
 }
 
+/** Puts a filler on the base of a container, of another height, or takes it out: 0. */
+export async function setFiller(db: Database, id: number, fillerCm: number): Promise<void> {
+  forget('containers')
+  await db
+    .update(containers)
+    .set({ fillerCm, version: sql`${containers.version} + 1` })
+    .where(eq(containers.id, id))
+}
+
 /**
  * Puts a container right; what was worked out of the lot in it has to be told by the caller.
  * @throws StaleWrite when it was changed since it was read, Conflict where another container has that code
@@ -170,7 +187,11 @@ export async function correctContainer(
     place,
     exposure,
     ...right
-  }: NewContainer & { readonly code: string; readonly version: number },
+  }: NewContainer & {
+    readonly code: string
+    readonly fillerCm: number
+    readonly version: number
+  },
 ): Promise<void> {
   forget('containers')
   const [taken] = await db

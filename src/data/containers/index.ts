@@ -8,6 +8,7 @@ export {
   type NewContainer,
   requireContainers,
   type StoredContainer,
+  setFiller,
 } from './containers'
 export {
   type CommonChange,

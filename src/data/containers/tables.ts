@@ -27,6 +27,8 @@ export const containers = pgTable('containers', {
     .references(() => places.id),
   shape: jsonb('shape').$type<ContainerShape>().notNull(),
   headspaceCm: doublePrecision('headspace_cm').notNull(),
+  /** Of an inert filler on its base. */
+  fillerCm: doublePrecision('filler_cm').notNull().default(0),
   /** Its own sun and wind; null where it has those of its place. */
   exposure: text('exposure').$type<Exposure>(),
   putAwayAt: instant('put_away_at'),

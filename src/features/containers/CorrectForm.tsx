@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import type { ContainerShape } from '../../core/containers'
 import type { PotCorrected } from '../../messages/containers/pots'
 import type { PotPage } from '../../messages/containers/potViews'
@@ -6,11 +5,13 @@ import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
+import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import {
   type ContainerValues,
@@ -27,16 +28,22 @@ type Kind = ContainerShape['kind']
 export function CorrectForm({ page }: { readonly page: PotPage }) {
   const { site, format } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [code, setCode] = useState(page.code)
-  const [name, setName] = useState(page.name)
-  const [place, setPlace] = useState(page.place)
-  const [exposure, setExposure] = useState<string>(page.exposure)
-  const [values, setValues] = useState<ContainerValues>(() => valuesOf(page))
+  // Another version is another pot: what was typed of an older one would put it back.
+  const kept = useKept(`correct/${page.id}/${page.version}`, {
+    code: page.code,
+    name: page.name,
+    place: page.place,
+    exposure: page.exposure as string,
+    size: valuesOf(page) as ContainerValues,
+    filler: page.fillerCm > 0 ? `${page.fillerCm} cm` : '',
+  })
+  const { code, name, place, exposure, size: values, filler } = kept.values
+  const height = readQuantity(filler, 'length', site.measures)
   const kind = values.kind as Kind
 
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
-    if (isSending) return
+    if (isSending || height.problem) return
     const typed = typedContainer(values, site.measures)
     const answer = await deliver<PotCorrected>('PATCH', `/api/containers/${page.id}`, {
       code,
@@ -45,9 +52,11 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
       exposure,
       shape: typed?.shape,
       headspaceCm: typed?.headspaceCm,
+      fillerCm: height.value ?? 0,
       version: page.version,
     })
     if (!answer) return
+    kept.throwAway()
     const { litres, air } = answer.data
     showToastOnNextPage({
       text: words.corrected(
@@ -66,27 +75,27 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
           label={words.code}
           value={code}
           error={errorOf('code')}
-          onChange={(event) => setCode(event.target.value)}
+          onChange={(event) => kept.change({ code: event.target.value })}
         />
         <TextField
           label={words.name}
           value={name}
           error={errorOf('name')}
-          onChange={(event) => setName(event.target.value)}
+          onChange={(event) => kept.change({ name: event.target.value })}
         />
         <TextField
           label={words.place}
           suggestions={page.places}
           value={place}
           error={errorOf('place')}
-          onChange={(event) => setPlace(event.target.value)}
+          onChange={(event) => kept.change({ place: event.target.value })}
         />
         <SelectField
           label={mediaWords.create.exposure}
           hint={mediaWords.create.exposureHint}
           value={exposure}
           error={errorOf('exposure')}
-          onChange={(event) => setExposure(event.target.value)}
+          onChange={(event) => kept.change({ exposure: event.target.value })}
         >
           {Object.entries(exposures).map(([value, label]) => (
             <option key={value} value={value}>
@@ -97,7 +106,9 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
         <SelectField
           label={words.form}
           value={kind}
-          onChange={(event) => setValues({ ...values, kind: event.target.value as Kind })}
+          onChange={(event) =>
+            kept.change({ size: { ...values, kind: event.target.value as Kind } })
+          }
         >
           {(['round', 'rectangular', 'bowl'] as const).map((value) => (
             <option key={value} value={value}>
@@ -113,9 +124,19 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
             typed={values[length]}
             value={values[length]}
             error={errorOf(length === 'headspace' ? 'headspaceCm' : `shape.${length}Cm`)}
-            onChange={(event) => setValues({ ...values, [length]: event.target.value })}
+            onChange={(event) => kept.change({ size: { ...values, [length]: event.target.value } })}
           />
         ))}
+        {kind !== 'bowl' && (
+          <QuantityField
+            label={words.fillerHigh}
+            dimension="length"
+            typed={filler}
+            value={filler}
+            error={errorOf('fillerCm')}
+            onChange={(event) => kept.change({ filler: event.target.value })}
+          />
+        )}
       </div>
       <div>
         <Button type="submit">{words.keepCorrection}</Button>

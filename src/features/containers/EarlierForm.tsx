@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { GROWTH_SCORES } from '../../core/season/growth'
 import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
@@ -7,6 +6,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import { numberOrTyped } from '../readNumber'
 import styles from './Pots.module.css'
@@ -38,7 +38,9 @@ export function EarlierForm({
     cropId: '',
     growth: '',
   })
-  const [rows, setRows] = useState<readonly Row[]>([rowOf(0)])
+  const kept = useKept(`earlier/${id}`, { rows: [rowOf(0)] as readonly Row[] })
+  const { rows } = kept.values
+  const setRows = (next: readonly Row[]) => kept.change({ rows: next })
   const change = (key: number, more: Partial<Row>) =>
     setRows(rows.map((row) => (row.key === key ? { ...row, ...more } : row)))
 
@@ -51,6 +53,7 @@ export function EarlierForm({
       growth: growth === '' ? null : Number(growth),
     }))
     if (!(await deliver('POST', `/api/containers/${id}/earlier`, { seasons }))) return
+    kept.throwAway()
     showToastOnNextPage({ text: words.earlierKept(rows.length) })
     window.location.reload()
   }

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
 import { ENDINGS } from '../../core/season/planting'
 import type { EndOfPlanting } from '../../messages/containers/pots'
@@ -11,6 +10,7 @@ import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Pots.module.css'
 
@@ -18,11 +18,14 @@ import styles from './Pots.module.css'
 export function EndForm({ planting }: { readonly planting: PlantingView }) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [on, setOn] = useState(site.today)
-  const [growth, setGrowth] = useState<GrowthScore | null>(null)
-  const [harvest, setHarvest] = useState('')
-  const [why, setWhy] = useState<EndOfPlanting['why']>('season over')
-  const [note, setNote] = useState('')
+  const { values, change, throwAway } = useKept(`end/${planting.id}`, {
+    on: site.today,
+    growth: null as GrowthScore | null,
+    harvest: '',
+    why: 'season over' as EndOfPlanting['why'],
+    note: '',
+  })
+  const { on, growth, harvest, why, note } = values
   const grams = readQuantity(harvest, 'mass', site.measures)
   const address = `/api/containers/plantings/${planting.id}`
 
@@ -37,6 +40,7 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
       note,
     })
     if (!answer) return
+    throwAway()
     const said = answer.data.seasonOver ? words.endedLast : words.ended
     showToastOnNextPage({
       text: said(planting.cropName),
@@ -53,13 +57,13 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
         name={`growth-${planting.id}`}
         options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
         isChosen={(value) => Number(value) === growth}
-        onChange={(event) => setGrowth(Number(event.target.value) as GrowthScore)}
+        onChange={(event) => change({ growth: Number(event.target.value) as GrowthScore })}
       />
       <div className={styles.fields}>
         <SelectField
           label={words.endWhy}
           value={why}
-          onChange={(event) => setWhy(event.target.value as EndOfPlanting['why'])}
+          onChange={(event) => change({ why: event.target.value as EndOfPlanting['why'] })}
         >
           {ENDINGS.map((value) => (
             <option key={value} value={value}>
@@ -72,7 +76,7 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
           type="date"
           value={on}
           error={errorOf('on')}
-          onChange={(event) => setOn(event.target.value)}
+          onChange={(event) => change({ on: event.target.value })}
         />
         <QuantityField
           label={words.endHarvest}
@@ -81,14 +85,14 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
           typed={harvest}
           error={errorOf('harvestG')}
           value={harvest}
-          onChange={(event) => setHarvest(event.target.value)}
+          onChange={(event) => change({ harvest: event.target.value })}
         />
         <TextField
           label={words.note}
           hint={words.optional}
           value={note}
           error={errorOf('note')}
-          onChange={(event) => setNote(event.target.value)}
+          onChange={(event) => change({ note: event.target.value })}
         />
       </div>
       <div>

@@ -1,37 +1,49 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { FillAnswer, FillPlan, FillPot } from '../../messages/containers/fillPot'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
-import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
+import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { filling as words } from '../../ui/texts/filling'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Fill.module.css'
-import { HolesPicture } from './HolesPicture'
+import { FillSteps } from './FillSteps'
+
+const NO_TICKS: readonly string[] = []
 
 /** An empty pot prepared and filled: what it takes is worked out before anything is written down. */
 export function FillForm({ page }: { readonly page: PotPage }) {
   const { site, format } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [source, setSource] = useState('')
-  const [litres, setLitres] = useState('')
-  const [name, setName] = useState('')
+  const { values, change, throwAway } = useKept(`fill/${page.id}`, {
+    source: '',
+    litres: '',
+    filler: page.fillerCm > 0 ? `${page.fillerCm} cm` : '',
+    name: '',
+    /** It was worked out: after a reload it is again. */
+    asked: false,
+    ticks: NO_TICKS,
+  })
+  const { source, litres, filler, name, asked, ticks } = values
   const [plan, setPlan] = useState<FillPlan | null>(null)
   const amount = readQuantity(litres, 'volume', site.measures)
+  const height = readQuantity(filler, 'length', site.measures)
   const told = (value: number) => format.plain(format.litres(value))
   const choices = page.fill
   if (!choices) return null
   const fits = problem?.code === 'too-much' ? Number(problem.current?.fits) : 0
 
   const send = async (check: boolean, exactly?: number) => {
-    if (isSending || amount.problem) return
+    if (isSending || amount.problem || height.problem) return
     const body = {
       source: sourceOf(source),
       litres: exactly ?? amount.value,
+      fillerCm: height.value ?? 0,
       name,
       check,
     }
@@ -39,19 +51,23 @@ export function FillForm({ page }: { readonly page: PotPage }) {
     if (!answer) return
     if (check) {
       setPlan(answer.data.plan)
+      change({ asked: true })
       return
     }
+    throwAway()
     showToastOnNextPage({ text: words.filled(told(answer.data.plan.settledLitres)) })
     window.location.reload()
   }
-  const change = <Value,>(set: (value: Value) => void) => {
-    return (value: Value) => {
-      set(value)
-      setPlan(null)
-    }
+  const sendNow = useRef(send)
+  sendNow.current = send
+  useEffect(() => {
+    if (asked && !plan) void sendNow.current(true)
+  }, [asked, plan])
+  /** What was worked out belongs to other numbers now. */
+  const anew = (more: { source?: string; litres?: string; filler?: string }) => {
+    change({ ...more, asked: false })
+    setPlan(null)
   }
-  const chooseSource = change(setSource)
-  const typeLitres = change(setLitres)
 
   return (
     <section aria-labelledby="fill" className={styles.fill}>
@@ -68,7 +84,7 @@ export function FillForm({ page }: { readonly page: PotPage }) {
           label={words.source}
           value={source}
           error={errorOf('source')}
-          onChange={(event) => chooseSource(event.target.value)}
+          onChange={(event) => anew({ source: event.target.value })}
         >
           <option value="">{words.choose}</option>
           {choices.lots.length > 0 && (
@@ -104,14 +120,25 @@ export function FillForm({ page }: { readonly page: PotPage }) {
           typed={litres}
           value={litres}
           error={errorOf('litres')}
-          onChange={(event) => typeLitres(event.target.value)}
+          onChange={(event) => anew({ litres: event.target.value })}
         />
+        {page.shape.kind !== 'bowl' && (
+          <QuantityField
+            label={words.filler}
+            hint={words.fillerHint}
+            dimension="length"
+            typed={filler}
+            value={filler}
+            error={errorOf('fillerCm')}
+            onChange={(event) => anew({ filler: event.target.value })}
+          />
+        )}
         <TextField
           label={words.name}
           hint={words.nameHint(`${page.name} ${page.code}`)}
           value={name}
           error={errorOf('name')}
-          onChange={(event) => setName(event.target.value)}
+          onChange={(event) => change({ name: event.target.value })}
         />
         <div className={styles.keys}>
           <Button type="submit" weight={plan ? 'plain' : 'main'} disabled={isSending}>
@@ -125,7 +152,7 @@ export function FillForm({ page }: { readonly page: PotPage }) {
           <Button
             onClick={() => {
               const most = Math.floor(fits * 10) / 10
-              setLitres(`${most} L`)
+              anew({ litres: `${most} L` })
               void send(true, most)
             }}
           >
@@ -135,7 +162,12 @@ export function FillForm({ page }: { readonly page: PotPage }) {
       )}
       {plan && (
         <>
-          <Steps page={page} plan={plan} />
+          <FillSteps
+            page={page}
+            plan={plan}
+            ticks={ticks}
+            onTick={(next) => change({ ticks: next })}
+          />
           <div className={styles.keys}>
             <Button weight="main" disabled={isSending} onClick={() => void send(false)}>
               {words.done}
@@ -144,63 +176,6 @@ export function FillForm({ page }: { readonly page: PotPage }) {
         </>
       )}
     </section>
-  )
-}
-
-function Steps({ page, plan }: { readonly page: PotPage; readonly plan: FillPlan }) {
-  const { format } = useSite()
-  const told = (value: number) => format.plain(format.litres(value))
-  const { steps } = words
-  return (
-    <div className={styles.plan}>
-      {plan.isDoubtful && <Notice tone="act">{words.doubtful}</Notice>}
-      <HolesPicture shape={page.shape} holes={plan.holes} />
-      <ol className={styles.steps}>
-        <li>
-          {steps.holes(plan.holes.count, plan.holes.diameterMm)}
-          <Caution lines={[{ short: steps.drill }]} />
-        </li>
-        <li>
-          {steps.wash}
-          <Caution lines={[{ short: steps.disinfect }]} />
-        </li>
-        <li>
-          {steps.mesh} <a href="/mixes/layers">{steps.stones}</a>
-        </li>
-        <li>{steps.feet}</li>
-        <li>
-          {plan.parts.length === 0 ? (
-            steps.take(told(plan.litres))
-          ) : (
-            <>
-              {steps.measure(told(plan.litres))}
-              <ul className={styles.parts}>
-                {plan.parts.map(({ name, litres }) => (
-                  <li key={name}>
-                    <span>{name}</span> <strong>{told(litres)}</strong>
-                  </li>
-                ))}
-              </ul>
-            </>
-          )}
-        </li>
-        <li>{steps.fill(told(plan.litres), told(plan.topUpLitres))}</li>
-        <li>
-          {steps.topUp(
-            told(plan.topUpLitres),
-            format.plain(format.cm(plan.headspaceCm)),
-            told(plan.settledLitres),
-          )}
-        </li>
-        <li>{steps.plant}</li>
-        <li>{steps.emitters(plan.emitters)}</li>
-      </ol>
-      <p className={styles.note}>
-        {words.why(
-          plan.volumeYield === null ? null : format.plain(format.percent(plan.volumeYield)),
-        )}
-      </p>
-    </div>
   )
 }
 

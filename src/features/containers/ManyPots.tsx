@@ -13,6 +13,7 @@ import { exposures } from '../../ui/texts/exposures'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { manyPots as words } from '../../ui/texts/manyPots'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import { PlantForm } from './PlantForm'
 import styles from './Pots.module.css'
@@ -59,10 +60,13 @@ interface OfPots {
 function EndMany({ pots }: OfPots) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [on, setOn] = useState(site.today)
-  const [growth, setGrowth] = useState<GrowthScore | null>(null)
-  const [why, setWhy] = useState<Ending>('season over')
-  const [note, setNote] = useState('')
+  const { values, change, throwAway } = useKept('end-many', {
+    on: site.today,
+    growth: null as GrowthScore | null,
+    why: 'season over' as Ending,
+    note: '',
+  })
+  const { on, growth, why, note } = values
   const save = async () => {
     const answer = await deliver<{ ids: number[]; lotIds: number[] }>(
       'POST',
@@ -70,6 +74,7 @@ function EndMany({ pots }: OfPots) {
       { pots, on, growth, why, note },
     )
     if (!answer) return
+    throwAway()
     const { ids, lotIds } = answer.data
     showToastOnNextPage({
       text: [words.ended(ids.length), lotIds.length > 0 ? words.endedToTurnover : '']
@@ -86,13 +91,13 @@ function EndMany({ pots }: OfPots) {
         name="growth-of-many"
         options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
         isChosen={(value) => Number(value) === growth}
-        onChange={(event) => setGrowth(Number(event.target.value) as GrowthScore)}
+        onChange={(event) => change({ growth: Number(event.target.value) as GrowthScore })}
       />
       <div className={styles.fields}>
         <SelectField
           label={potWords.endWhy}
           value={why}
-          onChange={(event) => setWhy(event.target.value as Ending)}
+          onChange={(event) => change({ why: event.target.value as Ending })}
         >
           {ENDINGS.map((value) => (
             <option key={value} value={value}>
@@ -105,13 +110,13 @@ function EndMany({ pots }: OfPots) {
           type="date"
           value={on}
           error={errorOf('on')}
-          onChange={(event) => setOn(event.target.value)}
+          onChange={(event) => change({ on: event.target.value })}
         />
         <TextField
           label={potWords.note}
           value={note}
           error={errorOf('note')}
-          onChange={(event) => setNote(event.target.value)}
+          onChange={(event) => change({ note: event.target.value })}
         />
       </div>
       <ProblemNotice problem={problem} />
@@ -121,9 +126,12 @@ function EndMany({ pots }: OfPots) {
 
 function ChangeMany({ pots, places }: OfPots & { readonly places: readonly string[] }) {
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [place, setPlace] = useState('')
-  const [name, setName] = useState('')
-  const [exposure, setExposure] = useState<Exposure | ''>('')
+  const { values, change, throwAway } = useKept('change-many', {
+    place: '',
+    name: '',
+    exposure: '' as Exposure | '',
+  })
+  const { place, name, exposure } = values
   const save = async () => {
     const answer = await deliver<{ before: PutBackMany['pots'] }>('PATCH', '/api/containers', {
       ids: pots,
@@ -132,6 +140,7 @@ function ChangeMany({ pots, places }: OfPots & { readonly places: readonly strin
       exposure: exposure || null,
     })
     if (!answer) return
+    throwAway()
     showToastOnNextPage({
       text: words.changed(pots.length),
       undo: {
@@ -151,18 +160,18 @@ function ChangeMany({ pots, places }: OfPots & { readonly places: readonly strin
           suggestions={places}
           value={place}
           error={errorOf('place')}
-          onChange={(event) => setPlace(event.target.value)}
+          onChange={(event) => change({ place: event.target.value })}
         />
         <TextField
           label={words.name}
           value={name}
           error={errorOf('name')}
-          onChange={(event) => setName(event.target.value)}
+          onChange={(event) => change({ name: event.target.value })}
         />
         <SelectField
           label={words.exposure}
           value={exposure}
-          onChange={(event) => setExposure(event.target.value as Exposure | '')}
+          onChange={(event) => change({ exposure: event.target.value as Exposure | '' })}
         >
           <option value="">{words.stays}</option>
           {EXPOSURES.map((value) => (

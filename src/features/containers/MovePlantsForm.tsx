@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import type { PlantsMoved } from '../../messages/containers/movePlants'
 import type { PlantingView } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
@@ -8,6 +7,7 @@ import { useSite } from '../../ui/SiteContext'
 import { containers as potWords } from '../../ui/texts/containers'
 import { movedPlants as words } from '../../ui/texts/movedPlants'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Pots.module.css'
 
@@ -15,15 +15,19 @@ import styles from './Pots.module.css'
 export function MovePlantsForm({ planting }: { readonly planting: PlantingView }) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [code, setCode] = useState('')
-  const [on, setOn] = useState(site.today)
-  const [despite, setDespite] = useState('')
+  const { values, change, throwAway } = useKept(`move/${planting.id}`, {
+    code: '',
+    on: site.today,
+    despite: '',
+  })
+  const { code, on, despite } = values
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
     const address = `/api/containers/plantings/${planting.id}/move`
     const answer = await deliver<PlantsMoved>('POST', address, { code, on, despite })
     if (!answer) return
+    throwAway()
     showToastOnNextPage({
       text: words.moved(planting.cropName),
       undo: {
@@ -44,14 +48,14 @@ export function MovePlantsForm({ planting }: { readonly planting: PlantingView }
           value={code}
           maxLength={20}
           error={errorOf('code')}
-          onChange={(event) => setCode(event.target.value)}
+          onChange={(event) => change({ code: event.target.value })}
         />
         <TextField
           label={potWords.on}
           type="date"
           value={on}
           error={errorOf('on')}
-          onChange={(event) => setOn(event.target.value)}
+          onChange={(event) => change({ on: event.target.value })}
         />
         {(problem?.code === 'barred' || despite !== '') && (
           <TextField
@@ -59,7 +63,7 @@ export function MovePlantsForm({ planting }: { readonly planting: PlantingView }
             hint={potWords.despiteHint}
             value={despite}
             error={errorOf('despite')}
-            onChange={(event) => setDespite(event.target.value)}
+            onChange={(event) => change({ despite: event.target.value })}
           />
         )}
       </div>

@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { EXPOSURES, type Exposure } from '../../core/season/exposure'
 import type { PlaceRow, PlacesPage } from '../../messages/containers/places'
 import type { SiteView } from '../../messages/site'
@@ -11,6 +10,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { exposures } from '../../ui/texts/exposures'
 import { places as words } from '../../ui/texts/places'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Places.module.css'
 
@@ -106,7 +106,7 @@ function PlaceForm({
 }: {
   readonly method: 'POST' | 'PATCH'
   readonly address: string
-  readonly begin: { readonly name: string; readonly exposure: Exposure }
+  readonly begin: Readonly<{ name: string; exposure: Exposure }>
   readonly version?: number
   readonly label: string
   readonly done: (name: string) => string
@@ -114,8 +114,8 @@ function PlaceForm({
   readonly away?: number | null
 }) {
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [name, setName] = useState(begin.name)
-  const [exposure, setExposure] = useState<Exposure>(begin.exposure)
+  const { values, change, throwAway } = useKept(`place/${address}/${version ?? ''}`, begin)
+  const { name, exposure } = values
   const keep = async () => {
     if (isSending) return
     const answer = await deliver(method, address, {
@@ -124,6 +124,7 @@ function PlaceForm({
       ...(version === undefined ? {} : { version }),
     })
     if (!answer) return
+    throwAway()
     showToastOnNextPage({ text: done(name) })
     window.location.reload()
   }
@@ -149,14 +150,14 @@ function PlaceForm({
         label={words.name}
         value={name}
         error={errorOf('name')}
-        onChange={(event) => setName(event.target.value)}
+        onChange={(event) => change({ name: event.target.value })}
       />
       <SelectField
         label={words.exposure}
         hint={words.exposureHint}
         value={exposure}
         error={errorOf('exposure')}
-        onChange={(event) => setExposure(event.target.value as Exposure)}
+        onChange={(event) => change({ exposure: event.target.value as Exposure })}
       >
         {EXPOSURES.map((value) => (
           <option key={value} value={value}>

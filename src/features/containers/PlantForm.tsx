@@ -1,4 +1,3 @@
-import { useState } from 'react'
 import { HOW_PLANTED } from '../../core/season/planting'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
@@ -10,6 +9,7 @@ import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { sameFamilyText } from '../../ui/texts/rotationGroups'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import { numberOrTyped } from '../readNumber'
 import styles from './Pots.module.css'
@@ -27,12 +27,15 @@ export function PlantForm({
 }) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const [cropId, setCropId] = useState('')
-  const [cultivar, setCultivar] = useState('')
-  const [how, setHow] = useState<NewPlantings['how']>('planted')
-  const [count, setCount] = useState('')
-  const [on, setOn] = useState(site.today)
-  const [despite, setDespite] = useState('')
+  const { values, change, throwAway } = useKept(`plant/${pots.join()}`, {
+    cropId: '',
+    cultivar: '',
+    how: 'planted' as NewPlantings['how'],
+    count: '',
+    on: site.today,
+    despite: '',
+  })
+  const { cropId, cultivar, how, count, on, despite } = values
   const isBarred = problem?.code === 'barred' || despite !== ''
 
   const save = async (event: React.FormEvent) => {
@@ -48,6 +51,7 @@ export function PlantForm({
       despite,
     })
     if (!answer) return
+    throwAway()
     const name = crops.find(({ id }) => id === cropId)?.name ?? ''
     showToastOnNextPage({
       text: words.planted(name, pots.length),
@@ -64,7 +68,7 @@ export function PlantForm({
           hint={sameFamilyText(crops.find(({ id }) => id === cropId)?.rotationGroup, families)}
           value={cropId}
           error={errorOf('cropId')}
-          onChange={(event) => setCropId(event.target.value)}
+          onChange={(event) => change({ cropId: event.target.value })}
         >
           <option value="">{words.chooseCrop}</option>
           {crops.map(({ id, name }) => (
@@ -78,7 +82,7 @@ export function PlantForm({
           hint={words.optional}
           value={cultivar}
           error={errorOf('cultivar')}
-          onChange={(event) => setCultivar(event.target.value)}
+          onChange={(event) => change({ cultivar: event.target.value })}
         />
         <TextField
           label={words.count}
@@ -86,14 +90,14 @@ export function PlantForm({
           inputMode="numeric"
           value={count}
           error={errorOf('count')}
-          onChange={(event) => setCount(event.target.value)}
+          onChange={(event) => change({ count: event.target.value })}
         />
         <TextField
           label={words.on}
           type="date"
           value={on}
           error={errorOf('on')}
-          onChange={(event) => setOn(event.target.value)}
+          onChange={(event) => change({ on: event.target.value })}
         />
       </div>
       <Choice
@@ -101,7 +105,7 @@ export function PlantForm({
         name="how"
         options={HOW_PLANTED.map((value) => ({ value, label: words.hows[value] }))}
         isChosen={(value) => value === how}
-        onChange={(event) => setHow(event.target.value as NewPlantings['how'])}
+        onChange={(event) => change({ how: event.target.value as NewPlantings['how'] })}
       />
       {isBarred && (
         <TextField
@@ -109,7 +113,7 @@ export function PlantForm({
           hint={words.despiteHint}
           value={despite}
           error={errorOf('despite')}
-          onChange={(event) => setDespite(event.target.value)}
+          onChange={(event) => change({ despite: event.target.value })}
         />
       )}
       <div>

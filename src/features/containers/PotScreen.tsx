@@ -55,6 +55,11 @@ function Pot({ page }: { page: PotPage }) {
           <section aria-labelledby="section">
             <h2 id="section">{words.section}</h2>
             <PotSection pot={section} size="stage" planted={growing.length > 0} />
+            {page.fillerCm > 0 && (
+              <p className={styles.note}>
+                {words.onFiller(format.plain(format.cm(page.fillerCm)))}
+              </p>
+            )}
             {lot && (
               <p>
                 {words.lot}: <a href={`/lots/${lot.id}`}>{lot.name}</a>

@@ -1,6 +1,7 @@
 import Joi from 'joi'
 import type { Spot } from '../../core/season'
 import { id, key, LARGEST_LITRES, line, SMALLEST_LITRES } from '../rules'
+import { fillerField } from './pots'
 
 /** What goes into an empty pot. */
 export interface FillPot {
@@ -10,6 +11,8 @@ export interface FillPot {
     | { readonly kind: 'lot'; readonly lotId: number }
   /** Of mix, loose; null: as much as fills it once it has settled. */
   readonly litres: number | null
+  /** Height of an inert filler on the base; null: what lies in it already, or none. */
+  readonly fillerCm: number | null
   /** What the new lot is called; empty: as the pot. */
   readonly name: string
   /** Only look what it would take. */
@@ -29,6 +32,13 @@ export interface FillPlan {
   /** Of that: kept by for topping up after the first watering, L. */
   readonly topUpLitres: number
   readonly headspaceCm: number
+  /** What a filler on the base saves, and what it costs in air after draining; null without one. */
+  readonly filler: {
+    readonly heightCm: number
+    readonly savedLitres: number
+    readonly air: number
+    readonly airWithout: number
+  } | null
   readonly holes: {
     readonly count: number
     readonly diameterMm: number
@@ -81,6 +91,7 @@ export const fillPotSchema = Joi.object<FillPot>({
     .default(null)
     .label('The litres')
     .messages({ 'number.base': 'Say how much, such as 12 L' }),
+  fillerCm: fillerField,
   name: line('The name', 80).allow('').default(''),
   check: Joi.boolean().required().label('Only look'),
 })

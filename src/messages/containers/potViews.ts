@@ -113,6 +113,8 @@ export interface PotPage {
   readonly id: number
   readonly version: number
   readonly shape: ContainerShape
+  /** Of an inert filler on its base, 0 where there is none. */
+  readonly fillerCm: number
   readonly headspaceCm: number
   readonly exposure: Exposure
   readonly code: string

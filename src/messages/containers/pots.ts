@@ -164,10 +164,20 @@ export interface PotCorrection {
   readonly place: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
+  /** Of an inert filler on its base; null: as it is. */
+  readonly fillerCm: number | null
   readonly exposure: Exposure
   /** As it was read. */
   readonly version: number
 }
+
+export const fillerField = Joi.number()
+  .min(0)
+  .max(200)
+  .allow(null)
+  .default(null)
+  .label('The filler')
+  .messages({ 'number.base': 'Say how high the filler stands, such as 6 cm' })
 
 export const potCorrectionSchema = Joi.object<PotCorrection>({
   code: line('The code', 20).required().messages({ 'string.empty': 'Give the pot a code' }),
@@ -175,6 +185,7 @@ export const potCorrectionSchema = Joi.object<PotCorrection>({
   place: line('The place', 80).required().messages({ 'string.empty': 'Say where it stands' }),
   shape: shapeSchema,
   headspaceCm: Joi.number().min(0).max(50).required().label('The gap to the rim'),
+  fillerCm: fillerField,
   exposure: Joi.string()
     .valid(...EXPOSURES)
     .required()

@@ -1,4 +1,4 @@
-import { containerVolume } from '../../core/containers'
+import { type ContainerShape, containerVolume } from '../../core/containers'
 import { containersOfLot, correctContainer, requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { readLot, tellLotChanged } from '../../data/media'
@@ -7,6 +7,7 @@ import type { PotCorrected, PotCorrection } from '../../messages/containers/pots
 import { MEASURED_TO, readLotFacts } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
+import { shapeWithFiller } from './shapeWithFiller'
 
 /**
  * Puts the size, place or name of a pot right, and tells what follows for the mix in it.
@@ -17,14 +18,16 @@ export async function correctPot(
   id: number,
   correction: PotCorrection,
 ): Promise<PotCorrected> {
-  const { shape, headspaceCm } = correction
-  if (headspaceCm >= shape.heightCm) {
+  const { headspaceCm } = correction
+  if (headspaceCm >= correction.shape.heightCm) {
     refuseField('headspaceCm', 'The gap to the rim is as high as the pot: nothing would fit in.')
   }
   const [container] = await requireContainers(db, [id])
   const lotId = container?.lotId ?? null
-  if (lotId !== null) await requireRoom(db, lotId, id, correction)
-  await correctContainer(db, id, correction)
+  const fillerCm = correction.fillerCm ?? container?.fillerCm ?? 0
+  const shape = shapeWithFiller(correction.shape, fillerCm, headspaceCm)
+  if (lotId !== null) await requireRoom(db, lotId, id, shape)
+  await correctContainer(db, id, { ...correction, fillerCm })
   const litres = containerVolume({ shape, fillHeightCm: shape.heightCm - headspaceCm })
   if (lotId === null) return { litres, air: null }
   await tellLotChanged(db, lotId)
@@ -38,7 +41,7 @@ async function requireRoom(
   db: Database,
   lotId: number,
   id: number,
-  { shape }: PotCorrection,
+  shape: ContainerShape,
 ): Promise<void> {
   const { contents } = await readLot(db, lotId)
   const pots = await requireContainers(db, await containersOfLot(db, lotId))

@@ -22,6 +22,7 @@ after(() => garden.close())
 const BAG: FillPot = {
   source: { kind: 'bag', materialId: 'all-purpose-mix' },
   litres: null,
+  fillerCm: null,
   name: '',
   check: false,
 }
@@ -142,4 +143,39 @@ test('more than goes in is refused with what would, and so is what is not there'
     /There is no mix/,
   )
   assert.equal((await potPage(db, pot)).lot, null)
+})
+
+test('a filler on the base saves mix and costs air, and all that is worked out of the pot knows it', async () => {
+  const { db } = garden
+  const pot = await emptyPot()
+  const bare = await fillPot(db, pot, { ...BAG, check: true }, NOW)
+  assert.equal(bare.plan.filler, null)
+  const body: FillPot = { ...BAG, fillerCm: 5 }
+  const { plan, lotId } = await fillPot(db, pot, body, NOW)
+  assert.ok(plan.filler && lotId)
+  near(bare.plan.settledLitres - plan.settledLitres, plan.filler.savedLitres, 1e-9)
+  assert.ok(plan.filler.air < plan.filler.airWithout, 'a shorter column holds less air')
+  near((await readLot(db, lotId)).contents.litres, plan.settledLitres, 1e-9)
+  const page = await potPage(db, pot)
+  near(page.litres, plan.settledLitres, 1e-6)
+  assert.equal(page.fillerCm, 5)
+  assert.equal(page.section?.fillerCm, 5, 'it is drawn')
+  near(page.section?.airFraction ?? 0, plan.filler.air, 0.01)
+  assert.equal(
+    page.shape.heightCm,
+    page.section?.shape.heightCm,
+    'from outside it is as high as before',
+  )
+})
+
+test('a filler that leaves no room, or lies in a basket, is refused at its field and nothing is filled', async () => {
+  const { db } = garden
+  const pot = await emptyPot()
+  const refusedAtFiller = (error: unknown) =>
+    error instanceof Refused && error.fields[0]?.field === 'fillerCm'
+  await assert.rejects(fillPot(db, pot, { ...BAG, fillerCm: 13 }, NOW), refusedAtFiller)
+  const { ids } = await morePots(db, 9, 1)
+  await assert.rejects(fillPot(db, ids[0] ?? 0, { ...BAG, fillerCm: 2 }, NOW), refusedAtFiller)
+  const page = await potPage(db, pot)
+  assert.deepEqual([page.fillerCm, page.lot], [0, null])
 })

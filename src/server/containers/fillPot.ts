@@ -1,8 +1,14 @@
 import { type ContainerShape, containerVolume } from '../../core/containers'
-import { blendMedia, type Component, type LedgerLine, proportionalLine } from '../../core/media'
+import {
+  blendMedia,
+  type Component,
+  containerCapacity,
+  type LedgerLine,
+  proportionalLine,
+} from '../../core/media'
 import { DEFAULT_LIMITS } from '../../core/recondition'
 import { drainHoles, emitters, settlingTopUp } from '../../core/season'
-import { requireContainers, type StoredContainer } from '../../data/containers'
+import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
 import { appendLines, createLot, findLots, materialsById, readLotCards } from '../../data/media'
 import { findMixNames, readMix } from '../../data/mixes'
 import { readSite } from '../../data/site'
@@ -12,6 +18,7 @@ import { litresThatFit, readLotFacts, refuseTooMuch } from '../lots'
 import { newTransfer } from '../media'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
+import { shapeWithFiller } from './shapeWithFiller'
 
 const FIRST = 50
 const PERCENT = 100
@@ -41,16 +48,19 @@ export async function fillPot(
     refuseField('source', `A mix stands in ${pot.code}: empty it, or top it up by its ledger.`)
   }
   const source = await sourceOf(db, body)
-  const plan = planOf(pot, source, body.litres)
-  const fits = litresThatFit([pot.shape], source.components)
+  const fillerCm = body.fillerCm ?? pot.fillerCm
+  const plan = planOf(pot, fillerCm, source, body.litres)
+  const fits = litresThatFit([plan.shape], source.components)
   if (plan.litres > fits) {
     refuseTooMuch('litres', plan.litres, fits, 'Take so much, or a larger pot.')
   }
-  if (body.check) return { plan, lotId: null }
+  const { shape: _, ...told } = plan
+  if (body.check) return { plan: told, lotId: null }
   const name = body.name.trim() || `${pot.name} ${pot.code}`
   if (body.source.kind === 'lot') {
     const fromLotId = body.source.lotId
     const lotId = await db.transaction(async (tx) => {
+      await setFiller(tx, potId, fillerCm)
       const { toLotId } = await newTransfer(
         tx,
         fromLotId,
@@ -65,7 +75,7 @@ export async function fillPot(
       await settle(tx, toLotId, plan, at)
       return toLotId
     })
-    return { plan, lotId }
+    return { plan: told, lotId }
   }
   const total = source.components.reduce((sum, { parts }) => sum + parts, 0)
   const filled: LedgerLine = {
@@ -79,6 +89,7 @@ export async function fillPot(
     note: source.note,
   }
   const lotId = await db.transaction(async (tx) => {
+    await setFiller(tx, potId, fillerCm)
     const made = await createLot(tx, {
       name,
       origin: source.origin,
@@ -90,7 +101,7 @@ export async function fillPot(
     await settle(tx, made, plan, at)
     return made
   })
-  return { plan, lotId }
+  return { plan: told, lotId }
 }
 
 /** What sinks with the first watering. */
@@ -146,12 +157,15 @@ async function sourceOf(db: OpenDatabase, { source }: FillPot): Promise<Source> 
 
 /** Loose mix that stands at the gap to the rim once it has settled, or as much as there is. */
 function planOf(
-  { shape, litres, headspaceCm }: StoredContainer,
+  { outerShape, headspaceCm }: StoredContainer,
+  fillerCm: number,
   { components, there, isDoubtful }: Source,
   asked: number | null,
-): FillPlan {
+): FillPlan & { readonly shape: ContainerShape } {
   const { settlingShare } = DEFAULT_LIMITS
-  const wanted = asked ?? litres / (1 - settlingShare)
+  const shape = shapeWithFiller(outerShape, fillerCm, headspaceCm)
+  const full = litresAtGap(shape, headspaceCm)
+  const wanted = asked ?? full / (1 - settlingShare)
   const loose = there === null ? wanted : Math.min(wanted, there)
   const { volumeYield } = blendMedia({ components })
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
@@ -166,15 +180,32 @@ function planOf(
           })),
     volumeYield: there === null && components.length > 1 ? volumeYield : null,
     settledLitres: loose * (1 - settlingShare),
-    topUpLitres: settlingTopUp(
-      Math.min(loose, litresAtGap(shape, headspaceCm)),
-      settlingShare * PERCENT,
-    ),
+    topUpLitres: settlingTopUp(Math.min(loose, full), settlingShare * PERCENT),
     headspaceCm,
-    holes: drainHoles(shape),
-    emitters: emitters(shape, 1).count,
+    filler:
+      fillerCm > 0
+        ? {
+            heightCm: fillerCm,
+            savedLitres: litresAtGap(outerShape, headspaceCm) - full,
+            air: airOf(components, shape, headspaceCm),
+            airWithout: airOf(components, outerShape, headspaceCm),
+          }
+        : null,
+    holes: drainHoles(outerShape),
+    emitters: emitters(outerShape, 1).count,
     isDoubtful,
+    shape,
   }
+}
+
+/** After draining, filled to the gap. */
+function airOf(
+  components: readonly Component[],
+  shape: ContainerShape,
+  headspaceCm: number,
+): number {
+  const { curve } = blendMedia({ components })
+  return containerCapacity({ curve, shape, fillHeightCm: shape.heightCm - headspaceCm }).airFraction
 }
 
 function litresAtGap(shape: ContainerShape, headspaceCm: number): number {

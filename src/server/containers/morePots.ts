@@ -10,6 +10,6 @@ export async function morePots(
 ): Promise<{ readonly ids: readonly number[] }> {
   const [like] = await requireContainers(db, [id])
   if (!like) throw new NotFound(`There is no container ${id}.`)
-  const { name, place, shape, headspaceCm, exposure } = like
+  const { name, place, outerShape: shape, headspaceCm, exposure } = like
   return { ids: await addContainers(db, { name, place, shape, headspaceCm, exposure }, count) }
 }

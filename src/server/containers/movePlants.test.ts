@@ -26,6 +26,7 @@ async function filledPot(): Promise<{ readonly id: number; readonly code: string
     {
       source: { kind: 'bag', materialId: 'acid-mix' },
       litres: null,
+      fillerCm: null,
       name: '',
       check: false,
     },

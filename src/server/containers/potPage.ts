@@ -37,7 +37,19 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   const tables = await readTables(db, site.timeZone)
   const container = tables.containersById.get(id)
   if (!container) throw new NotFound(`There is no container ${id}.`)
-  const { code, name, place, litres, lotId, version, shape, headspaceCm, exposure } = container
+  const {
+    code,
+    name,
+    place,
+    litres,
+    lotId,
+    version,
+    shape,
+    outerShape,
+    fillerCm,
+    headspaceCm,
+    exposure,
+  } = container
   const facts = lotId === null ? null : await readLotFacts(db, tables, lotId)
   const surfaceCm = facts && surfaceIn(container, facts)
   const all = await plantingsIn(db, [id])
@@ -54,7 +66,8 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   return {
     id,
     version,
-    shape,
+    shape: outerShape,
+    fillerCm,
     headspaceCm,
     exposure,
     code,

@@ -226,7 +226,7 @@ test('a pot put right: its litres, its mix and the list follow; what cannot be i
   const { db } = garden
   const before = await potPage(db, 3)
   const { code, name, place, shape, headspaceCm, exposure, version } = before
-  const right = { code, name, place, shape, headspaceCm, exposure, version }
+  const right = { code, name, place, shape, headspaceCm, fillerCm: null, exposure, version }
   assert.ok(shape.kind === 'round')
   const taller = { ...shape, heightCm: shape.heightCm + 12 }
   const told = await correctPot(db, 3, { ...right, code: 'S3', place: 'Stair foot', shape: taller })
@@ -258,6 +258,7 @@ test('a pot put right: its litres, its mix and the list follow; what cannot be i
       place: page.place,
       shape: page.shape,
       headspaceCm: page.headspaceCm,
+      fillerCm: null,
       exposure: page.exposure,
       version: page.version,
     }

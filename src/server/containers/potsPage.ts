@@ -56,7 +56,7 @@ async function growingIn(db: OpenDatabase): Promise<ReadonlyMap<number, Planting
 }
 
 function rowOf(
-  { id, code, name, place, litres, shape, exposure, lotId }: StoredContainer,
+  { id, code, name, place, litres, outerShape, exposure, lotId }: StoredContainer,
   open: readonly Planting[],
   lotNames: ReadonlyMap<number, string>,
   cropName: (id: string) => string | undefined,
@@ -70,7 +70,7 @@ function rowOf(
     name,
     place,
     litres,
-    shape,
+    shape: outerShape,
     exposure,
     lotId,
     lotName: lotId === null ? null : (lotNames.get(lotId) ?? null),

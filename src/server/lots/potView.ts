@@ -13,15 +13,16 @@ export function potView(
   crop: Pick<Crop, 'rootDepthCm'> | null,
 ): PotView | null {
   if (components.length === 0 || !(surfaceCm > 0)) return null
-  const { shape, headspaceCm } = container
+  const { shape, outerShape, fillerCm, headspaceCm } = container
   const capacity = containerCapacity({ curve, shape, fillHeightCm: surfaceCm })
   return {
-    shape,
+    shape: outerShape,
     headspaceCm,
-    surfaceCm,
+    surfaceCm: surfaceCm + fillerCm,
+    ...(fillerCm > 0 ? { fillerCm } : {}),
     curve,
     strata: strataOf(components),
-    lowAirDepthCm: capacity.lowAirDepthCm,
+    lowAirDepthCm: fillerCm + capacity.lowAirDepthCm,
     airFraction: capacity.airFraction,
     rootDepthCm: crop?.rootDepthCm ?? null,
   }

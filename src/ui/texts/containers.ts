@@ -31,6 +31,8 @@ const log: Readonly<Record<PotLogKind, string>> = {
 /** Words of the pots: their list, one of them, what grows in them. */
 export const containers = {
   title: 'Pots',
+  onFiller: (height: string) => `It stands on a light filler ${height} high.`,
+  fillerHigh: 'Filler on the base, high',
   photo: 'A photo',
   photoOf: (day: string) => `The pot on ${day}`,
   summary: (growing: string, waiting: string, empty: string) =>

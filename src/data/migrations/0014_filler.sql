@@ -1,0 +1,1 @@
+ALTER TABLE "containers" ADD COLUMN "filler_cm" double precision DEFAULT 0 NOT NULL;
