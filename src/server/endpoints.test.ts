@@ -176,6 +176,31 @@ const ROWS: Readonly<Record<string, Row>> = {
     ],
     unknown: { id: NOBODY },
   },
+  'POST /api/containers/[id]/pot-on': {
+    params: () => ({ id: 13 }),
+    body: () => ({
+      code: 'P57',
+      source: { kind: 'bag', materialId: 'all-purpose-mix' },
+      on: planting.on,
+      check: true,
+    }),
+    wrong: [
+      {
+        code: 'P01',
+        source: { kind: 'bag', materialId: 'all-purpose-mix' },
+        on: planting.on,
+        check: true,
+      },
+      'code',
+    ],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/containers/[id]/dress': {
+    params: () => ({ id: 13 }),
+    body: () => ({ materialId: 'worm-castings', depthCm: 2, check: true }),
+    wrong: [{ materialId: 'worm-castings', depthCm: 9, check: true }, 'depthCm'],
+    unknown: { id: NOBODY },
+  },
   'POST /api/containers/put-away': {
     body: () => ({ ids: [11] }),
     wrong: [{ ids: [] }, 'ids'],

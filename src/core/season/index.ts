@@ -14,6 +14,7 @@ export {
   type PotLogKind,
 } from './planting'
 export { plantingDay } from './plantingDay'
+export { DRESSING_CM, type PottingOn, potOn, topDressing } from './potOn'
 export {
   extraterrestrialRadiation,
   referenceEvapotranspiration,

@@ -6,6 +6,7 @@ export {
   correctContainer,
   listContainers,
   type NewContainer,
+  placeLot,
   requireContainers,
   type StoredContainer,
   setFiller,

@@ -1,8 +1,8 @@
 import { useEffect, useRef, useState } from 'react'
-import type { FillAnswer, FillPlan, FillPot } from '../../messages/containers/fillPot'
+import type { FillAnswer, FillPlan } from '../../messages/containers/fillPot'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
-import { SelectField, TextField } from '../../ui/Field'
+import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
@@ -13,6 +13,7 @@ import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Fill.module.css'
 import { FillSteps } from './FillSteps'
+import { SourceField, sourceOf } from './SourceField'
 
 const NO_TICKS: readonly string[] = []
 
@@ -80,39 +81,12 @@ export function FillForm({ page }: { readonly page: PotPage }) {
         }}
         noValidate
       >
-        <SelectField
-          label={words.source}
+        <SourceField
+          choices={choices}
           value={source}
           error={errorOf('source')}
-          onChange={(event) => anew({ source: event.target.value })}
-        >
-          <option value="">{words.choose}</option>
-          {choices.lots.length > 0 && (
-            <optgroup label={words.groups.lot}>
-              {choices.lots.map((lot) => (
-                <option key={lot.id} value={`lot:${lot.id}`}>
-                  {words.lotOption(lot.name, told(lot.litres))}
-                </option>
-              ))}
-            </optgroup>
-          )}
-          {choices.mixes.length > 0 && (
-            <optgroup label={words.groups.mix}>
-              {choices.mixes.map((mix) => (
-                <option key={mix.id} value={`mix:${mix.id}`}>
-                  {mix.name}
-                </option>
-              ))}
-            </optgroup>
-          )}
-          <optgroup label={words.groups.bag}>
-            {choices.bags.map((bag) => (
-              <option key={bag.id} value={`bag:${bag.id}`}>
-                {bag.name}
-              </option>
-            ))}
-          </optgroup>
-        </SelectField>
+          onChange={(chosen) => anew({ source: chosen })}
+        />
         <QuantityField
           label={words.litres}
           hint={words.litresHint}
@@ -177,18 +151,4 @@ export function FillForm({ page }: { readonly page: PotPage }) {
       )}
     </section>
   )
-}
-
-function sourceOf(chosen: string): FillPot['source'] | undefined {
-  const [kind, id = ''] = chosen.split(':')
-  switch (kind) {
-    case 'lot':
-      return { kind, lotId: Number(id) }
-    case 'mix':
-      return { kind, mixId: Number(id) }
-    case 'bag':
-      return { kind, materialId: id }
-    default:
-      return undefined
-  }
 }

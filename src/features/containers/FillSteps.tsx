@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react'
 import type { FillPlan } from '../../messages/containers/fillPot'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Caution, Notice } from '../../ui/Notice'
@@ -6,12 +5,7 @@ import { useSite } from '../../ui/SiteContext'
 import { filling as words } from '../../ui/texts/filling'
 import styles from './Fill.module.css'
 import { HolesPicture } from './HolesPicture'
-
-interface Step {
-  readonly id: string
-  readonly text: ReactNode
-  readonly more?: ReactNode
-}
+import { type TickedStep, TickedSteps } from './TickedSteps'
 
 /** Preparing and filling as a guided job: every step can be ticked, and stays ticked in this browser. */
 export function FillSteps({
@@ -27,33 +21,11 @@ export function FillSteps({
 }) {
   const { format } = useSite()
   const steps = useSteps(page, plan)
-  const done = steps.filter(({ id }) => ticks.includes(id)).length
   return (
     <div className={styles.plan}>
       {plan.isDoubtful && <Notice tone="act">{words.doubtful}</Notice>}
       <HolesPicture shape={page.shape} holes={plan.holes} />
-      <div>
-        <ol className={styles.steps}>
-          {steps.map(({ id, text, more }) => (
-            <li key={id}>
-              <label className={styles.step}>
-                <input
-                  type="checkbox"
-                  checked={ticks.includes(id)}
-                  onChange={(event) =>
-                    onTick(
-                      event.target.checked ? [...ticks, id] : ticks.filter((one) => one !== id),
-                    )
-                  }
-                />
-                <span>{text}</span>
-              </label>
-              {more}
-            </li>
-          ))}
-        </ol>
-        <p className={styles.note}>{words.ticked(done, steps.length)}</p>
-      </div>
+      <TickedSteps steps={steps} ticks={ticks} onTick={onTick} />
       <p className={styles.note}>
         {words.why(
           plan.volumeYield === null ? null : format.plain(format.percent(plan.volumeYield)),
@@ -63,7 +35,7 @@ export function FillSteps({
   )
 }
 
-function useSteps(page: PotPage, plan: FillPlan): readonly Step[] {
+function useSteps(page: PotPage, plan: FillPlan): readonly TickedStep[] {
   const { format } = useSite()
   const { steps } = words
   const told = (value: number) => format.plain(format.litres(value))

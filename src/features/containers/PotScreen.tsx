@@ -4,12 +4,14 @@ import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Figure, WhyFigure } from '../../ui/Figure'
+import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { goingOn as goingOnWords } from '../../ui/texts/goingOn'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -18,11 +20,13 @@ import { WhyText } from '../../ui/WhyText'
 import { TriageNotice } from '../found/TriageNotice'
 import { numberOrTyped } from '../readNumber'
 import { CorrectForm } from './CorrectForm'
+import { DressForm } from './DressForm'
 import { EndForm } from './EndForm'
 import { FillForm } from './FillForm'
 import { MovePlantsForm } from './MovePlantsForm'
 import { PlantForm } from './PlantForm'
 import { Growing, History, Log } from './PotHistory'
+import { PotOnForm } from './PotOnForm'
 import styles from './Pots.module.css'
 import { QuickLog } from './QuickLog'
 import { WaysOut } from './WaysOut'
@@ -88,6 +92,16 @@ function Pot({ page }: { page: PotPage }) {
           </details>
         </section>
       ))}
+      {page.goingOn && growing.length > 0 && (
+        <section aria-label={goingOnWords.potOn} className={styles.planting}>
+          <Fold title={goingOnWords.potOn}>
+            <PotOnForm id={page.id} with={page.goingOn} />
+          </Fold>
+          <Fold title={goingOnWords.dress}>
+            <DressForm id={page.id} with={page.goingOn} />
+          </Fold>
+        </section>
+      )}
       {lot && (
         <section aria-labelledby="plant" className={styles.planting}>
           {growing.length > 0 ? (

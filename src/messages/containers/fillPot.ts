@@ -63,27 +63,29 @@ export interface FillChoices {
   readonly bags: readonly { readonly id: string; readonly name: string }[]
 }
 
+export const fillSource = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      {
+        is: 'mix',
+        then: Joi.object({ kind: Joi.valid('mix'), mixId: id('The mix').required() }),
+      },
+      {
+        is: 'bag',
+        then: Joi.object({ kind: Joi.valid('bag'), materialId: key('The bag').required() }),
+      },
+      {
+        is: 'lot',
+        then: Joi.object({ kind: Joi.valid('lot'), lotId: id('The lot').required() }),
+      },
+    ],
+    otherwise: Joi.forbidden().messages({ 'any.unknown': 'Choose what goes in' }),
+  })
+  .required()
+  .messages({ 'any.required': 'Choose what goes in' })
+
 export const fillPotSchema = Joi.object<FillPot>({
-  source: Joi.alternatives()
-    .conditional('.kind', {
-      switch: [
-        {
-          is: 'mix',
-          then: Joi.object({ kind: Joi.valid('mix'), mixId: id('The mix').required() }),
-        },
-        {
-          is: 'bag',
-          then: Joi.object({ kind: Joi.valid('bag'), materialId: key('The bag').required() }),
-        },
-        {
-          is: 'lot',
-          then: Joi.object({ kind: Joi.valid('lot'), lotId: id('The lot').required() }),
-        },
-      ],
-      otherwise: Joi.forbidden().messages({ 'any.unknown': 'Choose what goes in' }),
-    })
-    .required()
-    .messages({ 'any.required': 'Choose what goes in' }),
+  source: fillSource,
   litres: Joi.number()
     .min(SMALLEST_LITRES)
     .max(LARGEST_LITRES)

@@ -5,6 +5,7 @@ import type { ListPart } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
 import type { InningsMark, LotFamily, PotView } from '../media/lots'
 import type { FillChoices } from './fillPot'
+import type { GoingOn } from './goingOn'
 import type { PotState, PotsQuery } from './pots'
 
 export interface PotRow {
@@ -108,6 +109,8 @@ export interface TroubleWays {
 export interface PotPage {
   /** Of an empty pot: what it can be filled from; null where a mix stands in it. */
   readonly fill: FillChoices | null
+  /** Where plants grow: what they can go on with. */
+  readonly goingOn: GoingOn | null
   /** That stood in its mix this season and last. */
   readonly families: readonly LotFamily[]
   readonly id: number

@@ -10,27 +10,17 @@ import { DEFAULT_LIMITS } from '../../core/recondition'
 import { drainHoles, emitters, settlingTopUp } from '../../core/season'
 import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
 import { appendLines, createLot, findLots, materialsById, readLotCards } from '../../data/media'
-import { findMixNames, readMix } from '../../data/mixes'
-import { readSite } from '../../data/site'
+import { findMixNames } from '../../data/mixes'
 import type { FillAnswer, FillChoices, FillPlan, FillPot } from '../../messages/containers/fillPot'
 import type { OpenDatabase } from '../database'
-import { litresThatFit, readLotFacts, refuseTooMuch } from '../lots'
+import { litresThatFit, refuseTooMuch } from '../lots'
 import { newTransfer } from '../media'
 import { refuseField } from '../problem'
-import { readTables } from '../tables'
+import { partsFor, type Source, sourceOf } from './fillSource'
 import { shapeWithFiller } from './shapeWithFiller'
 
 const FIRST = 50
 const PERCENT = 100
-
-interface Source {
-  readonly components: readonly Component[]
-  readonly origin: 'bag' | 'own recipe'
-  readonly note: string | null
-  /** Litres that are there; null where more can be made or bought. */
-  readonly there: number | null
-  readonly isDoubtful: boolean
-}
 
 /**
  * Fills an empty pot from a mix, a bag or a lot in the store: what is measured out, what sinks, and the lot it becomes.
@@ -47,7 +37,7 @@ export async function fillPot(
   if (pot.lotId !== null) {
     refuseField('source', `A mix stands in ${pot.code}: empty it, or top it up by its ledger.`)
   }
-  const source = await sourceOf(db, body)
+  const source = await sourceOf(db, body.source)
   const fillerCm = body.fillerCm ?? pot.fillerCm
   const plan = planOf(pot, fillerCm, source, body.litres)
   const fits = litresThatFit([plan.shape], source.components)
@@ -112,72 +102,23 @@ async function settle(db: OpenDatabase, lotId: number, plan: FillPlan, at: Date)
   await appendLines(db, lotId, [proportionalLine(lot.contents, 'settled', -sunk)], at)
 }
 
-async function sourceOf(db: OpenDatabase, { source }: FillPot): Promise<Source> {
-  const materials = await materialsById(db)
-  switch (source.kind) {
-    case 'mix': {
-      const mix = await readMix(db, source.mixId)
-      const [{ number, parts }] = mix.versions
-      return {
-        components: parts.flatMap(({ materialId, litres }) => {
-          const material = materials.get(materialId)
-          return material && litres > 0 ? [{ material, parts: litres }] : []
-        }),
-        origin: 'own recipe',
-        note: `${mix.name}, version ${number}`,
-        there: null,
-        isDoubtful: false,
-      }
-    }
-    case 'bag': {
-      const material = materials.get(source.materialId)
-      if (!material) refuseField('source', 'Choose a bag from the list.')
-      return {
-        components: [{ material, parts: 1 }],
-        origin: 'bag',
-        note: null,
-        there: null,
-        isDoubtful: false,
-      }
-    }
-    case 'lot': {
-      const tables = await readTables(db, (await readSite(db)).timeZone)
-      const facts = await readLotFacts(db, tables, source.lotId)
-      if (facts.components.length === 0) refuseField('source', 'This lot is empty: choose another.')
-      return {
-        components: facts.components,
-        origin: 'own recipe',
-        note: null,
-        there: facts.lot.contents.litres,
-        isDoubtful: facts.triage !== null && facts.triage.verdict !== 'reuse',
-      }
-    }
-  }
-}
-
 /** Loose mix that stands at the gap to the rim once it has settled, or as much as there is. */
 function planOf(
   { outerShape, headspaceCm }: StoredContainer,
   fillerCm: number,
-  { components, there, isDoubtful }: Source,
+  source: Source,
   asked: number | null,
 ): FillPlan & { readonly shape: ContainerShape } {
+  const { components, there, isDoubtful } = source
   const { settlingShare } = DEFAULT_LIMITS
   const shape = shapeWithFiller(outerShape, fillerCm, headspaceCm)
   const full = litresAtGap(shape, headspaceCm)
   const wanted = asked ?? full / (1 - settlingShare)
   const loose = there === null ? wanted : Math.min(wanted, there)
   const { volumeYield } = blendMedia({ components })
-  const total = components.reduce((sum, { parts }) => sum + parts, 0)
   return {
     litres: loose,
-    parts:
-      there !== null
-        ? []
-        : components.map(({ material, parts }) => ({
-            name: material.name,
-            litres: (loose / volumeYield) * (parts / total),
-          })),
+    parts: partsFor(source, loose),
     volumeYield: there === null && components.length > 1 ? volumeYield : null,
     settledLitres: loose * (1 - settlingShare),
     topUpLitres: settlingTopUp(Math.min(loose, full), settlingShare * PERCENT),

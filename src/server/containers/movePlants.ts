@@ -23,7 +23,7 @@ export async function movePlants(
   const { cropId } = await readPlanting(db, id)
   const asked = code.trim().toLocaleLowerCase()
   const pot = (await listContainers(db)).find((one) => one.code.toLocaleLowerCase() === asked)
-  if (!pot) refuseField('code', `No pot is called ${code.trim()}.`)
+  if (!pot) refuseField('code', 'No pot has that code.')
   if (pot.lotId === null) refuseField('code', `There is no mix in ${pot.code} yet: fill it first.`)
   const tables = await readTables(db, site.timeZone)
   const crop = tables.crops.get(cropId)

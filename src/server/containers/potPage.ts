@@ -28,6 +28,7 @@ import {
 } from '../lots'
 import { readTables } from '../tables'
 import { fillChoices } from './fillPot'
+import { goingOn } from './goingOn'
 import { potWater } from './potWater'
 import { waysOut } from './waysOut'
 
@@ -77,6 +78,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     litres,
     families: facts ? recentFamilies(await lotFamilies(db, facts.lot, tables), tables.today) : [],
     fill: facts ? null : await fillChoices(db),
+    goingOn: growing.length > 0 ? await goingOn(db, container, tables) : null,
     lot: facts && (await lotOf(db, facts)),
     section:
       facts?.hydraulics && surfaceCm

@@ -36,17 +36,36 @@ export async function newEntry(
   const known = entry.kind === 'topped-up' ? await knownOf(db, lotId) : null
   const lot = known?.facts.lot ?? (await readLot(db, lotId))
   const line = await lineOf(db, lot, entry)
+  if (known) return add(db, known, line, at)
   if (line.litres > 0) await requireRoom(db, lot, line)
-  const carried = known ? mixedWith(known, line) : undefined
-  const told = known ? toldProblems(known) : []
-  await db.transaction(async (tx) => {
-    await addFindings(tx, lotId, told)
-    await appendLines(tx, lotId, [line], at, carried ? { carried } : {})
-  })
+  await appendLines(db, lotId, [line], at)
   if (entry.kind === 'emptied') {
     const { timeZone } = await readSite(db)
     await endAllIn(db, lotId, { endedOn: dayAt(timeZone, at), endedWhy: 'emptied' })
   }
+}
+
+/**
+ * Adds materials to a lot: what is known of the mix before and of what comes to it makes what it is afterwards.
+ * @throws Refused where more would go in than there is room
+ */
+export async function topUp(
+  db: OpenDatabase,
+  lotId: number,
+  line: LedgerLine,
+  at: Date,
+): Promise<void> {
+  await add(db, await knownOf(db, lotId), line, at)
+}
+
+async function add(db: OpenDatabase, known: Known, line: LedgerLine, at: Date): Promise<void> {
+  const { lot } = known.facts
+  await requireRoom(db, lot, line)
+  const carried = mixedWith(known, line)
+  await db.transaction(async (tx) => {
+    await addFindings(tx, lot.id, toldProblems(known))
+    await appendLines(tx, lot.id, [line], at, carried ? { carried } : {})
+  })
 }
 
 interface Known {

@@ -1,0 +1,69 @@
+import type { FillChoices, FillPot } from '../../messages/containers/fillPot'
+import { type FieldProblem, SelectField } from '../../ui/Field'
+import { useSite } from '../../ui/SiteContext'
+import { filling as words } from '../../ui/texts/filling'
+
+/** A lot that waits in the store, an own mix or a bag. */
+export function SourceField({
+  choices,
+  value,
+  error,
+  onChange,
+}: {
+  readonly choices: FillChoices
+  readonly value: string
+  readonly error: FieldProblem | undefined
+  readonly onChange: (chosen: string) => void
+}) {
+  const { format } = useSite()
+  return (
+    <SelectField
+      label={words.source}
+      value={value}
+      error={error}
+      onChange={(event) => onChange(event.target.value)}
+    >
+      <option value="">{words.choose}</option>
+      {choices.lots.length > 0 && (
+        <optgroup label={words.groups.lot}>
+          {choices.lots.map(({ id, name, litres }) => (
+            <option key={id} value={`lot:${id}`}>
+              {words.lotOption(name, format.plain(format.litres(litres)))}
+            </option>
+          ))}
+        </optgroup>
+      )}
+      {choices.mixes.length > 0 && (
+        <optgroup label={words.groups.mix}>
+          {choices.mixes.map(({ id, name }) => (
+            <option key={id} value={`mix:${id}`}>
+              {name}
+            </option>
+          ))}
+        </optgroup>
+      )}
+      <optgroup label={words.groups.bag}>
+        {choices.bags.map(({ id, name }) => (
+          <option key={id} value={`bag:${id}`}>
+            {name}
+          </option>
+        ))}
+      </optgroup>
+    </SelectField>
+  )
+}
+
+/** What was chosen, as it is asked for. */
+export function sourceOf(chosen: string): FillPot['source'] | undefined {
+  const [kind, id = ''] = chosen.split(':')
+  switch (kind) {
+    case 'lot':
+      return { kind, lotId: Number(id) }
+    case 'mix':
+      return { kind, mixId: Number(id) }
+    case 'bag':
+      return { kind, materialId: id }
+    default:
+      return undefined
+  }
+}
