@@ -25,7 +25,7 @@ export default defineConfig({
       name: 'phone',
       grepInvert: /@desk/,
       testMatch:
-        /(turnover|lots|ledger|pots|lists|kept|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
+        /(turnover|lots|ledger|pots|lists|goingOn|kept|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

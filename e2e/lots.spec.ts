@@ -2,7 +2,7 @@ import { expect, expectAccessible, test } from './garden'
 
 test('lots are listed with their pictures, and a lot opens', async ({ page }) => {
   await page.goto('/lots')
-  await expect(page.getByRole('img', { name: /^Core sample/ })).toHaveCount(8)
+  await expect(page.getByRole('img', { name: /^Core sample/ })).toHaveCount(20)
   await expectAccessible(page)
   await page.getByRole('link', { name: 'Camellia tub' }).click()
   await expect(

@@ -20,7 +20,7 @@ test('gravel at the bottom: the wet zone moves up, and the numbers say so', asyn
   await page.getByLabel('At the bottom').selectOption({ label: 'garden soil' })
   await expect(page.getByText('On garden soil').first()).toBeVisible()
   await page.getByLabel('How high').fill('90 cm')
-  await expect(page.getByText(/At most 25.5 cm here/)).toBeVisible()
+  await expect(page.getByText(/At most 10.5 cm here/)).toBeVisible()
 })
 
 test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over', async ({

@@ -90,3 +90,18 @@ test('a store that fails does not stop anyone', async () => {
   await answer(true)
   assert.equal(ids.length, 1)
 })
+
+test('a photo does not fill the store, and keeps its id for the next try all the same', async () => {
+  const { ids, take, answer } = server()
+  const photo = `POST /photos\n${'x'.repeat(900_000)}`
+  begin()(photo, take)
+  await answer(false, false)
+  assert.ok((stored.get('unanswered') ?? '').length < 10_000)
+  const again = begin()
+  again(photo, take)
+  assert.equal(ids[1], ids[0])
+  await answer(true)
+  clock = 5000
+  again(`${photo.slice(0, -1)}y`, take)
+  assert.notEqual(ids[2], ids[0], 'another photo is another request')
+})

@@ -4,6 +4,7 @@ import { newId } from './newId'
 const SAME_CLICK_MS = 2000
 const KEPT = 'unanswered'
 const MOST_KEPT = 20
+const LONGEST_KEPT = 4000
 
 export interface Outcome {
   /** Whether there was an answer, of whatever kind. */
@@ -27,9 +28,10 @@ export function createSendOnce(store: () => Store, now: () => number = Date.now)
   const sent = new Map<string, Sent<unknown>>()
 
   return function sendOnce<T extends Outcome>(
-    signature: string,
+    request: string,
     attempt: (id: string) => Promise<T>,
   ): Promise<T> {
+    const signature = shortened(request)
     for (const [other, { settledAt }] of sent) {
       const over = settledAt !== null && (other !== signature || now() - settledAt > SAME_CLICK_MS)
       if (over) sent.delete(other)
@@ -47,6 +49,16 @@ export function createSendOnce(store: () => Store, now: () => number = Date.now)
     })
     return answer
   }
+}
+
+/** A photo would fill the store: of a long request its beginning, its length and a sum of its letters are kept. */
+function shortened(request: string): string {
+  if (request.length <= LONGEST_KEPT) return request
+  let sum = 0
+  for (let at = 0; at < request.length; at++) {
+    sum = (Math.imul(sum, 31) + request.charCodeAt(at)) | 0
+  }
+  return `${request.slice(0, LONGEST_KEPT)}… ${request.length} ${sum}`
 }
 
 type Kept = readonly (readonly [signature: string, id: string])[]

@@ -15,6 +15,8 @@ import { TickedSteps } from './TickedSteps'
 
 const NO_TICKS: readonly string[] = []
 const NAMED = 6
+/** Wet it weighs about as much as a person should lift alone. */
+const HEAVY_L = 12
 
 /** A living plant into a larger pot, as a guided job: worked out first, then written down. */
 export function PotOnForm({
@@ -87,6 +89,7 @@ export function PotOnForm({
           onChange={(event) => anew({ code: event.target.value })}
         />
         <SourceField
+          label={words.mix}
           choices={choices}
           value={source}
           error={errorOf('source')}
@@ -171,7 +174,8 @@ function Plan({
           {
             id: 'lift',
             text: steps.lift(cm(plan.gapCm)),
-            more: <Caution lines={[{ short: steps.lifting }]} />,
+            more:
+              plan.settledLitres > HEAVY_L ? <Caution lines={[{ short: steps.lifting }]} /> : null,
           },
           { id: 'sides', text: steps.sides },
           { id: 'water-in', text: steps.waterIn },

@@ -24,6 +24,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   const { problem, errorOf, isSending, deliver } = useSend()
   const [harvest, setHarvest] = useState('')
   const [sign, setSign] = useState('')
+  const [photo, setPhoto] = useState<Blob | null>(null)
   const grams = readQuantity(harvest, 'mass', site.measures)
   const matches = matching(page.problems, sign)
 
@@ -50,6 +51,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   }
 
   const keepPhoto = async (photo: Blob | null) => {
+    setPhoto(photo)
     if (!photo || isSending) return
     const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/photos`, {
       jpeg: await base64Of(photo),
@@ -134,7 +136,14 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
           )}
         </div>
       </div>
-      <PhotoField label={words.photo} onPhoto={(photo) => void keepPhoto(photo)} />
+      <PhotoField label={words.photo} onPhoto={(taken) => void keepPhoto(taken)} />
+      {photo && problem && (
+        <div>
+          <Button disabled={isSending} onClick={() => void keepPhoto(photo)}>
+            {words.photoAgain}
+          </Button>
+        </div>
+      )}
       <ProblemNotice problem={problem} />
     </div>
   )

@@ -5,11 +5,13 @@ import { filling as words } from '../../ui/texts/filling'
 
 /** A lot that waits in the store, an own mix or a bag. */
 export function SourceField({
+  label = words.source,
   choices,
   value,
   error,
   onChange,
 }: {
+  readonly label?: string
   readonly choices: FillChoices
   readonly value: string
   readonly error: FieldProblem | undefined
@@ -18,7 +20,7 @@ export function SourceField({
   const { format } = useSite()
   return (
     <SelectField
-      label={words.source}
+      label={label}
       value={value}
       error={error}
       onChange={(event) => onChange(event.target.value)}

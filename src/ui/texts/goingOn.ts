@@ -8,6 +8,7 @@ export const goingOn = {
     codes === ''
       ? 'the code of an empty pot; none of yours is larger'
       : `empty and larger: ${codes}`,
+  mix: 'New mix under and around it',
   look: 'Work it out',
   wide: (wider: string) =>
     `That pot is ${wider} wider, more than two sizes up: what no root reaches stays wet for long. Take a smaller one, or water sparingly until roots have come.`,
