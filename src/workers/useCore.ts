@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { DomainError } from '../core/errors'
+import type { core } from './askCore'
 import type { Answer, JobName, Question } from './jobs'
 import { NotFetched, TakenBack } from './unanswered'
 
@@ -14,11 +15,27 @@ export interface CoreState<Name extends JobName> {
   readonly stop: () => void
 }
 
+type Core = typeof core
+
 /** Work that takes longer than this is shown, s. */
 const SHOWN_AFTER_MS = 300
 
-/** The way to the core's thread comes once the page stands: its first answers came with it. */
-const fetchCore = () => import('./askCore').then(({ core }) => core)
+let fetched: Promise<Core> | null = null
+
+/**
+ * The way to the core's thread comes once the page stands: its first answers came with it. It is asked for once: of two
+ * imports the later may be there first, and questions would overtake each other.
+ */
+function fetchCore(): Promise<Core> {
+  fetched ??= import('./askCore').then(
+    ({ core }) => core,
+    (error) => {
+      fetched = null
+      throw error
+    },
+  )
+  return fetched
+}
 
 /**
  * The core's answer to a question, worked out beside the page; the newest question of a topic wins.
@@ -52,10 +69,13 @@ export function useCore<Name extends JobName>(
     setWorking(true)
     fetchCore()
       .then(
-        (core) =>
-          core.ask(topic, name, question, (at) => {
+        (core) => {
+          // Overtaken before the core came: not even asked.
+          if (!isPresent) throw new TakenBack()
+          return core.ask(topic, name, question, (at) => {
             share = at
-          }),
+          })
+        },
         () => {
           throw new NotFetched()
         },
