@@ -32,6 +32,7 @@ export {
   requireBalanced,
   reversingLine,
 } from './ledger'
+export { type CostedEntry, costOfLine, type LotCost, lotCost } from './lotCost'
 export { LOT_STATES, type LotState, type RestingState } from './lotState'
 export { LOW_AIR_SHARE } from './lowAirShare'
 export {

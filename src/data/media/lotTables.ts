@@ -114,6 +114,8 @@ export const ledgerEntries = pgTable(
     reversesId: integer('reverses_id').unique('reversed_once'),
     /** Both ends of what went from one lot to another have it. */
     transferId: integer('transfer_id').references(() => lotTransfers.id),
+    /** Of what came in with it, in the money of the site; null where a price was not known. */
+    cost: doublePrecision('cost'),
     /** How the lot stood before its mix was changed by it, so that reversing gives it back. */
     before: jsonb('before').$type<MixedBefore>(),
   },

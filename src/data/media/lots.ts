@@ -5,6 +5,7 @@ import { containersOfLot, placeLot, requireContainers } from '../containers/cont
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { workOrders } from '../recondition/tables'
+import { lineCosts } from './lineCosts'
 import {
   type LotOrigin,
   ledgerEntries,
@@ -264,10 +265,12 @@ export async function insertLines(
     const { mixedAt = at, carried = null } = links
     await db.update(lots).set({ mixedAt, carried }).where(eq(lots.id, lotId))
   }
+  const costs = await lineCosts(db, lines, links)
   await db.insert(ledgerEntries).values(
-    lines.map((line) => ({
+    lines.map((line, index) => ({
       lotId,
       at,
+      cost: costs[index] ?? null,
       kind: line.kind,
       litres: line.litres,
       components: line.components,

@@ -1,10 +1,5 @@
 import { useState } from 'react'
-import {
-  POT_COLUMNS,
-  type PotColumn,
-  type PotsQuery,
-  USUAL_POT_COLUMNS,
-} from '../../messages/containers/pots'
+import type { PotColumn, PotsQuery } from '../../messages/containers/pots'
 import type { PotRow, PotsPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
@@ -23,6 +18,10 @@ import { manyPots as manyWords } from '../../ui/texts/manyPots'
 import { lengthsOf } from './lengthsOf'
 import { ManyPots } from './ManyPots'
 import styles from './Pots.module.css'
+
+const POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres', 'size', 'exposure']
+/** Shown where nothing was chosen. */
+const USUAL_POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres']
 
 /** All pots: what grows in each; many can be planted alike. */
 export default function PotsScreen({ page, site }: { page: PotsPage; site: SiteView }) {

@@ -32,6 +32,7 @@ export function Ledger({ page }: { page: LotPage }) {
         <div>
           <h2 id="ledger">{words.ledger}</h2>
           <p className={styles.note}>{words.ledgerNote}</p>
+          <Cost page={page} />
         </div>
         {open === null && (
           <div className={styles.ledgerKeys}>
@@ -64,6 +65,21 @@ export function Ledger({ page }: { page: LotPage }) {
         </tbody>
       </table>
     </section>
+  )
+}
+
+/** What stands in the lot cost, and what that is for each season it served. */
+function Cost({ page: { cost } }: { page: LotPage }) {
+  const { format } = useSite()
+  const words = mediaWords.page.cost
+  if (!cost) return null
+  const { total, perLitre, innings, unknownLitres } = cost
+  return (
+    <p className={styles.note}>
+      {words.told(format.money(total), format.money(perLitre))}
+      {innings > 1 && `${words.perInnings(innings, format.money(perLitre / innings))}`}.
+      {unknownLitres > 0 && ` ${words.unknown(format.plain(format.litres(unknownLitres)))}`}
+    </p>
   )
 }
 

@@ -23,10 +23,8 @@ const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
 export type PotOrder = (typeof POT_ORDERS)[number]
 
 /** What a list of pots can show of each. */
-export const POT_COLUMNS = ['grows', 'lot', 'litres', 'size', 'exposure'] as const
+const POT_COLUMNS = ['grows', 'lot', 'litres', 'size', 'exposure'] as const
 export type PotColumn = (typeof POT_COLUMNS)[number]
-/** Shown where nothing was chosen. */
-export const USUAL_POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres']
 
 export interface PotsQuery extends ListQuery {
   readonly place?: string

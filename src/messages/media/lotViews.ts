@@ -301,6 +301,14 @@ export interface LotPage extends LotRow {
   readonly bulkDensity: number | null
   readonly ecSme: Reading | null
   readonly ledger: readonly LedgerRow[]
+  /** What stands in it cost; null where no price was ever known. */
+  readonly cost: {
+    readonly total: number
+    readonly perLitre: number
+    readonly innings: number
+    /** That came in without a price, L. */
+    readonly unknownLitres: number
+  } | null
   readonly openOrderId: number | null
   readonly chemistry: LotChemistry | null
   /** Products a jar test can be made with. */

@@ -1,4 +1,4 @@
-import { blendMedia, contentsOf } from '../../core/media'
+import { blendMedia, contentsOf, lotCost } from '../../core/media'
 import {
   addDays,
   DEFAULT_COMPOST_SHARE,
@@ -10,6 +10,7 @@ import { plantingDay, worstMonth } from '../../core/season'
 import {
   type Innings,
   type LedgerEntry,
+  type Lot,
   listMaterials,
   presentInnings,
   readLotNamesEver,
@@ -84,6 +85,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     why: { ...why, ...chemistry?.why },
     inningsLeft: innings && { value: innings.value, most: innings.most },
     ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
+    cost: costOf(facts.lot),
     openOrderId: open?.id ?? null,
     crop: crop && {
       name: crop.name,
@@ -175,6 +177,14 @@ async function flowsOf(
       return other ? [{ entryId: id, on: dayAt(timeZone, at), litres, ...other }] : []
     })
     .reverse()
+}
+
+/** What is there, at the prices it came in for. */
+function costOf({ ledger, contents, innings }: Lot): LotPage['cost'] {
+  const oldestFirst = [...ledger].sort((a, b) => a.id - b.id)
+  const { total, perLitre, unknownLitres } = lotCost(oldestFirst)
+  if (!(contents.litres > 0) || unknownLitres >= contents.litres * 0.999) return null
+  return { total, perLitre, innings: innings.length, unknownLitres }
 }
 
 /** The ledger with its running balance, newest first. */

@@ -152,6 +152,12 @@ export const media = {
     ledger: 'Ledger',
     ledgerNote:
       'Litres always balance: what came in is what is there and what left. A mistake is put right by an opposite entry.',
+    cost: {
+      told: (total: string, litre: string) =>
+        `At the prices it came in for, what is there cost ${total}: ${litre} a litre`,
+      perInnings: (innings: number, each: string) => `, ${each} for each of its ${innings} innings`,
+      unknown: (litres: string) => `${litres} came in without a price and are not counted.`,
+    },
     on: 'Day',
     what: 'What happened',
     change: 'Litres',
