@@ -67,9 +67,10 @@ await take('mix', '/mixes/design?mix=1', desk, (page) =>
   page.getByRole('button', { name: /^Why Air after draining/ }).click(),
 )
 await take('bottom-layer', '/mixes/layers?mixes=1', desk, async (page) => {
+  await page.getByLabel('In which pot').selectOption({ label: 'Stair pot · Upper flight' })
   await page.getByRole('slider', { name: 'Time' }).fill('17')
 })
-await take('compare', '/mixes/compare?mixes=1&pots=7,8', desk, (page) =>
+await take('compare', '/mixes/compare?mixes=1&pots=17,18', desk, (page) =>
   page.getByRole('row', { name: /First drip/ }).waitFor(),
 )
 await take('intake', '/turnover/new?lot=1', desk)
