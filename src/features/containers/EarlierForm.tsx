@@ -1,5 +1,6 @@
 import { GROWTH_SCORES } from '../../core/season/growth'
 import type { CropName } from '../../messages/containers/potViews'
+import type { ProblemChoice } from '../../messages/media/found'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -8,6 +9,7 @@ import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
+import { ProblemsField } from '../found/ProblemsField'
 import { numberOrTyped } from '../readNumber'
 import styles from './Pots.module.css'
 
@@ -16,16 +18,19 @@ interface Row {
   readonly year: string
   readonly cropId: string
   readonly growth: string
+  readonly problems: readonly string[]
 }
 
 /** What grew in a pot in the years before it was written down: a row for each. */
 export function EarlierForm({
   id,
   crops,
+  problems,
   before,
 }: {
   readonly id: number
   readonly crops: readonly CropName[]
+  readonly problems: readonly ProblemChoice[]
   /** The first year that is written down; null where none is. */
   readonly before: number | null
 }) {
@@ -37,6 +42,7 @@ export function EarlierForm({
     year: String(newest - key),
     cropId: '',
     growth: '',
+    problems: [],
   })
   const kept = useKept(`earlier/${id}`, { rows: [rowOf(0)] as readonly Row[] })
   const { rows } = kept.values
@@ -47,10 +53,11 @@ export function EarlierForm({
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const seasons = rows.map(({ year, cropId, growth }) => ({
+    const seasons = rows.map(({ year, cropId, growth, problems: seen }) => ({
       year: numberOrTyped(year),
       cropId,
       growth: growth === '' ? null : Number(growth),
+      problems: seen,
     }))
     if (!(await deliver('POST', `/api/containers/${id}/earlier`, { seasons }))) return
     kept.throwAway()
@@ -95,6 +102,13 @@ export function EarlierForm({
               </option>
             ))}
           </SelectField>
+          <ProblemsField
+            label={words.endProblems}
+            problems={problems}
+            chosen={row.problems}
+            error={errorOf(`seasons.${index}.problems`)}
+            onChange={(next) => change(row.key, { problems: next })}
+          />
         </div>
       ))}
       <div className={styles.actions}>

@@ -2,6 +2,7 @@ import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
 import { ENDINGS } from '../../core/season/planting'
 import type { EndOfPlanting } from '../../messages/containers/pots'
 import type { PlantingView } from '../../messages/containers/potViews'
+import type { ProblemChoice } from '../../messages/media/found'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -12,10 +13,17 @@ import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
+import { ProblemsField } from '../found/ProblemsField'
 import styles from './Pots.module.css'
 
 /** How a planting did, and why it is over. */
-export function EndForm({ planting }: { readonly planting: PlantingView }) {
+export function EndForm({
+  planting,
+  problems: choices,
+}: {
+  readonly planting: PlantingView
+  readonly problems: readonly ProblemChoice[]
+}) {
   const { site } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
   const { values, change, throwAway } = useKept(`end/${planting.id}`, {
@@ -23,9 +31,10 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
     growth: null as GrowthScore | null,
     harvest: '',
     why: 'season over' as EndOfPlanting['why'],
+    problems: [] as readonly string[],
     note: '',
   })
-  const { on, growth, harvest, why, note } = values
+  const { on, growth, harvest, why, problems, note } = values
   const grams = readQuantity(harvest, 'mass', site.measures)
   const address = `/api/containers/plantings/${planting.id}`
 
@@ -37,6 +46,7 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
       growth,
       harvestG: grams.value,
       why,
+      problems,
       note,
     })
     if (!answer) return
@@ -95,6 +105,13 @@ export function EndForm({ planting }: { readonly planting: PlantingView }) {
           onChange={(event) => change({ note: event.target.value })}
         />
       </div>
+      <ProblemsField
+        label={words.endProblems}
+        problems={choices}
+        chosen={problems}
+        error={errorOf('problems')}
+        onChange={(next) => change({ problems: next })}
+      />
       <div>
         <Button type="submit">{words.endIt}</Button>
       </div>

@@ -59,7 +59,12 @@ export function History({ page }: { readonly page: PotPage }) {
       {lot && (
         <details>
           <summary>{words.earlier}</summary>
-          <EarlierForm id={page.id} crops={page.crops} before={first ?? null} />
+          <EarlierForm
+            id={page.id}
+            crops={page.crops}
+            problems={page.problems}
+            before={first ?? null}
+          />
         </details>
       )}
     </section>

@@ -84,7 +84,7 @@ function Pot({ page }: { page: PotPage }) {
           <Growing planting={planting} />
           <details>
             <summary>{words.end}</summary>
-            <EndForm planting={planting} />
+            <EndForm planting={planting} problems={page.problems} />
           </details>
           <details>
             <summary>{moveWords.open}</summary>

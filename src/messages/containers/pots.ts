@@ -123,8 +123,18 @@ export interface EndOfPlanting {
   readonly growth: GrowthScore | null
   readonly harvestG: number | null
   readonly why: Ending
+  /** What went wrong, seen at this pot: it counts in its mix. */
+  readonly problems: readonly string[]
   readonly note: string
 }
+
+const problemList = Joi.array()
+  .items(key('The problem'))
+  .max(10)
+  .unique()
+  .default([])
+  .label('What went wrong')
+  .messages({ 'array.unique': 'A problem stands there twice' })
 
 export const endOfPlantingSchema = Joi.object<EndOfPlanting>({
   on: day('The day it ended').required(),
@@ -134,6 +144,7 @@ export const endOfPlantingSchema = Joi.object<EndOfPlanting>({
     .valid(...ENDINGS)
     .required()
     .label('Why it ended'),
+  problems: problemList,
   note: lines('The note', 500).allow('').default(''),
 })
 
@@ -203,6 +214,8 @@ export interface EarlierYear {
   readonly year: number
   readonly cropId: string
   readonly growth: GrowthScore | null
+  /** Seen that year: they count in the mix that stands in it still. */
+  readonly problems: readonly string[]
 }
 
 export interface EarlierYears {
@@ -220,6 +233,7 @@ export const earlierYearsSchema = Joi.object<EarlierYears>({
           .required()
           .messages({ 'any.required': 'Choose a crop', 'string.empty': 'Choose a crop' }),
         growth: Joi.number().integer().min(1).max(5).allow(null).default(null).label('How it grew'),
+        problems: problemList,
       }),
     )
     .min(1)

@@ -32,7 +32,14 @@ const CHARD: NewPlantings = {
   on: '2026-10-20',
   despite: '',
 }
-const END = { on: '2026-11-01', growth: 4, harvestG: 900, why: 'harvested', note: '' } as const
+const END = {
+  on: '2026-11-01',
+  growth: 4,
+  harvestG: 900,
+  why: 'harvested',
+  problems: [],
+  note: '',
+} as const
 const LOG = { value: null, problemId: null, note: '' }
 
 const refusedAt = (field: string) => (error: unknown) => {
@@ -185,7 +192,7 @@ test('years before a pot was written down go ahead of what is known, by their ye
   const { db } = garden
   const before = await readLot(db, 4)
   const write = (seasons: readonly { year: number; cropId: string; growth: 2 | 4 | null }[]) =>
-    earlierYears(db, 5, { seasons }, NOW)
+    earlierYears(db, 5, { seasons: seasons.map((one) => ({ ...one, problems: [] })) }, NOW)
   await write([
     { year: 2024, cropId: 'celery', growth: null },
     { year: 2023, cropId: 'endive', growth: 4 },
@@ -217,7 +224,12 @@ test('years before a pot was written down go ahead of what is known, by their ye
     refusedAt('seasons.0.cropId'),
   )
   await assert.rejects(
-    earlierYears(db, 11, { seasons: [{ year: 2020, cropId: 'chard', growth: null }] }, NOW),
+    earlierYears(
+      db,
+      11,
+      { seasons: [{ year: 2020, cropId: 'chard', growth: null, problems: [] }] },
+      NOW,
+    ),
     Conflict,
   )
 })
@@ -274,4 +286,54 @@ test('said on the lot that it is planted: its pots know', async () => {
   await planted(db, 2, { on: '2026-10-25' }, NOW)
   assert.equal((await potPage(db, 2)).growing[0]?.startedOn, '2026-10-25')
   assert.equal((await potPage(db, 3)).growing[0]?.startedOn, '2026-10-25')
+})
+
+test('what went wrong is told with the end: it stands in the log and counts in the mix, with the family that was ill', async () => {
+  const { db } = garden
+  const { ids } = await newPlantings(
+    db,
+    { ...CHARD, pots: [25], cropId: 'kale', despite: 'to see' },
+    NOW,
+  )
+  const id = ids[0] ?? 0
+  await assert.rejects(endOfPlanting(db, id, { ...END, problems: ['gremlins'] }, NOW), Refused)
+  assert.equal((await potPage(db, 25)).growing.length, 1, 'refused whole')
+  await endOfPlanting(db, id, { ...END, problems: ['clubroot', 'vine-weevil'] }, NOW)
+  const page = await potPage(db, 25)
+  assert.equal(page.growing.length, 0)
+  assert.deepEqual(page.log.filter(({ kind }) => kind === 'problem').length, 2)
+  const { seen } = await readLot(db, page.lot?.id ?? 0)
+  assert.equal(seen.find(({ problemId }) => problemId === 'clubroot')?.rotationGroup, 'brassica')
+  await assert.rejects(
+    newPlantings(db, { ...CHARD, pots: [25], cropId: 'cabbage', despite: '' }, NOW),
+    (error: unknown) => error instanceof Refused && error.code === 'barred',
+  )
+})
+
+test('a trouble of years ago counts from its year: what is over by now keeps nobody out', async () => {
+  const { db } = garden
+  const year = (year: number) =>
+    earlierYears(
+      db,
+      45,
+      { seasons: [{ year, cropId: 'kale', growth: 2, problems: ['clubroot'] }] },
+      NOW,
+    )
+  await assert.rejects(
+    earlierYears(
+      db,
+      45,
+      { seasons: [{ year: 2019, cropId: 'kale', growth: 2, problems: ['gremlins'] }] },
+      NOW,
+    ),
+    refusedAt('seasons.0.problems'),
+  )
+  await year(2023)
+  const page = await potPage(db, 45)
+  const { seen } = await readLot(db, page.lot?.id ?? 0)
+  const [clubroot] = seen.filter(({ problemId }) => problemId === 'clubroot')
+  assert.equal(clubroot?.season, 2023)
+  assert.equal(clubroot?.rotationGroup, 'brassica')
+  const bar = page.triage?.reasons.length ?? 0
+  assert.ok(bar > 0, 'the mix is known to have had it')
 })

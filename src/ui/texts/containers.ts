@@ -128,6 +128,7 @@ export const containers = {
   plantedDespite: (why: string) => `planted all the same: ${why}`,
   end: 'It is over',
   endTitle: (crop: string) => `How did the ${crop.toLowerCase()} do?`,
+  endProblems: 'What went wrong',
   endOn: 'Last day',
   endWhy: 'Why',
   endings,

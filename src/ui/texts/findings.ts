@@ -106,6 +106,8 @@ export const findings = {
   kept: (name: string) => `"${name}" is kept on this lot.`,
   add: 'Add what you saw',
   addHint: 'such as wilt, grubs or a sour smell',
+  severalHint: 'such as wilt, grubs or yellow leaves; may stay empty',
+  takeOut: (problem: string) => `Take ${problem} out`,
   noProblem: 'Nothing in the list sounds like that.',
   note: 'Note (may stay empty)',
   verdicts: {
