@@ -7,6 +7,7 @@ import { listCrops, listProblems } from '../../src/data/season'
 import type { OpenDatabase } from '../../src/server/database'
 import { gardenTables } from '../../src/server/storage/gardenTables'
 import { drawFrom, pick, type Random } from '../random'
+import { SMALL_JPEG } from '../smallJpeg'
 import { fromSchema, type Words } from './fromSchema'
 import { listEndpoints, type Route } from './routes'
 import { spoil } from './spoil'
@@ -194,6 +195,7 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
       ...(await list(sql`plantings where moved_from_id is not null and ended_on is null`, 4)),
     ],
     'log entry': await list(sql`pot_log`, 4),
+    photo: await list(sql`photos`, 3),
     finding: await list(sql`lot_findings where lot_id in ${among(lot)}`, 12),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
@@ -235,6 +237,7 @@ async function wordsOf(db: OpenDatabase): Promise<Words> {
       amount: [...materials, ...products],
       crop: (await listCrops(db)).map(({ id }) => id),
       problem: (await listProblems(db)).map(({ id }) => id),
+      photo: [SMALL_JPEG],
       group: PLANT_GROUPS.map(({ id }) => id),
       key: ['pour', 'drip', 'mark', 'stopped', 'start'],
       field: ['pouredMl', 'drainedMl', 'note'],
