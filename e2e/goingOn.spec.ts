@@ -10,7 +10,7 @@ test('a place is put right: its pots follow, and what was seen at one of them na
   await expectNoSideways(page)
   await page.getByLabel('Name').last().fill('south WALL')
   await page.getByRole('button', { name: 'Add it' }).click()
-  await expect(page.getByText(/A place is called South wall already/).first()).toBeVisible()
+  await expect(page.getByText(/A place is called "South wall" already/).first()).toBeVisible()
   await page.getByLabel('Name').last().fill('Inner yard')
   await page.reload()
   await expect(page.getByLabel('Name').last(), 'the draft is kept').toHaveValue('Inner yard')

@@ -136,5 +136,5 @@ async function refuseTaken(db: Database, name: string, except: number): Promise<
   const other = (await listPlaces(db)).find(
     (place) => place.id !== except && place.name.toLowerCase() === name.toLowerCase(),
   )
-  if (other) throw new Conflict(`A place is called ${other.name} already: take another name.`)
+  if (other) throw new Conflict(`A place is called "${other.name}" already: take another name.`)
 }
