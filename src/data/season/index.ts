@@ -5,13 +5,11 @@ export { addPhoto, readPhoto } from './photos'
 export {
   endAllIn,
   endPlanting,
-  growingPlanting,
   type NewPlanting,
   openPlantings,
   type Planting,
   plant,
   plantingsIn,
-  plantingsOfLot,
   plantLot,
   readPlanting,
   takeEndBack,
@@ -20,4 +18,5 @@ export {
 export { plantings, potLog } from './plantingTables'
 export { logOf, type PotLogEntry, setLogCounts, writeLog } from './potLog'
 export { listProblems, type StoredProblem } from './problems'
+export { growingPlanting, plantingsOfLot } from './readPlantings'
 export { type TroubleAt, troubleIn } from './troubleIn'

@@ -5,6 +5,7 @@ import { useSite } from '../../ui/SiteContext'
 import { filling as words } from '../../ui/texts/filling'
 import styles from './Fill.module.css'
 import { HolesPicture } from './HolesPicture'
+import { PartsList } from './PartsList'
 import { type TickedStep, TickedSteps } from './TickedSteps'
 
 /** Preparing and filling as a guided job: every step can be ticked, and stays ticked in this browser. */
@@ -69,15 +70,7 @@ function useSteps(page: PotPage, plan: FillPlan): readonly TickedStep[] {
       : {
           id: 'measure',
           text: steps.measure(told(plan.litres)),
-          more: (
-            <ul className={styles.parts}>
-              {parts.map(({ name, litres }) => (
-                <li key={name}>
-                  <span>{name}</span> <strong>{told(litres)}</strong>
-                </li>
-              ))}
-            </ul>
-          ),
+          more: <PartsList parts={parts} />,
         },
     { id: 'fill', text: steps.fill(told(plan.litres), told(plan.topUpLitres)) },
     { id: 'water', text: steps.water },

@@ -7,6 +7,7 @@ import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { EarlierForm } from './EarlierForm'
+import photo from './PotPhoto.module.css'
 import styles from './Pots.module.css'
 
 /** A planting that stands now, in a line. */
@@ -162,7 +163,7 @@ function Entry({ entry }: { readonly entry: LogView }) {
       {photoId === null ? (
         <strong>{what}</strong>
       ) : (
-        <a href={`/api/photos/${photoId}`} className={styles.photo}>
+        <a href={`/api/photos/${photoId}`} className={photo.photo}>
           <img src={`/api/photos/${photoId}`} alt={words.photoOf(day)} loading="lazy" />
         </a>
       )}

@@ -10,6 +10,7 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import styles from './Fill.module.css'
+import { PartsList } from './PartsList'
 import { SourceField, sourceOf } from './SourceField'
 import { TickedSteps } from './TickedSteps'
 
@@ -160,15 +161,7 @@ function Plan({
             : {
                 id: 'measure',
                 text: steps.measure(litres(plan.litres)),
-                more: (
-                  <ul className={styles.parts}>
-                    {plan.parts.map((part) => (
-                      <li key={part.name}>
-                        <span>{part.name}</span> <strong>{litres(part.litres)}</strong>
-                      </li>
-                    ))}
-                  </ul>
-                ),
+                more: <PartsList parts={plan.parts} />,
               },
           { id: 'underlay', text: steps.underlay(cm(plan.underlayCm)) },
           {

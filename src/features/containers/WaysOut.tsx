@@ -6,6 +6,7 @@ import { containers as potWords } from '../../ui/texts/containers'
 import { waysOut as words } from '../../ui/texts/waysOut'
 import { lengthsOf } from './lengthsOf'
 import styles from './Pots.module.css'
+import own from './WaysOut.module.css'
 
 /** A pot that was seen too wet or too dry again: what would help, the smallest change first. */
 export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly lotId: number }) {
@@ -25,7 +26,7 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
     <div className={styles.notices}>
       <Notice tone="act">
         {words.title(kind, times)}
-        <ol className={styles.ways}>
+        <ol className={own.ways}>
           {days !== null &&
             (kind === 'wet' ? (
               <li>{words.wait(month, told(days))}</li>
@@ -56,6 +57,7 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
             {words.mix} <a href={`/turnover/new?lot=${lotId}`}>{words.toRecipe}</a>.
           </li>
         </ol>
+        {days !== null && <p className={own.why}>{words.why(month)}</p>}
       </Notice>
     </div>
   )

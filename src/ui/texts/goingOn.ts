@@ -27,7 +27,8 @@ export const goingOn = {
     waterIn: 'Water it in, top up where it sinks.',
     back: 'Put mulch, trellis and drip lines back; one emitter more where the pot is much wider.',
   },
-  settled: (litres: string) => `About ${litres} stand in it then.`,
+  settled: (litres: string) =>
+    `About ${litres} stand in it then. Worked out, not measured: the root ball is what of the lot stands in this pot; new mix is what the other holds to its gap less that, and 8 % more, since it sinks.`,
   done: 'It is potted on',
   potted: (code: string) => `Potted on into ${code}.`,
   dress: 'Top-dress around its plants',

@@ -30,5 +30,7 @@ export const waysOut = {
   },
   mix: 'What the mix can do waits in its next recipe:',
   toRecipe: 'turn it over',
+  why: (month: string) =>
+    `Worked out from its mix, its size and the usual weather of ${month}, with its plants full-grown: good to compare by, up to 1.6 times out.`,
   days: (days: string) => `${days} days`,
 }
