@@ -69,10 +69,10 @@ export function Ledger({ page }: { page: LotPage }) {
 }
 
 /** What stands in the lot cost, and what that is for each season it served. */
-function Cost({ page: { cost } }: { page: LotPage }) {
+function Cost({ page: { cost, litres } }: { page: LotPage }) {
   const { format } = useSite()
   const words = mediaWords.page.cost
-  if (!cost) return null
+  if (!cost) return litres > 0 ? <p className={styles.note}>{words.none}</p> : null
   const { total, perLitre, innings, unknownLitres } = cost
   return (
     <p className={styles.note}>

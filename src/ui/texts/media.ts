@@ -156,6 +156,7 @@ export const media = {
       told: (total: string, litre: string) =>
         `At the prices it came in for, what is there cost ${total}: ${litre} a litre`,
       perInnings: (innings: number, each: string) => `, ${each} for each of its ${innings} innings`,
+      none: 'What it cost is not known: something came in that had no price on the shelf.',
       unknown: (litres: string) => `${litres} came in without a price and are not counted.`,
     },
     on: 'Day',
