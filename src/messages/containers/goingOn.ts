@@ -34,7 +34,7 @@ export interface PotOnAnswer {
 }
 
 export const potOnSchema = Joi.object<PotOnBody>({
-  code: line('The pot', 20).required().messages({
+  code: line('The larger pot', 20).required().messages({
     'string.empty': 'Say which pot it goes into',
     'any.required': 'Say which pot it goes into',
   }),
