@@ -82,7 +82,7 @@ export async function fuzzEndpoints(
 
 /** Endpoints about the same kind of rows. */
 function isKin(route: Route, other: Route): boolean {
-  const kind = ({ pattern }: Route) => pattern.split('/').slice(0, 4).join('/')
+  const kind = ({ pattern }: Route) => pattern.split('/[')[0]
   return other !== route && other.method !== 'GET' && kind(other) === kind(route)
 }
 
