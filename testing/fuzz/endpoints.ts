@@ -86,14 +86,9 @@ function isKin(route: Route, other: Route): boolean {
   return other !== route && other.method !== 'GET' && kind(other) === kind(route)
 }
 
-/** What somebody called a pot is repeated as it was typed. */
-const NAMES = /"NaN"|called NaN\b|(?:stands|mix|grows) in NaN\b/g
-
 function isSentence(text: string): boolean {
   const { detail } = JSON.parse(text) as { detail: string }
-  return (
-    /\S/.test(detail) && !/\[object|undefined|Failed query|NaN/.test(detail.replaceAll(NAMES, ''))
-  )
+  return /\S/.test(detail) && !/\[object|undefined|Failed query|NaN/.test(detail)
 }
 
 function nameOf({ method, pattern }: Route): string {

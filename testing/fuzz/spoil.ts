@@ -7,7 +7,8 @@ const NASTY: readonly unknown[] = [
   null,
   '',
   ' ',
-  'NaN',
+  // In small letters, so that a name repeated from a request is told from a sum that went wrong.
+  'nan',
   'Infinity',
   '-0',
   -1,
