@@ -12,6 +12,7 @@ await build({
     ...(process.env.INNINGS_WORKSHOP === '1' ? { testMain: 'src/server/testMain.ts' } : {}),
     packStill: 'src/server/storage/packStill.ts',
     restore: 'src/server/storage/restore.ts',
+    share: 'src/server/access/share.ts',
   },
   absWorkingDir: root,
   outdir: dist,

@@ -1,5 +1,5 @@
 import { defineMiddleware } from 'astro:middleware'
-import { admit } from './server/access'
+import { admitToPage, isApi } from './server/access'
 import { securityHeaders } from './server/headers'
 import { requireOwnHost } from './server/hosts'
 import { problemOf, problemResponse, Refused, tellFailure } from './server/problem'
@@ -11,9 +11,14 @@ export const onRequest = defineMiddleware(async (context, next) => {
   const { request, url } = context
   try {
     requireOwnHost(request)
-    admit(request)
-    if (!url.pathname.startsWith('/api/') && !PAGE_METHODS.includes(request.method)) {
-      throw new Refused(405, 'only-read', 'A page can only be read.')
+    // Endpoints know themselves who may ask; one that is not there is told to whoever may see a page.
+    if (!isApi(url.pathname) || context.routePattern === '/404') {
+      if (!PAGE_METHODS.includes(request.method)) {
+        throw new Refused(405, 'only-read', 'A page can only be read.')
+      }
+      const admitted = await admitToPage(request)
+      if ('signInAt' in admitted) return context.redirect(admitted.signInAt, 303)
+      context.locals.visitor = admitted
     }
   } catch (error) {
     return problemResponse(error, request)

@@ -8,6 +8,8 @@ export interface Called<T> {
   readonly answer: T
   /** Where it was refused. */
   readonly problem: Problem
+  /** The cookie that was set. */
+  readonly cookie: string | null
   /** Sentences by field. */
   readonly fields: Readonly<Record<string, string>>
 }
@@ -45,5 +47,6 @@ export async function callEndpoint<T = Record<string, unknown>>(
   const fields = Object.fromEntries(
     (response.ok ? [] : problem.fields).map(({ field, message }) => [field, message]),
   )
-  return { status: response.status, answer: answer as T, problem, fields }
+  const cookie = response.headers.get('set-cookie')
+  return { status: response.status, answer: answer as T, problem, cookie, fields }
 }

@@ -1,4 +1,4 @@
-import { existsSync } from 'node:fs'
+import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { readFile, rename, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
@@ -45,21 +45,24 @@ async function keep(client: PGlite, kept: string): Promise<void> {
 /** The demo garden as endpoints find it: called in process, they open this one instead of a folder. */
 export async function endpointDatabase() {
   const { db, client, close } = await demoDatabase()
+  const folder = mkdtempSync(path.join(tmpdir(), 'innings-endpoints-'))
   const shared = globalThis as { inningsDatabase?: Promise<Opened> | undefined }
   shared.inningsDatabase = Promise.resolve({
     db,
     client,
     lock: { release: () => {} },
-    dataFolder: tmpdir(),
+    dataFolder: folder,
     renewReserve: () => {},
   })
   process.env.INNINGS_NOW = NOW.toISOString()
   return {
     db,
     client,
+    folder,
     close: async () => {
       shared.inningsDatabase = undefined
       await close()
+      rmSync(folder, { recursive: true, force: true })
     },
   }
 }

@@ -14,6 +14,8 @@ export interface Config {
   readonly demo: boolean
   /** Whether a copy of the garden is taken each day. */
   readonly dailyCopies: boolean
+  /** Files of the certificate and its key; null where it answers unencrypted. */
+  readonly tls: { readonly certificate: string; readonly key: string } | null
   /** A standing clock, for tests and pictures. */
   readonly fixedNow: Date | null
 }
@@ -38,8 +40,17 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
       .filter(Boolean),
     demo: env.INNINGS_DEMO === '1',
     dailyCopies: env.INNINGS_COPIES !== '0',
+    tls: tlsFiles(env),
     fixedNow,
   }
+}
+
+function tlsFiles({ INNINGS_TLS_CERT: certificate, INNINGS_TLS_KEY: key }: NodeJS.ProcessEnv) {
+  if (!certificate && !key) return null
+  if (!certificate || !key) {
+    throw new StartError('INNINGS_TLS_CERT and INNINGS_TLS_KEY belong together: set both.')
+  }
+  return { certificate: path.resolve(certificate), key: path.resolve(key) }
 }
 
 function defaultDataFolder(env: NodeJS.ProcessEnv): string {

@@ -2,7 +2,7 @@ import type { APIContext, APIRoute } from 'astro'
 import type Joi from 'joi'
 import type { Database } from '../data/database'
 import { shareKept } from '../data/kept'
-import { admit, type Visitor } from './access'
+import { type Need, requireMay, type Visitor, visitorOf } from './access'
 import { answerOnce, type Wanted } from './answerOnce'
 import { now } from './clock'
 import { opened } from './database'
@@ -23,6 +23,9 @@ export interface EndpointInput<Params, Query, Body> {
   readonly db: Database
   readonly now: Date
   readonly visitor: Visitor
+  readonly request: Request
+  /** Where the request comes from. */
+  readonly address: string
 }
 
 export interface EndpointSpec<Params, Query, Body> {
@@ -33,6 +36,10 @@ export interface EndpointSpec<Params, Query, Body> {
   readonly limitBytes?: number
   /** Status of success, 200 when left out. */
   readonly status?: number
+  /** Who may ask. When left out: reading is for all who are signed in, writing for managers. */
+  readonly needs?: Need
+  /** It writes nothing into the garden: no transaction, and no answer that is kept. */
+  readonly besideGarden?: boolean
   handle(input: EndpointInput<Params, Query, Body>): Promise<unknown>
 }
 
@@ -53,14 +60,26 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
     const { request } = context
     try {
       requireOwnHost(request)
-      const visitor = admit(request)
+      const visitor = await visitorOf(request)
+      const isReading = READING.includes(request.method)
+      requireMay(visitor, spec.needs ?? (isReading ? 'read' : 'manage'))
       const params = validate(spec.params, context.params, true)
       const query = validate(spec.query, queryOf(context), true)
       const text = spec.body ? await readJson(request, spec.limitBytes) : ''
       const body = spec.body ? validate(spec.body, parse(text), false) : (undefined as Body)
+      const address = addressOf(context)
       const answer = async (db: Database) => ({
         status: spec.status ?? 200,
-        answer: await spec.handle({ params, query, body, db, now: now(), visitor }),
+        answer: await spec.handle({
+          params,
+          query,
+          body,
+          db,
+          now: now(),
+          visitor,
+          request,
+          address,
+        }),
       })
       const write = async (db: Database) => {
         const written = await answer(db)
@@ -68,7 +87,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
         return written
       }
       const open = await opened()
-      if (READING.includes(request.method)) return json(await answer(open.db))
+      if (isReading || spec.besideGarden) return json(await answer(open.db))
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
       const written = await open.db.transaction((tx) => {
@@ -91,6 +110,14 @@ export class Picture {
   ) {}
 }
 
+/** An answer that also sets or takes back a cookie. */
+export class WithCookie {
+  constructor(
+    readonly answer: unknown,
+    readonly cookie: string,
+  ) {}
+}
+
 function json({ status, answer }: { readonly status: number; readonly answer: unknown }): Response {
   if (answer instanceof Picture) {
     return new Response(new Uint8Array(answer.bytes), {
@@ -101,10 +128,24 @@ function json({ status, answer }: { readonly status: number; readonly answer: un
       },
     })
   }
-  return new Response(JSON.stringify(answer ?? null), {
+  const [body, cookie] = answer instanceof WithCookie ? [answer.answer, answer.cookie] : [answer]
+  return new Response(JSON.stringify(body ?? null), {
     status,
-    headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
+    headers: {
+      'content-type': 'application/json',
+      'cache-control': 'no-store',
+      ...(cookie === undefined ? {} : { 'set-cookie': cookie }),
+    },
   })
+}
+
+/** Where there is no connection (called in process), there is no address. */
+function addressOf(context: APIContext): string {
+  try {
+    return context.clientAddress ?? ''
+  } catch {
+    return ''
+  }
 }
 
 function queryOf({ url }: APIContext): Record<string, string> {

@@ -1,4 +1,5 @@
-import { readConfig } from './config'
+import { networkInterfaces } from 'node:os'
+import { type Config, readConfig } from './config'
 import { Refused } from './problem'
 
 const OWN_NAMES = ['localhost', '127.0.0.1', '[::1]']
@@ -39,7 +40,33 @@ function requireOwnSite(request: Request, origin: string | null): void {
 
 function isOwn(host: string): boolean {
   const name = host.replace(/:\d+$/, '').toLowerCase()
-  return OWN_NAMES.includes(name) || readConfig().extraHosts.includes(name)
+  const config = readConfig()
+  if (OWN_NAMES.includes(name) || config.extraHosts.includes(name)) return true
+  if (!isOnNetwork(config)) return false
+  // A number cannot be made to lead elsewhere, as a name can.
+  return name === config.host.toLowerCase() || ownAddresses().some((one) => inAddress(one) === name)
+}
+
+/** Whether other machines reach this one, directly or through a program in front of it. */
+export function isShared(config: Config): boolean {
+  return isOnNetwork(config) || config.extraHosts.length > 0
+}
+
+function isOnNetwork({ host }: Config): boolean {
+  return !/^(127(\.\d+){3}|localhost|::1)$/i.test(host)
+}
+
+/** The addresses of this machine in its networks. */
+export function ownAddresses(): string[] {
+  return Object.values(networkInterfaces())
+    .flatMap((one) => one ?? [])
+    .filter(({ internal }) => !internal)
+    .map(({ address }) => address.toLowerCase())
+}
+
+/** A number as it stands in an address. */
+export function inAddress(number: string): string {
+  return number.includes(':') ? `[${number}]` : number
 }
 
 function hostOf(origin: string): string | null {

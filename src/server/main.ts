@@ -1,21 +1,38 @@
-import { createServer, type Server } from 'node:http'
+import { createServer, type RequestListener, type Server } from 'node:http'
+import { createServer as createTlsServer } from 'node:https'
+import { readAccess } from './access'
 import { careForGarden } from './care'
-import { readConfig } from './config'
+import { type Config, readConfig } from './config'
 import { closeDatabase, database } from './database'
 import { securityHeaders } from './headers'
+import { inAddress, isShared } from './hosts'
 import { logFailure, logInto, newFailureId } from './log'
 import { placesIn } from './storage/places'
+import { requireDataFolder } from './storage/requireFolder'
 import { StartError } from './storage/startError'
+import { readTls } from './tls'
 
 const NODE_AT_LEAST = 20
 const CLOSE_WITHIN_MS = 3000
 const HEADERS_WITHIN_MS = 15_000
 const BODY_WITHIN_MS = 60_000
 const LOOK_FOR_SLOW_EVERY_MS = 2_000
+const LIMITS = {
+  headersTimeout: HEADERS_WITHIN_MS,
+  requestTimeout: BODY_WITHIN_MS,
+  connectionsCheckingInterval: LOOK_FOR_SLOW_EVERY_MS,
+}
 /** The others (TRACE, CONNECT) have no use here, and the layers above fall over them. */
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']
 
-type Handler = NonNullable<Parameters<typeof createServer>[1]>
+/** Believed of nobody: what is in front of this server could not be told from whoever writes these himself. */
+const FORWARDED = [
+  'forwarded',
+  'x-forwarded-for',
+  'x-forwarded-proto',
+  'x-forwarded-host',
+  'x-forwarded-port',
+]
 
 let server: Server | null = null
 let stopCare = () => {}
@@ -35,6 +52,9 @@ async function main(): Promise<void> {
   // What is kept here is nobody else's.
   process.umask(0o077)
   const config = readConfig()
+  const tls = config.tls && readTls(config.tls)
+  requireDataFolder(config.dataFolder)
+  requirePassphraseToShare(config)
   await database()
   if (stopping) return
   logInto(placesIn(config.dataFolder).logs)
@@ -42,26 +62,40 @@ async function main(): Promise<void> {
   // React looks here, and draws three times as slowly while it checks itself.
   process.env.NODE_ENV ??= 'production'
   const entry = new URL('./server/entry.mjs', import.meta.url).href
-  const { handler } = (await import(entry)) as { handler: Handler }
-  server = createServer(
-    {
-      headersTimeout: HEADERS_WITHIN_MS,
-      requestTimeout: BODY_WITHIN_MS,
-      connectionsCheckingInterval: LOOK_FOR_SLOW_EVERY_MS,
-    },
-    (request, response) => {
-      for (const [name, value] of securityHeaders) response.setHeader(name, value)
-      if (METHODS.includes(request.method ?? '')) handler(request as never, response as never)
-      else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
-    },
-  )
+  const { handler } = (await import(entry)) as { handler: RequestListener }
+  const answer: RequestListener = (request, response) => {
+    for (const [name, value] of securityHeaders) response.setHeader(name, value)
+    for (const name of FORWARDED) delete request.headers[name]
+    if (METHODS.includes(request.method ?? '')) handler(request, response)
+    else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
+  }
+  server = tls ? createTlsServer({ ...LIMITS, ...tls }, answer) : createServer(LIMITS, answer)
   await listen(server, config.port, config.host)
   if (stopping) return
   stopCare = careForGarden()
-  print(
-    `Innings is ready: http://${config.host === '127.0.0.1' ? 'localhost' : config.host}:${config.port}`,
-  )
+  print(`Innings is ready: ${addressOf(config)}`)
   print(`Your data is in ${config.dataFolder}`)
+}
+
+function addressOf({ host, port, tls }: Config): string {
+  const isHere = ['127.0.0.1', '0.0.0.0', '::', '::1'].includes(host)
+  return `${tls ? 'https' : 'http'}://${isHere ? 'localhost' : inAddress(host)}:${port}`
+}
+
+/** Whoever reaches the address could change the garden: without a passphrase nobody else may reach it. */
+function requirePassphraseToShare(config: Config): void {
+  if (hasPassphrase(config.dataFolder) || !isShared(config)) return
+  throw new StartError(
+    'HOST or INNINGS_HOSTS lets other machines reach this garden, which has no passphrase yet: "npm run share" asks for one and shows how to share it safely.',
+  )
+}
+
+function hasPassphrase(dataFolder: string): boolean {
+  try {
+    return readAccess(dataFolder).manager !== null
+  } catch (error) {
+    throw new StartError((error as Error).message)
+  }
 }
 
 function stop(): void {

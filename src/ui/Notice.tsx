@@ -38,9 +38,20 @@ export function ProblemNotice({ problem }: { problem: Problem | null }) {
             ))}
           </ul>
         )}
+        {problem.code === 'sign-in' && (
+          <p>
+            <a href={signInAddress()}>{commonWords.signIn}</a>
+          </p>
+        )}
       </Notice>
     </div>
   )
+}
+
+/** Back here from there: what was typed is kept as it is in every form. */
+function signInAddress(): string {
+  const { pathname, search } = window.location
+  return `/sign-in?to=${encodeURIComponent(pathname + search)}`
 }
 
 /** A calm caution at the step it belongs to: what to do in a line, why behind "more". */

@@ -5,6 +5,8 @@ import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { DIST, type Running, startServer } from '../../e2e/server'
+import { changeAccess } from '../../src/server/access/accessFile'
+import { hashPassphrase } from '../../src/server/access/passphrase'
 
 export { freePort, NOW, type Running } from '../../e2e/server'
 
@@ -65,6 +67,23 @@ export async function demoFolder(test: Ending): Promise<string> {
   return folder
 }
 
+export const MANAGER = 'four damp wooden crates'
+export const HELPER = 'seven empty seed trays'
+
+/** Gives a garden its two passphrases, as the manager would. */
+export async function withPassphrases(folder: string): Promise<void> {
+  const manager = await hashPassphrase(MANAGER)
+  const helper = await hashPassphrase(HELPER)
+  changeAccess(folder, (access) => ({ ...access, manager, helper }))
+}
+
+/** Signs in and gives the cookie of it. */
+export async function signIn(address: string, passphrase: string): Promise<string> {
+  const answer = await put(`${address}/api/access/sign-in`, { passphrase })
+  assert.equal(answer.status, 200, await answer.clone().text())
+  return answer.headers.get('set-cookie')?.split(';')[0] ?? ''
+}
+
 /** Runs the application where it should not start; what it said, which has to be one line. */
 export async function refusedStart(env: NodeJS.ProcessEnv): Promise<string> {
   const { code, said } = await runScript(`${DIST}/main.mjs`, [], env)
@@ -107,15 +126,16 @@ export async function until(
   }
 }
 
-export const post = (
-  address: string,
-  body: unknown = {},
-  headers: Readonly<Record<string, string>> = {},
-) =>
-  fetch(address, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', ...headers },
-    body: JSON.stringify(body),
-  })
+const sending =
+  (method: string) =>
+  (address: string, body: unknown = {}, headers: Readonly<Record<string, string>> = {}) =>
+    fetch(address, {
+      method,
+      headers: { 'content-type': 'application/json', ...headers },
+      body: JSON.stringify(body),
+    })
+
+export const post = sending('POST')
+export const put = sending('PUT')
 
 export { DIST }

@@ -26,6 +26,7 @@ import {
   runScript,
   start,
   until,
+  withPassphrases,
 } from './application'
 
 test('a second process on the same folder is refused in one sentence', async (t) => {
@@ -48,6 +49,8 @@ test('settings that cannot be used are told in one sentence', async (t) => {
   taken.close()
   assert.match(await refusedStart({ PORT: 'harbour' }), /PORT must be a number from 1 to 65535/)
   const elsewhere = { INNINGS_DATA: folder, PORT: String(await freePort()), HOST: '203.0.113.7' }
+  assert.match(await refusedStart(elsewhere), /HOST or INNINGS_HOSTS lets other machines/)
+  await withPassphrases(folder)
   assert.match(await refusedStart(elsewhere), /HOST is 203\.0\.113\.7, which is no address of this/)
   assert.ok(!existsSync(path.join(folder, 'innings.lock')), 'a refused start frees the folder')
 })

@@ -1,2 +1,3 @@
 export { addressOfCode } from './addressOfCode'
 export { labelsPage } from './labelsPage'
+export { qrText } from './qrText'

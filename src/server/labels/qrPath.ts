@@ -3,25 +3,39 @@ import qrcode from 'qrcode-generator'
 /** Light modules all around; the label leaves as much again, since no camera finds a code that has no edge. */
 const QUIET = 2
 
-/**
- * A text as a QR code: a path of its dark modules.
- * @returns the path, and how many modules a side has with its quiet zone
- */
-export function qrPath(text: string): { readonly path: string; readonly modules: number } {
+/** The modules of a text as a QR code, with its quiet zone, counted from 0. */
+export function qrModules(text: string): {
+  readonly modules: number
+  readonly isDark: (row: number, column: number) => boolean
+} {
   // The size that fits, with room for mud and scratches: a quarter of its words can be lost.
   const code = qrcode(0, 'Q')
   code.addData(text)
   code.make()
   const count = code.getModuleCount()
+  const isInside = (at: number) => at >= QUIET && at < count + QUIET
+  return {
+    modules: count + 2 * QUIET,
+    isDark: (row, column) =>
+      isInside(row) && isInside(column) && code.isDark(row - QUIET, column - QUIET),
+  }
+}
+
+/**
+ * A text as a QR code: a path of its dark modules.
+ * @returns the path, and how many modules a side has with its quiet zone
+ */
+export function qrPath(text: string): { readonly path: string; readonly modules: number } {
+  const { modules, isDark } = qrModules(text)
   let path = ''
-  for (let row = 0; row < count; row++) {
-    for (let column = 0; column < count; column++) {
-      if (!code.isDark(row, column)) continue
+  for (let row = 0; row < modules; row++) {
+    for (let column = 0; column < modules; column++) {
+      if (!isDark(row, column)) continue
       let wide = 1
-      while (column + wide < count && code.isDark(row, column + wide)) wide++
-      path += `M${column + QUIET} ${row + QUIET}h${wide}v1h-${wide}z`
+      while (isDark(row, column + wide)) wide++
+      path += `M${column} ${row}h${wide}v1h-${wide}z`
       column += wide
     }
   }
-  return { path, modules: count + 2 * QUIET }
+  return { path, modules }
 }

@@ -11,6 +11,8 @@ export function placesIn(dataFolder: string) {
     backups: path.join(dataFolder, 'backups'),
     logs: path.join(dataFolder, 'logs'),
     reserve: path.join(dataFolder, 'reserve'),
+    /** Who may come in. */
+    access: path.join(dataFolder, 'access.json'),
     lock: path.join(dataFolder, 'innings.lock'),
   } as const
 }

@@ -36,5 +36,6 @@ export const common = {
   inTheLog: (id: string) => `${id} in the log`,
   close: 'Close',
   goBack: 'Go back',
+  signIn: 'Sign in',
   designItsMix: 'Design its mix',
 } as const

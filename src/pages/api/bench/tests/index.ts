@@ -5,5 +5,6 @@ import { defineEndpoint } from '../../../../server/defineEndpoint'
 export const POST = defineEndpoint({
   body: startSchema,
   status: 201,
+  needs: 'log',
   handle: async ({ db, body, now }) => ({ id: await startBenchTest(db, body, now) }),
 })

@@ -6,5 +6,6 @@ export const POST = defineEndpoint({
   params: potParamsSchema,
   body: newLogEntrySchema,
   status: 201,
+  needs: 'log',
   handle: ({ db, params, body, now }) => newLogEntry(db, params.id, body, now),
 })

@@ -8,5 +8,6 @@ export const POST = defineEndpoint({
   body: newPhotoSchema,
   limitBytes: PHOTO_BODY_BYTES,
   status: 201,
+  needs: 'log',
   handle: ({ db, params, body, now }) => newPhoto(db, params.id, body, now),
 })

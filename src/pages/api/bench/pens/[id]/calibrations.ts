@@ -6,5 +6,6 @@ export const POST = defineEndpoint({
   params: testParamsSchema,
   body: newCalibrationSchema,
   status: 201,
+  needs: 'log',
   handle: ({ db, params, body, now }) => newCalibration(db, params.id, body, now),
 })

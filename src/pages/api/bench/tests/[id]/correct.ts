@@ -7,5 +7,6 @@ export const POST = defineEndpoint({
   params: testParamsSchema,
   body: nothing,
   status: 201,
+  needs: 'log',
   handle: ({ db, params }) => correctTest(db, params.id),
 })

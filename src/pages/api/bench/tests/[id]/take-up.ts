@@ -6,5 +6,6 @@ import { defineEndpoint } from '../../../../../server/defineEndpoint'
 export const POST = defineEndpoint({
   params: testParamsSchema,
   body: nothing,
+  needs: 'log',
   handle: ({ db, params }) => throwTestAway(db, params.id, null),
 })

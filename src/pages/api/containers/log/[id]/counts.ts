@@ -6,5 +6,6 @@ import { defineEndpoint } from '../../../../../server/defineEndpoint'
 export const POST = defineEndpoint({
   params: logParamsSchema,
   body: foundCountsSchema,
+  needs: 'log',
   handle: ({ db, params, body, now }) => setLogCounts(db, params.id, body.counts, now),
 })

@@ -5,5 +5,6 @@ import { defineEndpoint } from '../../../../../../server/defineEndpoint'
 export const POST = defineEndpoint({
   params: testParamsSchema,
   body: momentSchema,
+  needs: 'log',
   handle: ({ db, params, body, now }) => keepMoment(db, params.id, body, now),
 })

@@ -7,5 +7,6 @@ export const POST = defineEndpoint({
   params: lotParamsSchema,
   body: newFoundSchema,
   status: 201,
+  needs: 'log',
   handle: ({ db, params, body, now }) => newFound(db, params.id, body, now),
 })

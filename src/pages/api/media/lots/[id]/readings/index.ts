@@ -7,5 +7,6 @@ export const POST = defineEndpoint({
   params: lotParamsSchema,
   body: newReadingSchema,
   status: 201,
+  needs: 'log',
   handle: ({ db, params, body, now }) => newReading(db, params.id, body, now),
 })

@@ -5,5 +5,6 @@ import { tickStep } from '../../../../../../server/recondition'
 export const PATCH = defineEndpoint({
   params: stepParamsSchema,
   body: stepBodySchema,
+  needs: 'log',
   handle: ({ db, params, body, now }) => tickStep(db, params, body, now),
 })

@@ -6,6 +6,7 @@ import { defineEndpoint } from '../../../../../../../server/defineEndpoint'
 export const POST = defineEndpoint({
   params: foundParamsSchema,
   body: foundCountsSchema,
+  needs: 'log',
   handle: async ({ db, params, body, now }) => {
     await endFinding(db, params.id, params.findingId, body.counts ? null : now)
     return { counts: body.counts }

@@ -1,0 +1,97 @@
+import { useState } from 'react'
+import type { MadeToken, TokenScope, TokenView } from '../../messages/access'
+import { Button } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { Notice, ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { access as words } from '../../ui/texts/access'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useSend } from '../../ui/useSend'
+import styles from './Access.module.css'
+
+const SCOPES: readonly TokenScope[] = ['read', 'log', 'manage']
+
+/** Ways in for the grower's own scripts. */
+export function Tokens({ tokens }: { readonly tokens: readonly TokenView[] }) {
+  const { format } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const [name, setName] = useState('')
+  const [scope, setScope] = useState<TokenScope>('read')
+  const [made, setMade] = useState<MadeToken & { readonly name: string }>()
+  const make = async () => {
+    if (isSending) return
+    const answer = await deliver<MadeToken>('POST', '/api/access/tokens', { name, scope })
+    if (answer) setMade({ ...answer.data, name })
+  }
+  const end = async (token: TokenView) => {
+    if (!(await deliver('POST', `/api/access/tokens/${token.id}/end`, {}))) return
+    showToastOnNextPage({ text: words.tokenEnded(token.name) })
+    window.location.reload()
+  }
+  return (
+    <section aria-labelledby="tokens">
+      <h2 id="tokens">{words.tokens}</h2>
+      <p>{words.tokensSay}</p>
+      {tokens.length > 0 && (
+        <ul className={styles.rows}>
+          {tokens.map((token) => (
+            <li key={token.id}>
+              <span>
+                {token.name}
+                <small>
+                  {words.scopes[token.scope]}, {words.since(format.day(token.since))}
+                </small>
+              </span>
+              <Button
+                aria-label={words.endTokenOf(token.name)}
+                disabled={isSending}
+                onClick={() => void end(token)}
+              >
+                {words.endToken}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {made ? (
+        <Notice tone="ok">
+          {words.madeToken(made.name)}
+          <code className={styles.token}>{made.token}</code>
+        </Notice>
+      ) : (
+        <form
+          className={styles.form}
+          noValidate
+          onSubmit={(event) => {
+            event.preventDefault()
+            void make()
+          }}
+        >
+          <TextField
+            label={words.tokenName}
+            value={name}
+            error={errorOf('name')}
+            onChange={(event) => setName(event.target.value)}
+          />
+          <SelectField
+            label={words.tokenScope}
+            value={scope}
+            onChange={(event) => setScope(event.target.value as TokenScope)}
+          >
+            {SCOPES.map((one) => (
+              <option key={one} value={one}>
+                {words.scopes[one]}
+              </option>
+            ))}
+          </SelectField>
+          <div>
+            <Button type="submit" disabled={isSending}>
+              {words.makeToken}
+            </Button>
+          </div>
+        </form>
+      )}
+      <ProblemNotice problem={problem} />
+    </section>
+  )
+}

@@ -1,0 +1,13 @@
+import { nothing } from '../../../messages/rules'
+import { sessionCookie, signOut } from '../../../server/access'
+import { defineEndpoint, WithCookie } from '../../../server/defineEndpoint'
+
+export const POST = defineEndpoint({
+  body: nothing,
+  needs: 'read',
+  besideGarden: true,
+  async handle({ visitor, request }) {
+    if (visitor.kind === 'session') await signOut({ id: visitor.sessionId })
+    return new WithCookie(null, sessionCookie('', request))
+  },
+})

@@ -1,0 +1,48 @@
+import { readSite } from '../../data/site'
+import type { AccessPage, SignInPage } from '../../messages/access'
+import { dayAt } from '../clock'
+import { readConfig } from '../config'
+import { type OpenDatabase, opened } from '../database'
+import { isShared } from '../hosts'
+import { readAccess } from './accessFile'
+import type { Visitor } from './admit'
+import { ownAddress } from './admitPage'
+import { isEncrypted } from './sessions'
+
+/** Who may come in, for the manager. */
+export async function accessPage(
+  db: OpenDatabase,
+  request: Request,
+  visitor: Visitor,
+): Promise<AccessPage> {
+  const { timeZone } = await readSite(db)
+  const day = (time: string) => dayAt(timeZone, new Date(time))
+  const { dataFolder } = await opened()
+  const { manager, helper, sessions, tokens } = readAccess(dataFolder)
+  const own = visitor.kind === 'session' ? visitor.sessionId : null
+  return {
+    hasManager: manager !== null,
+    hasHelper: helper !== null,
+    isShared: isShared(readConfig()),
+    isEncrypted: isEncrypted(request),
+    sessions: [...sessions]
+      .sort((a, b) => b.seen.localeCompare(a.seen))
+      .map(({ id, role, device, since, seen }) => ({
+        id,
+        role,
+        device,
+        since: day(since),
+        seen: day(seen),
+        isThis: id === own,
+      })),
+    tokens: tokens.map(({ id, name, scope, since }) => ({ id, name, scope, since: day(since) })),
+  }
+}
+
+export function signInPage(request: Request, to: string | undefined): SignInPage {
+  return { to: ownAddress(to), isEncrypted: isEncrypted(request) || isOnThisMachine(request) }
+}
+
+function isOnThisMachine(request: Request): boolean {
+  return /^(localhost|127\.0\.0\.1|\[::1\])(:|$)/.test(request.headers.get('host') ?? '')
+}

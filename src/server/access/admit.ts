@@ -1,0 +1,78 @@
+import type { TokenScope } from '../../messages/access'
+import { now } from '../clock'
+import { opened } from '../database'
+import { Refused } from '../problem'
+import { readAccess } from './accessFile'
+import { keepSeen, sessionOf, sumOf } from './sessions'
+
+/** Who asks, and what that one may do. */
+export type Visitor =
+  /** Nobody set a passphrase: only this machine reaches the address. */
+  | { readonly kind: 'owner'; readonly may: 'manage' }
+  | { readonly kind: 'session'; readonly may: 'log' | 'manage'; readonly sessionId: string }
+  | { readonly kind: 'token'; readonly may: TokenScope }
+  | { readonly kind: 'stranger'; readonly may: 'nothing' }
+
+/**
+ * What one has to be to be answered: `read`, `log` (what helpers do: log, tick, test), `manage`, `keys` (a manager in
+ * person, no script: who may come in) or `anyone`.
+ */
+export type Need = 'anyone' | 'read' | 'log' | 'manage' | 'keys'
+
+const RANKS = { nothing: 0, read: 1, log: 2, manage: 3 } as const
+const BEARER = /^Bearer\s+(\S{1,200})$/i
+
+/**
+ * Who asks. Every page and endpoint passes through here before anything is read or written.
+ * @throws Refused 401 for a token that is none, 503 where nobody can be let in
+ */
+export async function visitorOf(request: Request): Promise<Visitor> {
+  const { dataFolder } = await opened()
+  const access = readAccess(dataFolder)
+  const authorization = request.headers.get('authorization')
+  if (authorization !== null) {
+    const secret = BEARER.exec(authorization)?.[1]
+    const hash = secret && sumOf(secret)
+    const token = access.tokens.find((one) => one.hash === hash)
+    if (!token) throw new Refused(401, 'wrong-token', 'This token is not known here, or was ended.')
+    return { kind: 'token', may: token.scope }
+  }
+  if (!access.manager) return { kind: 'owner', may: 'manage' }
+  const session = sessionOf(access, request, now())
+  if (!session) return { kind: 'stranger', may: 'nothing' }
+  keepSeen(dataFolder, session, now())
+  const may = session.role === 'manager' ? 'manage' : 'log'
+  return { kind: 'session', may, sessionId: session.id }
+}
+
+/**
+ * Lets in who may.
+ * @throws Refused 401 for a stranger, 403 for who may not do this
+ */
+export function requireMay(visitor: Visitor, need: Need): void {
+  if (need === 'anyone') return
+  if (visitor.kind === 'stranger') {
+    throw new Refused(401, 'sign-in', 'Sign in first: this garden has a passphrase.')
+  }
+  if (need === 'keys') {
+    if (visitor.kind === 'token') {
+      throw new Refused(
+        403,
+        'not-by-script',
+        'Who may come in is changed by a manager, not by a script.',
+      )
+    }
+    if (visitor.may === 'manage') return
+  } else if (RANKS[visitor.may] >= RANKS[need]) return
+  throw visitor.kind === 'token'
+    ? new Refused(
+        403,
+        'not-in-scope',
+        `This token may ${visitor.may === 'read' ? 'only read' : 'only log, tick and test'}.`,
+      )
+    : new Refused(
+        403,
+        'for-managers',
+        'Helpers log, tick and test. This changes more: a manager has to do it.',
+      )
+}

@@ -1,0 +1,232 @@
+import assert from 'node:assert/strict'
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { request as requestTls } from 'node:https'
+import path from 'node:path'
+import { test } from 'node:test'
+import jsQR from 'jsqr'
+import { listEndpoints, listPages, type Route } from '../fuzz/routes'
+import {
+  DIST,
+  demoFolder,
+  freePort,
+  HELPER,
+  MANAGER,
+  newFolder,
+  put,
+  refusedStart,
+  signIn,
+  start,
+  withPassphrases,
+} from './application'
+import { makeCertificate } from './certificate'
+
+const fill = (pattern: string) => pattern.replaceAll(/\[\w+\]/g, '1')
+
+/** What only a manager may do, by its name: removing, taking back, changing what was agreed. */
+const MANAGERS_ONLY =
+  /put-away|throw-away|reverse|undo|put-back|transfers|access\/(?!sign)|places|site/
+
+async function closedGarden(t: { after(work: () => Promise<void>): void }) {
+  const folder = await demoFolder(t)
+  await withPassphrases(folder)
+  const server = await start(t, folder)
+  const cookies = {
+    manager: await signIn(server.address, MANAGER),
+    helper: await signIn(server.address, HELPER),
+  }
+  const page = (place: string, cookie = '') =>
+    fetch(server.address + place, { headers: { cookie }, redirect: 'manual' })
+  const call = async ({ method, pattern }: Route, cookie = '') => {
+    const answer = await fetch(server.address + fill(pattern), {
+      method,
+      headers: { cookie, 'content-type': 'application/json' },
+      // Of no schema: nothing is written on this walk.
+      ...(method === 'GET' ? {} : { body: '{"walk":1}' }),
+    })
+    return answer.status
+  }
+  return { server, cookies, page, call }
+}
+
+test('every page sends a stranger to the door, shows itself to helpers, and keeps the keys for managers', async (t) => {
+  const { cookies, page } = await closedGarden(t)
+  const patterns = (await listPages()).map(({ pattern }) => fill(pattern))
+  assert.ok(patterns.length > 20)
+  for (const place of [...patterns, '/nowhere', '/lots/1/nowhere', '/styleguide']) {
+    if (place === '/sign-in') continue
+    const closed = await page(place)
+    assert.equal(closed.status, 303, place)
+    assert.match(closed.headers.get('location') ?? '', /^\/sign-in/, place)
+    assert.equal(await closed.text(), '', `${place} tells a stranger nothing`)
+    const { status } = await page(place, cookies.helper)
+    if (place === '/access') assert.equal(status, 403)
+    else assert.ok(![303, 401, 403].includes(status) || place === '/sign-in', `${place} ${status}`)
+    assert.ok((await page(place, cookies.manager)).status !== 403, place)
+  }
+  const door = await page('/sign-in')
+  assert.equal(door.status, 200)
+  assert.doesNotMatch(await door.text(), /Foundry Steps/)
+})
+
+test('every endpoint refuses a stranger, and a helper where more is changed than logged, ticked or tested', async (t) => {
+  const { cookies, call } = await closedGarden(t)
+  const routes = await listEndpoints()
+  assert.ok(routes.length > 60)
+  const logged: string[] = []
+  for (const route of routes) {
+    const name = `${route.method} ${route.pattern}`
+    if (/access\/sign-(in|out)/.test(name)) continue
+    assert.equal(await call(route), 401, name)
+    const asHelper = await call(route, cookies.helper)
+    if (route.method !== 'GET' && asHelper !== 403) logged.push(route.pattern)
+    if (MANAGERS_ONLY.test(route.pattern) && route.method !== 'GET') {
+      assert.equal(asHelper, 403, name)
+    }
+    assert.ok(![401, 403].includes(await call(route, cookies.manager)), name)
+    assert.ok(asHelper !== 401, name)
+  }
+  assert.deepEqual(
+    logged.filter((pattern) => !/^\/api\/bench\//.test(pattern)),
+    [
+      '/api/containers/[id]/log',
+      '/api/containers/[id]/photos',
+      '/api/containers/log/[id]/counts',
+      '/api/media/lots/[id]/findings/[findingId]/counts',
+      '/api/media/lots/[id]/findings',
+      '/api/media/lots/[id]/readings',
+      '/api/recondition/work-orders/[id]/steps/[stepId]',
+    ],
+  )
+})
+
+test('of 1,000 guesses a handful is looked at, the rest wait, and the garden goes on for who is signed in', async (t) => {
+  const { server, cookies, page } = await closedGarden(t)
+  const from = Date.now()
+  const guess = async (count: number) => {
+    const answer = await put(
+      `${server.address}/api/access/sign-in`,
+      {
+        passphrase: `guess number ${count} of them`,
+      },
+      { 'x-forwarded-for': `10.0.0.${count % 250}` },
+    )
+    return answer.status
+  }
+  const told: number[] = []
+  for (let at = 0; at < 1000; at += 50) {
+    told.push(...(await Promise.all(Array.from({ length: 50 }, (_, more) => guess(at + more)))))
+  }
+  const looked = told.filter((status) => status === 401).length
+  assert.ok(looked >= 5 && looked <= 12, `${looked} were looked at in ${Date.now() - from} ms`)
+  assert.equal(told.length - looked, told.filter((status) => status === 429).length)
+  const right = await put(`${server.address}/api/access/sign-in`, { passphrase: MANAGER })
+  assert.equal(right.status, 429)
+  assert.match(
+    ((await right.json()) as { detail: string }).detail,
+    /looked at in \d+ (seconds|minutes)/,
+  )
+  assert.equal((await page('/lots', cookies.manager)).status, 200)
+})
+
+test('no other machine reaches a garden without a passphrase', async (t) => {
+  const folder = await demoFolder(t)
+  const env = { INNINGS_DATA: folder, PORT: String(await freePort()) }
+  for (const open of [{ HOST: '0.0.0.0' }, { HOST: '::' }, { INNINGS_HOSTS: 'garden.example' }]) {
+    assert.match(await refusedStart({ ...env, ...open }), /no passphrase yet: "npm run share" asks/)
+  }
+})
+
+test('share asks for a passphrase, prints the address as a code, and the address asks for it', async (t) => {
+  const folder = await demoFolder(t)
+  const port = await freePort()
+  const env = {
+    ...process.env,
+    INNINGS_DATA: folder,
+    PORT: String(port),
+    INNINGS_COPIES: '0',
+    HOST: '',
+  }
+  const share = async (line: string) => {
+    const child = spawn(process.execPath, [path.join(DIST, 'share.mjs')], { env })
+    t.after(() => child.kill('SIGKILL'))
+    let said = ''
+    for (const stream of [child.stdout, child.stderr]) {
+      stream.on('data', (chunk: Buffer) => {
+        said += chunk.toString()
+        if (said.includes('Innings is ready')) child.emit('ready')
+      })
+    }
+    child.stdin.end(`${line}\n`)
+    await Promise.race([once(child, 'ready'), once(child, 'close')])
+    return { child, said: () => said }
+  }
+  const refused = await share('short')
+  assert.match(refused.said(), /Take at least 12 letters/)
+  const { child, said } = await share(MANAGER)
+  assert.match(said(), /Innings is ready/)
+  assert.match(said(), /not encrypted/)
+  const address = /On your own network: (\S+)/.exec(said())?.[1]
+  assert.ok(address, said())
+  assert.equal(readCode(said()), address)
+  const closed = await fetch(`${address}lots`, { redirect: 'manual' })
+  assert.equal(closed.status, 303)
+  const cookie = await signIn(address.replace(/\/$/, ''), MANAGER)
+  assert.equal((await fetch(`${address}lots`, { headers: { cookie } })).status, 200)
+  const gone = once(child, 'exit')
+  child.kill('SIGINT')
+  await gone
+})
+
+/** The code on a dark terminal, as a camera sees it. */
+function readCode(said: string): string | undefined {
+  const lines = said.split('\n').filter((line) => /^[ ▀▄█]{20,}$/.test(line))
+  const scale = 4
+  const wide = Math.max(...lines.map(({ length }) => length))
+  const [width, height] = [wide * scale, lines.length * 2 * scale]
+  const pixels = new Uint8ClampedArray(width * height * 4)
+  for (let y = 0; y < height; y++) {
+    for (let x = 0; x < width; x++) {
+      const row = Math.floor(y / scale)
+      const letter = lines[Math.floor(row / 2)]?.[Math.floor(x / scale)] ?? ' '
+      const isLight = letter === '█' || letter === (row % 2 === 0 ? '▀' : '▄')
+      const at = (y * width + x) * 4
+      pixels.fill(isLight ? 255 : 0, at, at + 3)
+      pixels[at + 3] = 255
+    }
+  }
+  return jsQR(pixels, width, height)?.data
+}
+
+test('with a certificate of your own it is encrypted, and the cookie goes no other way', async (t) => {
+  const folder = await demoFolder(t)
+  await withPassphrases(folder)
+  const files = makeCertificate(newFolder(t))
+  const other = makeCertificate(newFolder(t))
+  if (!files || !other) return t.skip('there is no openssl here')
+  const env = { INNINGS_TLS_CERT: files.certificate, INNINGS_TLS_KEY: files.key }
+  const wrong = { INNINGS_DATA: folder, PORT: String(await freePort()) }
+  assert.match(await refusedStart({ ...wrong, INNINGS_TLS_CERT: files.certificate }), /set both/)
+  assert.match(
+    await refusedStart({ ...wrong, ...env, INNINGS_TLS_KEY: other.key }),
+    /do not go together/,
+  )
+  assert.match(
+    await refusedStart({ ...wrong, ...env, INNINGS_TLS_KEY: `${folder}/none` }),
+    /INNINGS_TLS_KEY names .* cannot be read \(ENOENT\)/,
+  )
+  const server = await start(t, folder, env)
+  const port = new URL(server.address).port
+  const asked = requestTls({
+    host: '127.0.0.1',
+    port,
+    path: '/api/access/sign-in',
+    method: 'PUT',
+    rejectUnauthorized: false,
+    headers: { host: `localhost:${port}`, 'content-type': 'application/json' },
+  })
+  asked.end(JSON.stringify({ passphrase: MANAGER }))
+  const [answer] = (await once(asked, 'response')) as [import('node:http').IncomingMessage]
+  assert.equal(answer.statusCode, 200)
+  assert.match(answer.headers['set-cookie']?.[0] ?? '', /; Secure$/)
+})
