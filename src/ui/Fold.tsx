@@ -7,10 +7,13 @@ import { type ReactNode, useEffect, useRef, useState } from 'react'
 export function Fold({
   title,
   className,
+  needs,
   children,
 }: {
   readonly title: string
   readonly className?: string | undefined
+  /** Who may use what is in it, where that is not everybody. */
+  readonly needs?: 'manage'
   readonly children: ReactNode | ((open: boolean) => ReactNode)
 }) {
   const details = useRef<HTMLDetailsElement>(null)
@@ -23,6 +26,7 @@ export function Fold({
     <details
       ref={details}
       className={className}
+      data-needs={needs}
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
       <summary>{title}</summary>

@@ -88,7 +88,7 @@ function Kit({ page }: { readonly page: KitPage }) {
           </section>
         ))}
         <div className={styles.actions}>
-          <Button weight="main" type="submit">
+          <Button weight="main" type="submit" data-needs="manage">
             {words.save}
           </Button>
         </div>

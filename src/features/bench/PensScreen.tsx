@@ -153,7 +153,9 @@ function AddPen() {
           error={problem?.detail}
           onChange={(event) => setName(event.target.value)}
         />
-        <Button onClick={() => void save()}>{words.add}</Button>
+        <Button data-needs="manage" onClick={() => void save()}>
+          {words.add}
+        </Button>
       </div>
     </fieldset>
   )

@@ -106,7 +106,7 @@ function Running({ page }: { readonly page: TestPage }) {
           <Button weight="main" disabled={isSending} onClick={() => void finish()}>
             {words.finish}
           </Button>
-          <Button weight="quiet" onClick={() => void throwAway()}>
+          <Button weight="quiet" data-needs="manage" onClick={() => void throwAway()}>
             {words.throwAway}
           </Button>
         </div>

@@ -71,7 +71,7 @@ export function FillForm({ page }: { readonly page: PotPage }) {
   }
 
   return (
-    <section aria-labelledby="fill" className={styles.fill}>
+    <section aria-labelledby="fill" data-needs="manage" className={styles.fill}>
       <h2 id="fill">{words.title}</h2>
       <form
         className={styles.fields}

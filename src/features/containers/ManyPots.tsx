@@ -33,7 +33,7 @@ export function ManyPots({
 }) {
   const [job, setJob] = useState<Job>('plant')
   return (
-    <section aria-labelledby="chosen-pots" className={styles.planting}>
+    <section aria-labelledby="chosen-pots" data-needs="manage" className={styles.planting}>
       <h2 id="chosen-pots">{potWords.chosen(pots.length)}</h2>
       <Choice
         label={words.what}

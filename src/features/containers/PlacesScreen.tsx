@@ -39,7 +39,7 @@ export default function PlacesScreen({
           <Place key={row.id} row={row} />
         ))}
       </ul>
-      <section aria-labelledby="add-place" className={styles.add}>
+      <section aria-labelledby="add-place" data-needs="manage" className={styles.add}>
         <h2 id="add-place">{words.add}</h2>
         <PlaceForm
           method="POST"
@@ -80,7 +80,7 @@ function Place({ row }: { readonly row: PlaceRow }) {
           </div>
         )}
       </dl>
-      <Fold title={words.correctOf(name)} className={styles.correct}>
+      <Fold needs="manage" title={words.correctOf(name)} className={styles.correct}>
         <PlaceForm
           method="PATCH"
           address={`/api/places/${id}`}

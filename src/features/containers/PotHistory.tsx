@@ -58,7 +58,7 @@ export function History({ page }: { readonly page: PotPage }) {
         </ol>
       )}
       {lot && (
-        <details>
+        <details data-needs="manage">
           <summary>{words.earlier}</summary>
           <EarlierForm
             id={page.id}
@@ -108,7 +108,7 @@ function Past({ one }: { readonly one: PlantingView }) {
       {one.canReopen && (
         <>
           {' '}
-          <Button weight="quiet" onClick={() => void takeBack()}>
+          <Button weight="quiet" data-needs="manage" onClick={() => void takeBack()}>
             {words.takeBack}
           </Button>
         </>

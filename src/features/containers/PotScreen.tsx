@@ -82,18 +82,18 @@ function Pot({ page }: { page: PotPage }) {
       {growing.map((planting) => (
         <section key={planting.id} aria-label={planting.cropName} className={styles.planting}>
           <Growing planting={planting} />
-          <details>
+          <details data-needs="manage">
             <summary>{words.end}</summary>
             <EndForm planting={planting} problems={page.problems} />
           </details>
-          <details>
+          <details data-needs="manage">
             <summary>{moveWords.open}</summary>
             <MovePlantsForm planting={planting} />
           </details>
         </section>
       ))}
       {page.goingOn && growing.length > 0 && (
-        <section aria-label={goingOnWords.potOn} className={styles.planting}>
+        <section aria-label={goingOnWords.potOn} data-needs="manage" className={styles.planting}>
           <Fold title={goingOnWords.potOn}>
             <PotOnForm id={page.id} with={page.goingOn} />
           </Fold>
@@ -103,7 +103,7 @@ function Pot({ page }: { page: PotPage }) {
         </section>
       )}
       {lot && (
-        <section aria-labelledby="plant" className={styles.planting}>
+        <section aria-labelledby="plant" data-needs="manage" className={styles.planting}>
           {growing.length > 0 ? (
             <details>
               <summary id="plant">{words.plantBeside}</summary>
@@ -120,7 +120,7 @@ function Pot({ page }: { page: PotPage }) {
       )}
       <Log page={page} />
       <History page={page} />
-      <details className={styles.more}>
+      <details className={styles.more} data-needs="manage">
         <summary>{words.correct}</summary>
         <CorrectForm page={page} />
       </details>
@@ -133,7 +133,12 @@ function Pot({ page }: { page: PotPage }) {
 }
 
 function NextAction({ page: { lot, growing } }: { page: PotPage }) {
-  if (!lot) return <LinkButton href="#fill">{words.fillIt}</LinkButton>
+  if (!lot)
+    return (
+      <LinkButton data-needs="manage" href="#fill">
+        {words.fillIt}
+      </LinkButton>
+    )
   if (lot.openOrderId !== null) {
     return (
       <LinkButton weight="main" href={`/turnover/orders/${lot.openOrderId}`}>
@@ -142,7 +147,11 @@ function NextAction({ page: { lot, growing } }: { page: PotPage }) {
     )
   }
   if (growing.length > 0) return null
-  return <LinkButton href={`/turnover/new?lot=${lot.id}`}>{words.turnOver}</LinkButton>
+  return (
+    <LinkButton data-needs="manage" href={`/turnover/new?lot=${lot.id}`}>
+      {words.turnOver}
+    </LinkButton>
+  )
 }
 
 function Sentence({ page: { lot, growing } }: { page: PotPage }) {
@@ -243,7 +252,7 @@ function More({ id }: { readonly id: number }) {
     window.location.assign('/pots?state=empty')
   }
   return (
-    <details className={styles.more}>
+    <details className={styles.more} data-needs="manage">
       <summary>{words.more}</summary>
       <form className={styles.form} onSubmit={(event) => void add(event)} noValidate>
         <TextField

@@ -50,7 +50,9 @@ function Pots({ page }: { page: PotsPage }) {
               <LinkButton weight="main" href="/lots/new">
                 {words.newLot}
               </LinkButton>{' '}
-              <LinkButton href="/pots/paste">{manyWords.paste}</LinkButton>
+              <LinkButton data-needs="manage" href="/pots/paste">
+                {manyWords.paste}
+              </LinkButton>
             </>
           }
         />
@@ -75,7 +77,9 @@ function Pots({ page }: { page: PotsPage }) {
         actions={
           <>
             <LinkButton href="/pots/places">{words.places}</LinkButton>
-            <LinkButton href="/pots/paste">{manyWords.paste}</LinkButton>
+            <LinkButton data-needs="manage" href="/pots/paste">
+              {manyWords.paste}
+            </LinkButton>
             <LinkButton
               href={asked.place ? `/labels?place=${encodeURIComponent(asked.place)}` : '/labels'}
             >

@@ -35,7 +35,7 @@ export function Ledger({ page }: { page: LotPage }) {
           <Cost page={page} />
         </div>
         {open === null && (
-          <div className={styles.ledgerKeys}>
+          <div className={styles.ledgerKeys} data-needs="manage">
             <Button onClick={() => setOpen('entry')}>{words.addEntry}</Button>
             {page.litres > 0 && (
               <Button onClick={() => setOpen('transfer')}>{transferWords.button}</Button>
@@ -131,7 +131,12 @@ function Line({ entry, onReverse }: { entry: LedgerRow; onReverse: () => void })
       </td>
       <td>
         {entry.canReverse && (
-          <Button weight="quiet" aria-label={words.reverseOf(kind, day)} onClick={onReverse}>
+          <Button
+            weight="quiet"
+            data-needs="manage"
+            aria-label={words.reverseOf(kind, day)}
+            onClick={onReverse}
+          >
             {words.reverse}
           </Button>
         )}

@@ -131,7 +131,7 @@ function Lot({ page }: { page: LotPage }) {
       <p>
         <a href={labelsOf(page)}>{labelWords.ofLot}</a>
       </p>
-      <Fold className={styles.changes} title={words.page.changeIt}>
+      <Fold needs="manage" className={styles.changes} title={words.page.changeIt}>
         <LotChanges page={page} />
       </Fold>
     </>
@@ -156,7 +156,11 @@ function NextAction({ page }: { page: LotPage }) {
   }
   const urgent = page.state === 'turn-over' || page.state === 'act' || page.state === 'store'
   return (
-    <LinkButton weight={urgent ? 'main' : 'plain'} href={`/turnover/new?lot=${page.id}`}>
+    <LinkButton
+      data-needs="manage"
+      weight={urgent ? 'main' : 'plain'}
+      href={`/turnover/new?lot=${page.id}`}
+    >
       {page.state === 'store' ? actions.useIt : actions.turnOver}
     </LinkButton>
   )

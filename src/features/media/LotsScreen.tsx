@@ -66,7 +66,7 @@ function NoLots({ page: { asked } }: { page: LotsPage }) {
         title={words.emptyTitle}
         next={words.emptyNext}
         action={
-          <LinkButton weight="main" href="/lots/new">
+          <LinkButton weight="main" data-needs="manage" href="/lots/new">
             {words.emptyAction}
           </LinkButton>
         }
@@ -112,7 +112,7 @@ function LotsTable({ page }: { page: LotsPage }) {
           </>
         }
         actions={
-          <LinkButton weight="main" href="/lots/new">
+          <LinkButton weight="main" data-needs="manage" href="/lots/new">
             {words.newLot}
           </LinkButton>
         }

@@ -33,7 +33,12 @@ export function PlantedForm({ page }: { readonly page: LotPage }) {
     window.location.reload()
   }
   return (
-    <form className={styles.planted} onSubmit={(event) => void save(event)} noValidate>
+    <form
+      data-needs="manage"
+      className={styles.planted}
+      onSubmit={(event) => void save(event)}
+      noValidate
+    >
       <p>
         {readyOn && readyOn > site.today && words.readyOn(format.day(readyOn))}{' '}
         {usualOn && usualOn > site.today && words.usuallyFrom(cropName, format.day(usualOn))}

@@ -23,14 +23,14 @@ export default function SitePlacePanel({
   const sentence = words.says(place.timeZone, place.southern)
   if (!isNew) {
     return (
-      <details className={styles.panel}>
+      <details className={styles.panel} data-needs="manage">
         <summary>{sentence}</summary>
         <PlaceFields place={place} />
       </details>
     )
   }
   return (
-    <section className={styles.panel} aria-labelledby="site-place">
+    <section data-needs="manage" className={styles.panel} aria-labelledby="site-place">
       <h2 id="site-place">{words.title}</h2>
       <p>
         {sentence} <span className={styles.quiet}>{words.guessed}</span>

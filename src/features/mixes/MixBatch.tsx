@@ -113,7 +113,9 @@ export function MixBatch() {
       <ProblemNotice problem={problem} />
       {mix && !changed ? (
         <div className={styles.foot}>
-          <Button onClick={() => void makeLot()}>{words.makeLot}</Button>
+          <Button data-needs="manage" onClick={() => void makeLot()}>
+            {words.makeLot}
+          </Button>
           <Button weight="quiet" onClick={() => window.print()}>
             {words.card}
           </Button>

@@ -79,7 +79,12 @@ function DesignHead() {
         mix ? (changed ? words.changed(mix.version) : words.saved(mix.version)) : words.notSaved
       }
       actions={
-        <Button weight="main" onClick={save} disabled={mix !== null && !changed}>
+        <Button
+          weight="main"
+          data-needs="manage"
+          onClick={save}
+          disabled={mix !== null && !changed}
+        >
           {mix ? words.saveNext(mix.version + 1) : words.saveNew}
         </Button>
       }

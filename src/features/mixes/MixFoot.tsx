@@ -25,7 +25,7 @@ export function MixFoot() {
   const { format } = useSite()
   const { mix } = page
   return (
-    <section className={styles.save}>
+    <section className={styles.save} data-needs="manage">
       <TextField label={words.note} {...form.register('note')} />
       <div className={styles.foot}>
         {mix && <LinkButton href={`/mixes/compare?mixes=${mix.id}`}>{words.compare}</LinkButton>}

@@ -92,7 +92,7 @@ function Order({ page }: { page: OrderPage }) {
           {canUndo && (
             <>
               {' '}
-              <Button weight="quiet" onClick={() => decide('undo-finish')}>
+              <Button weight="quiet" data-needs="manage" onClick={() => decide('undo-finish')}>
                 {words.undoFinish}
               </Button>
             </>
@@ -102,7 +102,7 @@ function Order({ page }: { page: OrderPage }) {
       {state === 'put-away' && (
         <Notice>
           {words.putAwayDone}{' '}
-          <Button weight="quiet" onClick={() => decide('take-up')}>
+          <Button weight="quiet" data-needs="manage" onClick={() => decide('take-up')}>
             {words.undo}
           </Button>
         </Notice>
@@ -133,11 +133,16 @@ function Order({ page }: { page: OrderPage }) {
               {doneCount < steps.length && words.notTicked(steps.length - doneCount)}
             </p>
             <div className={styles.actions}>
-              <Button weight="main" disabled={waiting > 0} onClick={() => decide('finish')}>
+              <Button
+                weight="main"
+                disabled={waiting > 0}
+                data-needs="manage"
+                onClick={() => decide('finish')}
+              >
                 {words.finish}
               </Button>
               <LinkButton href={`/lots/${page.lot.id}`}>{words.toLot}</LinkButton>
-              <Button weight="quiet" onClick={() => decide('put-away')}>
+              <Button weight="quiet" data-needs="manage" onClick={() => decide('put-away')}>
                 {words.putAway}
               </Button>
             </div>

@@ -106,7 +106,7 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
         <div className={styles.actions}>
           <LinkButton href={intakeAddress(page.answers)}>{words.change}</LinkButton>
           {page.openOrderId === null && (
-            <Button weight="main" onClick={make}>
+            <Button weight="main" data-needs="manage" onClick={make}>
               {words.make}
             </Button>
           )}
