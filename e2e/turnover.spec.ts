@@ -91,13 +91,13 @@ test('two tabs finish the same order: the second is told and nothing is doubled'
   await expect(page.getByText(/Innings 5/)).toHaveCount(0)
 })
 
-test('a step changed in another tab is not overwritten', { tag: '@desk' }, async ({
-  page,
-  context,
-}) => {
+test('a step changed on another device is not overwritten: both stand side by side until somebody decides', {
+  tag: '@desk',
+}, async ({ page, browser }) => {
   await workOutRecipe(page, LOT, 'Strawberry')
   await makeOrder(page)
-  const second = await context.newPage()
+  const other = await browser.newContext()
+  const second = await other.newPage()
   await second.goto(page.url())
   await expectAlive(second)
   await page.getByLabel(/Really used, leaf mould/).fill('8 L')
@@ -107,6 +107,29 @@ test('a step changed in another tab is not overwritten', { tag: '@desk' }, async
   await second.getByLabel(/Really used, leaf mould/).fill('3 L')
   await second.getByLabel(/Really used, leaf mould/).press('Enter')
   await expect(second.getByText('This step was changed on another page meanwhile.')).toBeVisible()
+  const used = second.getByLabel(/Really used, leaf mould/)
+  await expect(used).toHaveValue('8.0 L')
+  await expect(second.getByRole('button', { name: /^1 not taken/ })).toBeVisible()
+  await second.getByRole('button', { name: 'Look at both' }).click()
+  const both = second.getByRole('dialog')
+  await expect(both.getByText('Entered here', { exact: true }).locator('..')).toContainText('leaf mould: 3.0 L')
+  await expect(both.getByText('Kept meanwhile', { exact: true }).locator('..')).toContainText('8 L')
+  await expectAccessible(second)
+  await both.getByRole('button', { name: 'Enter mine all the same' }).click()
+  await expect(both.getByText('Everything that was entered has arrived.')).toBeVisible()
+  await both.getByRole('button', { name: 'Close' }).click()
+  await expect(used).toHaveValue('3.0 L')
+  await other.close()
+})
+
+test('tabs of one browser follow each other', { tag: '@desk' }, async ({ page, context }) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  const second = await context.newPage()
+  await second.goto(page.url())
+  await expectAlive(second)
+  await page.getByLabel(/Really used, leaf mould/).fill('8 L')
+  await page.getByLabel(/Really used, leaf mould/).press('Enter')
   await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
 })
 

@@ -6,6 +6,7 @@ import { type Need, requireMay, type Visitor, visitorOf } from './access'
 import { answerOnce, type Wanted } from './answerOnce'
 import { now } from './clock'
 import { opened } from './database'
+import { enteredAt } from './enteredAt'
 import { requireOwnHost } from './hosts'
 import { summarizeChangedLots } from './lots'
 import { problemResponse, Refused } from './problem'
@@ -75,7 +76,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
           query,
           body,
           db,
-          now: now(),
+          now: enteredAt(request, now()),
           visitor,
           request,
           address,

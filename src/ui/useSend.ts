@@ -2,6 +2,7 @@ import { useCallback, useRef, useState } from 'react'
 import type { Problem } from '../messages/problem'
 import type { Refusal } from './Field'
 import { type SendMethod, send } from './send'
+import { useRefusal } from './useRefusal'
 
 export interface Sending {
   /** What was refused, or that no answer came; null once it was taken. */
@@ -25,8 +26,7 @@ export interface Sending {
 
 /** What every form does with what was typed: it is sent, and what comes back stands at its field. */
 export function useSend(): Sending {
-  const [problem, setProblem] = useState<Problem | null>(null)
-  const [refusals, setRefusals] = useState(0)
+  const { tell, ...refusal } = useRefusal()
   const [open, setOpen] = useState(0)
   const newest = useRef(0)
   const deliver: Sending['deliver'] = useCallback(
@@ -43,22 +43,16 @@ export function useSend(): Sending {
       setOpen((count) => count - 1)
       // An answer that was overtaken says nothing about what stands in the form now.
       if (mine === newest.current) {
-        setProblem(answer.ok ? null : answer.problem)
-        setRefusals((count) => count + 1)
+        tell(answer.ok ? null : answer.problem)
       }
       if (answer.ok) return { data: answer.data }
       onRefused?.(answer.problem)
       return null
     },
-    [],
+    [tell],
   )
   return {
-    problem,
-    errorOf: (field) => {
-      const message = problem?.fields.find((one) => one.field === field)?.message
-      return message === undefined ? undefined : { message, stamp: refusals }
-    },
-    stamp: refusals,
+    ...refusal,
     isSending: open > 0,
     deliver,
   }

@@ -3,7 +3,7 @@ import type { Database } from '../database'
 import { Conflict } from '../errors'
 import { answeredRequests } from './tables'
 
-const KEPT_DAYS = 7
+const KEPT_DAYS = 90
 const DAY_MS = 86_400_000
 
 export interface Answered {
@@ -35,7 +35,7 @@ export async function keepAnswered(
   await db.insert(answeredRequests).values(request)
 }
 
-/** Nobody sends a form again after a week. */
+/** Nothing that was entered longer ago is taken any more (see enteredAt). */
 export async function forgetOldAnswers(db: Database, now: Date): Promise<void> {
   const before = new Date(now.getTime() - KEPT_DAYS * DAY_MS)
   await db.delete(answeredRequests).where(lt(answeredRequests.at, before))

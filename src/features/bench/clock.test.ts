@@ -3,7 +3,7 @@ import { test } from 'node:test'
 import { DEFAULT_KIT } from '../../core/bench'
 import type { MomentView } from '../../messages/bench/benchViews'
 import { clockKeys, clockPlan, readClockTime } from './clockPlan'
-import { readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
+import { type Tap, waitingOf, withWaiting } from './taps'
 import { timeOfDay, withTimeOfDay } from './timeOfDay'
 
 const moment = (key: string, at = '2026-11-02T10:00:00.000Z'): MomentView => ({
@@ -52,32 +52,21 @@ test('the start is corrected by the time of day at the site', () => {
   assert.equal(withTimeOfDay(at, 'eleven', 'Europe/London'), null)
 })
 
-test('taps wait in the browser, count once when they have arrived, and a broken store loses nothing else', () => {
-  const kept = new Map<string, string>()
-  const storage = {
-    getItem: (key: string) => kept.get(key) ?? null,
-    setItem: (key: string, value: string) => void kept.set(key, value),
-    removeItem: (key: string) => void kept.delete(key),
-  }
+test('taps and corrections that wait are shown at once, and count once when they have arrived', () => {
+  const moments = '/api/bench/tests/4/moments'
   const tap: Tap = { id: 'a', key: 'drip', at: '2026-11-02T10:00:05.000Z', value: null }
-  writeTaps(storage, 4, [tap])
-  assert.deepEqual(readTaps(storage, 4), [tap])
-  assert.deepEqual(readTaps(storage, 5), [])
+  const posted = { method: 'POST', address: moments, body: tap } as const
+  const put = (id: string, body: object) =>
+    ({ method: 'PUT', address: `${moments}/${id}`, body }) as const
   const there = moment('pour')
-  assert.deepEqual(
-    withTaps([there], [tap]).map(({ key }) => key),
-    ['pour', 'drip'],
-  )
-  assert.equal(withTaps([there, { ...moment('drip'), id: 'a' }], [tap]).length, 2)
-  writeTaps(storage, 4, [])
-  assert.equal(kept.size, 0)
-  const full = {
-    ...storage,
-    setItem: () => {
-      throw new Error('full')
-    },
-  }
-  writeTaps(full, 4, [tap])
-  kept.set('taps/4', 'no list')
-  assert.deepEqual(readTaps(storage, 4), [])
+  const keys = (...entries: Parameters<typeof waitingOf>[0]) =>
+    withWaiting([there], waitingOf(entries)).map(({ key }) => key)
+  assert.deepEqual(keys(posted), ['pour', 'drip'])
+  const both = [there, { ...moment('drip'), id: 'a' }]
+  assert.equal(withWaiting(both, waitingOf([posted])).length, 2)
+  assert.deepEqual(keys(posted, put('a', { undone: true })), ['pour'], 'a tap that waits is undone')
+  const later = '2026-11-02T10:00:09.000Z'
+  const corrected = withWaiting([there], waitingOf([posted, put('a', { at: later })]))
+  assert.equal(corrected.at(-1)?.at, later)
+  assert.deepEqual(keys(put('pour', { undone: true }), put('pour', { at: later })), ['pour'])
 })

@@ -1,12 +1,12 @@
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { MomentView, TestPage, TestState } from '../../messages/bench/benchViews'
 import type { Problem } from '../../messages/problem'
 import { newId } from '../../ui/newId'
-import { send } from '../../ui/send'
-import { type MomentChange, readTaps, type Tap, withTaps, writeTaps } from './tapQueue'
+import { useOutbox } from '../../ui/outbox/useOutbox'
+import { bench as benchWords } from '../../ui/texts/bench'
+import { type MomentChange, type Tap, waitingOf, withWaiting } from './taps'
 
 const ASK_MS = 3000
-const isRefusal = ({ status }: Problem) => status >= 400 && status < 500
 
 export interface TestClock {
   readonly moments: readonly MomentView[]
@@ -26,52 +26,19 @@ export interface TestClock {
  * The clock of a test as moments on the server. Taps are written into this browser first and sent until they arrive, so
  * that a reload, sleep or a lost connection lose none; what other devices tap is asked for while the page is in view.
  */
-export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock {
+export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPage): TestClock {
   const [state, setState] = useState<TestState>({ moments, endedAt, now })
-  const [taps, setTaps] = useState<readonly Tap[]>([])
   const [problem, setProblem] = useState<Problem | null>(null)
   const aheadMs = useAhead(now)
-  const sending = useRef(false)
-  const queue = useRef<readonly Tap[]>([])
-
-  const keep = useCallback(
-    (next: readonly Tap[]) => {
-      queue.current = next
-      writeTaps(localStorage, id, next)
-      setTaps(next)
-    },
-    [id],
-  )
-
-  const flush = useCallback(async () => {
-    if (sending.current) return
-    sending.current = true
-    for (let first = queue.current[0]; first; first = queue.current[0]) {
-      const sent: Tap = first
-      const moments = `/api/bench/tests/${id}/moments`
-      const answer =
-        sent.corrects === undefined
-          ? await send<TestState>('POST', moments, sent)
-          : await send<TestState>('PUT', `${moments}/${sent.corrects}`, sent.change)
-      // Only a refusal ends a tap: what failed on the way or in the server is tried again.
-      if (!answer.ok && !isRefusal(answer.problem)) break
-      keep(queue.current.filter((one) => one.id !== sent.id))
-      if (answer.ok) setState(answer.data)
-      else setProblem(answer.problem)
-    }
-    sending.current = false
-  }, [id, keep])
-
-  useEffect(() => {
-    keep(readTaps(localStorage, id))
-    void flush()
-  }, [id, keep, flush])
+  const { waiting, add } = useOutbox<Tap | MomentChange, TestState>(`test/${id}`, {
+    onAnswer: setState,
+    onRefused: setProblem,
+  })
 
   useEffect(() => {
     if (state.endedAt) return
     const ask = async () => {
       if (document.visibilityState !== 'visible') return
-      await flush()
       try {
         const response = await fetch(`/api/bench/tests/${id}/state`)
         if (response.ok) setState((await response.json()) as TestState)
@@ -88,30 +55,32 @@ export function useTestClock({ id, moments, endedAt, now }: TestPage): TestClock
       window.removeEventListener('online', soon)
       document.removeEventListener('visibilitychange', soon)
     }
-  }, [id, state.endedAt, flush])
+  }, [id, state.endedAt])
 
+  const address = `/api/bench/tests/${id}/moments`
+  const enter = (what: { method: 'POST' | 'PUT'; address: string; body: Tap | MomentChange }) => {
+    setProblem(null)
+    void add({
+      ...what,
+      title: benchWords.clock.tapped,
+      where: `${benchWords.tests[kind].name}, ${sample.name}`,
+      page: `/bench/tests/${id}`,
+    })
+  }
+  const tapAt = () => new Date(Date.now() + aheadMs).toISOString()
   return {
-    moments: withTaps(state.moments, taps),
+    moments: withWaiting(state.moments, waitingOf(waiting)),
     endedAt: state.endedAt,
     aheadMs,
     toldAtMs: Date.parse(state.now),
-    waiting: taps.length,
+    waiting: waiting.length,
     problem,
     tap: (key, value) => {
-      setProblem(null)
-      const at = new Date(Date.now() + aheadMs).toISOString()
-      keep([...queue.current, { id: newId(), key, at, value: value ?? null }])
-      void flush()
+      const body = { id: newId(), key, at: tapAt(), value: value ?? null }
+      enter({ method: 'POST', address, body })
     },
-    correct: (momentId, change) => {
-      setProblem(null)
-      const at = new Date(Date.now() + aheadMs).toISOString()
-      keep([
-        ...queue.current,
-        { id: newId(), key: '', at, value: null, corrects: momentId, change },
-      ])
-      void flush()
-    },
+    correct: (momentId, change) =>
+      enter({ method: 'PUT', address: `${address}/${momentId}`, body: change }),
   }
 }
 

@@ -5,6 +5,7 @@ import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { useEntry } from '../../ui/outbox/useEntry'
 import { PhotoField } from '../../ui/Photo'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
@@ -12,7 +13,6 @@ import { useSite } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useSend } from '../../ui/useSend'
 import { matching } from '../found/AddFound'
 import styles from './Pots.module.css'
 
@@ -21,10 +21,15 @@ const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
 /** What happened at a pot, in two taps: a score, a weight, or one of the big keys. */
 export function QuickLog({ page }: { readonly page: PotPage }) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
+  const { problem, errorOf, isSending, enter } = useEntry<{ id: number }>(
+    `pot/${page.id}`,
+    (data, entry) => {
+      // Not while something is typed: the page is loaded anew to show it.
+      if (harvest === '' && sign === '') done(data.id, entry.title)
+    },
+  )
   const [harvest, setHarvest] = useState('')
   const [sign, setSign] = useState('')
-  const [photo, setPhoto] = useState<Blob | null>(null)
   const grams = readQuantity(harvest, 'mass', site.measures)
   const matches = matching(page.problems, sign)
 
@@ -33,10 +38,23 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
     more: { value?: number | null; problemId?: string } = {},
     said: string = words.log[kind],
   ) => {
-    if (isSending) return
     const body = { kind, value: null, problemId: null, note: '', ...more }
-    const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/log`, body)
-    if (answer) done(answer.data.id, said)
+    await enterAt('log', body, said)
+  }
+  const enterAt = async (what: 'log' | 'photos', body: unknown, said: string) => {
+    const outcome = await enter<{ id: number }>({
+      title: said,
+      where: `${page.code} ${page.name}`,
+      page: `/pots/${page.id}`,
+      method: 'POST',
+      address: `/api/containers/${page.id}/${what}`,
+      body,
+    })
+    if (outcome?.kind === 'answered') done(outcome.data.id, said)
+    if (outcome?.kind === 'waiting') {
+      setHarvest('')
+      setSign('')
+    }
   }
   const done = (id: number, said: string) => {
     showToastOnNextPage({
@@ -51,13 +69,8 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   }
 
   const keepPhoto = async (photo: Blob | null) => {
-    setPhoto(photo)
-    if (!photo || isSending) return
-    const answer = await deliver<{ id: number }>('POST', `/api/containers/${page.id}/photos`, {
-      jpeg: await base64Of(photo),
-      note: '',
-    })
-    if (answer) done(answer.data.id, words.log.photo)
+    if (!photo) return
+    await enterAt('photos', { jpeg: await base64Of(photo), note: '' }, words.log.photo)
   }
 
   return (
@@ -102,7 +115,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
             }}
           />
           <Button
-            disabled={harvest.trim() === ''}
+            disabled={isSending || harvest.trim() === ''}
             onClick={() => {
               if (!grams.problem) void write('harvest', { value: grams.value })
             }}
@@ -137,13 +150,6 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
         </div>
       </div>
       <PhotoField label={words.photo} onPhoto={(taken) => void keepPhoto(taken)} />
-      {photo && problem && (
-        <div>
-          <Button disabled={isSending} onClick={() => void keepPhoto(photo)}>
-            {words.photoAgain}
-          </Button>
-        </div>
-      )}
       <ProblemNotice problem={problem} />
     </div>
   )

@@ -2,9 +2,9 @@ import { useState } from 'react'
 import type { ProblemChoice } from '../../messages/media/found'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { useEntry } from '../../ui/outbox/useEntry'
 import { findings as words } from '../../ui/texts/findings'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useSend } from '../../ui/useSend'
 import styles from './Found.module.css'
 
 const MOST_MATCHES = 6
@@ -12,26 +12,35 @@ const MOST_MATCHES = 6
 /** Something seen in a lot, looked up by its name or signs and kept on the lot at once. */
 export function AddFound({
   lotId,
+  lotName,
   problems,
 }: {
   readonly lotId: number
+  readonly lotName: string
   readonly problems: readonly ProblemChoice[]
 }) {
   const [text, setText] = useState('')
   const [note, setNote] = useState('')
-  const { problem, isSending, deliver } = useSend()
+  const { problem, enter } = useEntry(`found/${lotId}`)
   const matches = matching(problems, text)
   const address = `/api/media/lots/${lotId}/findings`
 
   const keep = async ({ id, name }: ProblemChoice) => {
-    if (isSending) return
-    const answer = await deliver<{ id: number }>('POST', address, { problemId: id, note })
-    if (!answer) return
+    const outcome = await enter<{ id: number }>({
+      title: name,
+      where: lotName,
+      page: `/lots/${lotId}`,
+      method: 'POST',
+      address,
+      body: { problemId: id, note },
+    })
+    if (outcome?.kind === 'waiting') setText('')
+    if (outcome?.kind !== 'answered') return
     showToastOnNextPage({
       text: words.kept(name),
       undo: {
         method: 'POST',
-        address: `${address}/${answer.data.id}/counts`,
+        address: `${address}/${outcome.data.id}/counts`,
         body: { counts: false },
       },
     })

@@ -12,11 +12,13 @@ import { TriageNotice } from './TriageNotice'
 /** All that was found in a lot and what follows, to be added to and taken back. */
 export function LotFound({
   lotId,
+  lotName,
   found,
   triage,
   problems,
 }: {
   readonly lotId: number
+  readonly lotName: string
   readonly found: readonly FoundView[]
   readonly triage: TriageView | null
   readonly problems: readonly ProblemChoice[]
@@ -39,7 +41,7 @@ export function LotFound({
       <FoundList found={found} onTakeBack={(one) => void takeBack(one)} />
       {triage && <TriageNotice triage={triage} />}
       <ProblemNotice problem={problem} />
-      <AddFound lotId={lotId} problems={problems} />
+      <AddFound lotId={lotId} lotName={lotName} problems={problems} />
     </>
   )
 }

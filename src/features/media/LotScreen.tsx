@@ -120,6 +120,7 @@ function Lot({ page }: { page: LotPage }) {
         <h2 id="found">{findingWords.title}</h2>
         <LotFound
           lotId={page.id}
+          lotName={page.name}
           found={page.found}
           triage={page.triage}
           problems={page.problems}

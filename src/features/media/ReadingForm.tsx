@@ -5,12 +5,12 @@ import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { useEntry } from '../../ui/outbox/useEntry'
 import { QuantityField } from '../../ui/QuantityField'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
-import { useSend } from '../../ui/useSend'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
 
@@ -19,7 +19,7 @@ const words = mediaWords.chemistry.reading
 /** Writes down what a meter showed or how jars turned out. */
 export function ReadingForm({ page }: { readonly page: LotPage }) {
   const { format, site } = useSite()
-  const { problem, errorOf, deliver } = useSend()
+  const { problem, errorOf, enter } = useEntry(`reading/${page.id}`)
   const form = useForm<ReadingValues>({ defaultValues: READING_DEFAULTS })
   const throwAway = useDraft(
     `reading/${page.id}`,
@@ -30,14 +30,18 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
 
   const save = form.handleSubmit(async (typed) => {
     showToast(null)
-    const answer = await deliver<ReadingAnswer>(
-      'POST',
-      `/api/media/lots/${page.id}/readings`,
-      readingBody(typed, site.measures),
-    )
-    if (!answer) return
+    const outcome = await enter<ReadingAnswer>({
+      title: words.kinds[typed.kind],
+      where: page.name,
+      page: `/lots/${page.id}`,
+      method: 'POST',
+      address: `/api/media/lots/${page.id}/readings`,
+      body: readingBody(typed, site.measures),
+    })
+    if (outcome?.kind === 'waiting') form.reset(READING_DEFAULTS)
+    if (outcome?.kind !== 'answered') return
     throwAway()
-    const { quantity, value, gPerL, weeks } = answer.data
+    const { quantity, value, gPerL, weeks } = outcome.data
     const amount = format.number(value, 2)
     showToastOnNextPage({
       text:

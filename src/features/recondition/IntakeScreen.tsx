@@ -66,6 +66,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
       <section aria-labelledby="found">
         <h2 id="found">{words.found}</h2>
         <LotFound
+          lotName={page.lot.name}
           lotId={page.lot.id}
           found={page.found}
           triage={page.triage}

@@ -3,9 +3,11 @@ import type { OrderPage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { OPEN_OUTBOX } from '../../ui/outbox/openOutbox'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { outbox as outboxWords } from '../../ui/texts/outbox'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
@@ -27,7 +29,7 @@ export default function OrderScreen({ page, site }: { page: OrderPage; site: Sit
 
 function Order({ page }: { page: OrderPage }) {
   const { format } = useSite()
-  const { steps, problem: stepProblem, waiting, isLate, change } = useOrderSteps(page)
+  const { steps, problem: stepProblem, waiting, isLate, isKnown, change } = useOrderSteps(page)
   const [canUndo, setCanUndo] = useState(page.canUndo)
   const [state, setState] = useState(page.state)
   const [finishedOn, setFinishedOn] = useState(page.finishedOn)
@@ -126,6 +128,11 @@ function Order({ page }: { page: OrderPage }) {
       <div className={styles.foot}>
         {waiting > 0 && isLate && <Notice tone="act">{words.notSaved(waiting)}</Notice>}
         <ProblemNotice problem={problem ?? stepProblem} />
+        {stepProblem && (
+          <Button onClick={() => window.dispatchEvent(new Event(OPEN_OUTBOX))}>
+            {outboxWords.decide}
+          </Button>
+        )}
         {open && (
           <>
             <p>
@@ -135,7 +142,7 @@ function Order({ page }: { page: OrderPage }) {
             <div className={styles.actions}>
               <Button
                 weight="main"
-                disabled={waiting > 0}
+                disabled={waiting > 0 || !isKnown}
                 data-needs="manage"
                 onClick={() => decide('finish')}
               >

@@ -3,11 +3,13 @@ import { useRef, useState } from 'react'
 import { type StepDay, stepDays } from '../../core/recondition/stepDays'
 import type { Problem } from '../../messages/problem'
 import type { OrderPage, OrderStepView, StepBody } from '../../messages/recondition/turnover'
+import { useOutbox } from '../../ui/outbox/useOutbox'
 import { useSite } from '../../ui/SiteContext'
-import { send } from '../../ui/send'
-import { type Sent, useSendQueue } from '../../ui/useSendQueue'
+import { recondition as reconditionWords } from '../../ui/texts/recondition'
 
 type Change = Omit<StepBody, 'version'> & { readonly stepId: number }
+
+const words = reconditionWords.order
 
 export interface OrderSteps {
   /** As they are once everything that waits has arrived, each with its day. */
@@ -20,12 +22,14 @@ export interface OrderSteps {
   readonly waiting: number
   /** The last try to send them failed. */
   readonly isLate: boolean
+  /** What waits is known: the browser has told what it kept. */
+  readonly isKnown: boolean
   readonly change: (stepId: number, what: Omit<StepBody, 'version'>) => void
 }
 
 /** Ticks and amounts of an order: shown at once, sent one after another, never lost. */
 export function useOrderSteps(page: OrderPage): OrderSteps {
-  const { site } = useSite()
+  const { site, format } = useSite()
   const [steps, setSteps] = useState(page.steps)
   const [problem, setProblem] = useState<Problem | null>(null)
   const known = useRef(page.steps)
@@ -34,35 +38,68 @@ export function useOrderSteps(page: OrderPage): OrderSteps {
     setSteps(known.current)
   }
 
-  const deliver = async ({ stepId, ...what }: Change): Promise<Sent> => {
-    const version = known.current.find(({ id }) => id === stepId)?.version ?? 0
-    const address = `/api/recondition/work-orders/${page.id}/steps/${stepId}`
-    const answer = await send<OrderStepView>('PATCH', address, { version, ...what })
-    if (answer.ok) {
+  // Each change raises the version by one: what waits is one ahead of the other.
+  const versions = useRef(new Map<number, number>())
+  const { waiting, isLate, isOpen, add } = useOutbox<StepBody, OrderStepView>(`order/${page.id}`, {
+    onAnswer: (step) => {
       setProblem(null)
-      put(answer.data)
-      return 'kept'
-    }
-    const { status, code, current } = answer.problem
-    if (status === 0 || status >= 500) return 'not sent'
-    setProblem(answer.problem)
-    if (code === 'stale' && current?.step) put(current.step as OrderStepView)
-    return 'refused'
-  }
-  const { waiting, isLate, add } = useSendQueue<Change>(`order/${page.id}`, deliver)
+      put(step)
+    },
+    onRefused: (refused, { address }) => {
+      setProblem(refused)
+      versions.current.delete(stepOf(address))
+      const { code, current } = refused
+      if (code === 'stale' && current?.step) put(current.step as OrderStepView)
+    },
+  })
+  const changes = waiting.map(({ address, body }) => ({ stepId: stepOf(address), ...body }))
 
-  const shown = steps.map((step) => withWaiting(step, waiting, site.today))
+  const enter = (step: OrderStepView, what: Omit<StepBody, 'version'>) => {
+    const waits = changes.filter(({ stepId }) => stepId === step.id).length
+    const last = versions.current.get(step.id) ?? -1
+    const version = Math.max(step.version + waits, last + 1)
+    versions.current.set(step.id, version)
+    void add({
+      title: titleOf(step, what),
+      where: words.title(page.lot.name),
+      page: `/turnover/orders/${page.id}`,
+      method: 'PATCH',
+      address: `/api/recondition/work-orders/${page.id}/steps/${step.id}`,
+      body: { version, ...what },
+    })
+  }
+
+  const titleOf = (
+    { plan, amounts }: OrderStepView,
+    { done, actuals }: Omit<StepBody, 'version'>,
+  ) => {
+    if (done !== undefined) return words.ticked(reconditionWords.steps[plan.kind].title, done)
+    const used = Object.entries(actuals ?? {}).map(([id, amount]) => {
+      const unit = amounts.find((one) => one.id === id)?.unit ?? ''
+      const said = amount === null ? words.asPlanned : `${format.number(amount, 1)} ${unit}`
+      return words.used(page.names[id]?.name ?? id, said)
+    })
+    return used.join(', ')
+  }
+
+  const shown = steps.map((step) => withWaiting(step, changes, site.today))
   const days = stepDays(shown, site.today)
   return {
     steps: shown.map((step, index) => ({ ...step, day: days[index] as StepDay })),
     problem,
     waiting: waiting.length,
     isLate,
+    isKnown: isOpen,
     change: (stepId, what) => {
       setProblem(null)
-      add({ stepId, ...what })
+      const step = known.current.find(({ id }) => id === stepId)
+      if (step) enter(step, what)
     },
   }
+}
+
+function stepOf(address: string): number {
+  return Number(address.split('/').at(-1))
 }
 
 /** A step as it is once what waits has arrived. */

@@ -21,6 +21,7 @@ const words = shellWords
 // Fetched once the page stands: nobody waits for it, and it is there when the key is pressed.
 const fetchFind = () => import('./FindDialog')
 const FindDialog = lazy(fetchFind)
+const OutboxMark = lazy(() => import('./OutboxMark'))
 const keysDialog = fetchedPart<KeysDialogProps>(() =>
   import('./KeysDialog').then((file) => file.KeysDialog),
 )
@@ -46,6 +47,11 @@ export default function Shell() {
   const ready = useReady()
   return (
     <fieldset className={styles.shell} disabled={!ready} role="presentation">
+      {ready && (
+        <Suspense fallback={null}>
+          <OutboxMark />
+        </Suspense>
+      )}
       <button type="button" className={styles.find} onClick={act.find}>
         {words.find}
         {settings.on && <kbd className={styles.kbd}>{settings.find}</kbd>}

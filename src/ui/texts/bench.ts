@@ -53,6 +53,8 @@ export const bench = {
   runs: (count: number) => `${count} runs`,
   clock: {
     label: (name: string) => `${name}: clock`,
+    /** Of an entry in the list of what waits. */
+    tapped: 'A moment on the clock',
     starts: {
       drain: 'Pouring now',
       layers: 'Pouring now',

@@ -34,7 +34,6 @@ export const containers = {
   onFiller: (height: string) => `It stands on a light filler ${height} high.`,
   fillerHigh: 'Filler on the base, high',
   photo: 'A photo',
-  photoAgain: 'Send the photo again',
   photoOf: (day: string) => `The pot on ${day}`,
   summary: (growing: string, waiting: string, empty: string) =>
     `${growing} with plants · ${waiting} with mix, nothing planted · ${empty} empty`,

@@ -13,6 +13,9 @@ export const workOrder = {
   notSavedYet: 'not saved yet',
   notSaved: (count: number) =>
     `${count === 1 ? 'One entry is' : `${count} entries are`} not saved yet: no connection. It is kept here and sent as soon as there is one.`,
+  /** Of an entry in the list of what waits. */
+  ticked: (title: string, done: boolean) => `${title}: ${done ? 'done' : 'not done'}`,
+  used: (name: string, amount: string) => `Really used, ${name.toLowerCase()}: ${amount}`,
   early: (reason: string) => `early: ${reason}`,
   whyEarly: (day: string) => `Not before ${day}. Why now?`,
   sayWhy: 'Say why it need not wait',

@@ -1,0 +1,2 @@
+/** Event that opens the list of what waits, from wherever it is spoken of. */
+export const OPEN_OUTBOX = 'innings-open-outbox'

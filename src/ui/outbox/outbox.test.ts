@@ -1,0 +1,249 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import fc from 'fast-check'
+import type { Entry, NewEntry } from './entry'
+import { type Answered, createOutbox, type News } from './outbox'
+import { memoryStore } from './store'
+
+const refusal = (status: number, code = 'not-valid'): Answered => ({
+  ok: false,
+  problem: {
+    type: 'about:blank',
+    title: code,
+    status,
+    code,
+    detail: 'The sentence.',
+    fields: [],
+  },
+})
+
+/** One browser with its pages and a server behind a connection that can be cut. */
+function browser() {
+  const store = memoryStore()
+  const ears: ((news: News) => void)[] = []
+  /** What the server did, each id once. */
+  const done: string[] = []
+  const ids = new Set<string>()
+  const world = {
+    nowMs: 0,
+    isOnline: true,
+    /** The answer is lost on its way back. */
+    losesAnswers: false,
+    answer: (_entry: Entry): Answered => ({ ok: true, data: 'taken' }),
+    patience: [] as (() => void)[],
+    done,
+    store,
+    async page(holder: string) {
+      let isClosed = false
+      let mine: (news: News) => void = () => {}
+      const outbox = await createOutbox({
+        store,
+        holder,
+        now: () => world.nowMs,
+        newId: () => `${holder}-${Math.random().toString(36).slice(2)}`,
+        post: async (entry) => {
+          if (isClosed) return new Promise<Answered>(() => {})
+          await Promise.resolve()
+          if (!world.isOnline) return null
+          const answer = world.answer(entry)
+          if (answer?.ok && !ids.has(entry.id)) {
+            ids.add(entry.id)
+            done.push(entry.title)
+          }
+          return world.losesAnswers ? null : answer
+        },
+        tell: (news) => {
+          for (const ear of ears) if (ear !== mine) ear(news)
+        },
+        hear: (ear) => {
+          mine = ear
+          ears.push(ear)
+        },
+        later: (work) => void world.patience.push(work),
+      })
+      const close = () => {
+        isClosed = true
+      }
+      return Object.assign(outbox, { close })
+    },
+  }
+  return world
+}
+
+const what = (title: string, about = 'pot/1'): NewEntry => ({
+  about,
+  title,
+  where: 'P01',
+  page: '/pots/1',
+  method: 'POST',
+  address: '/api/x',
+  body: { title },
+})
+
+const turn = () => new Promise((resolve) => setImmediate(resolve))
+
+test('entries go out in their order, each once, and their makers hear the answer', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  const heard: string[] = []
+  page.listen((news) => news.kind === 'answered' && heard.push(news.entry.title))
+  const outcomes = await Promise.all(['one', 'two', 'three'].map((title) => page.add(what(title))))
+  assert.deepEqual(world.done, ['one', 'two', 'three'])
+  assert.deepEqual(heard, ['one', 'two', 'three'])
+  assert.ok(outcomes.every(({ kind }) => kind === 'answered'))
+  assert.deepEqual(page.entries(), [])
+})
+
+test('without a connection they wait, are told as waiting, and go out when it is back', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  world.isOnline = false
+  const outcomes = [page.add(what('one')), page.add(what('two'))]
+  await turn()
+  assert.equal(page.hold(), 'no answer')
+  for (const give of world.patience) give()
+  assert.deepEqual(await Promise.all(outcomes), [{ kind: 'waiting' }, { kind: 'waiting' }])
+  assert.equal(page.entries().length, 2)
+  world.isOnline = true
+  await page.flush()
+  assert.deepEqual(world.done, ['one', 'two'])
+  assert.equal(page.hold(), null)
+})
+
+test('an answer that was lost is asked for again under the same id, and nothing is done twice', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  world.losesAnswers = true
+  void page.add(what('one'))
+  await turn()
+  await page.flush()
+  assert.equal(page.entries().length, 1)
+  world.losesAnswers = false
+  await page.flush()
+  assert.deepEqual(world.done, ['one'])
+  assert.deepEqual(page.entries(), [])
+})
+
+test('what is refused lets the others pass and stays until somebody decides', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  world.answer = ({ title, body }) =>
+    title === 'wrong' && !(body as { right?: true }).right
+      ? refusal(409, 'stale')
+      : { ok: true, data: null }
+  const [refused] = await Promise.all([page.add(what('wrong')), page.add(what('next'))])
+  assert.equal(refused?.kind, 'refused')
+  assert.deepEqual(world.done, ['next'])
+  const [kept] = page.entries()
+  assert.equal(kept?.problem?.detail, 'The sentence.')
+  await page.again(kept as Entry, { right: true })
+  assert.deepEqual(world.done, ['next', 'wrong'])
+  assert.deepEqual(page.entries(), [])
+  await page.add(what('wrong'))
+  await page.throwAway(page.entries()[0] as Entry)
+  assert.deepEqual(page.entries(), [])
+  assert.equal(world.done.length, 2)
+})
+
+test('a refusal is shown at the form it came from, and not kept beside it', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  world.answer = () => refusal(422)
+  const outcome = await page.add(what('typed'), true)
+  assert.equal(outcome.kind, 'refused')
+  assert.deepEqual(page.entries(), [])
+  // A form that no longer waits cannot show it: then it is kept.
+  world.isOnline = false
+  const late = page.add(what('late'), true)
+  await turn()
+  for (const give of world.patience) give()
+  assert.equal((await late).kind, 'waiting')
+  world.isOnline = true
+  await page.flush()
+  assert.equal(page.entries()[0]?.problem?.status, 422)
+})
+
+test('a server that fails, is full or asks to slow down is asked again; who is signed out signs in first', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  for (const status of [500, 503, 507, 429]) {
+    world.answer = () => refusal(status)
+    void page.add(what(`at ${status}`))
+    await turn()
+    assert.equal(page.hold(), 'no answer')
+  }
+  world.answer = () => refusal(401, 'sign-in')
+  await page.flush()
+  assert.equal(page.hold(), 'sign in')
+  assert.equal(page.entries().length, 4)
+  world.answer = () => ({ ok: true, data: null })
+  await page.flush()
+  assert.deepEqual(world.done, ['at 500', 'at 503', 'at 507', 'at 429'])
+})
+
+test('of two pages one sends at a time, and both know what became of it', async () => {
+  const world = browser()
+  const [one, two] = [await world.page('a'), await world.page('b')]
+  world.isOnline = false
+  const added = [one.add(what('from one')), two.add(what('from two'))]
+  await turn()
+  const heard: string[] = []
+  two.listen((news) => news.kind === 'answered' && heard.push(news.entry.title))
+  world.isOnline = true
+  await Promise.all([one.flush(), two.flush()])
+  await turn()
+  assert.deepEqual(world.done, ['from one', 'from two'])
+  assert.deepEqual(heard, ['from one', 'from two'])
+  assert.ok((await Promise.all(added)).every(({ kind }) => kind === 'answered'))
+  assert.deepEqual([one.entries(), two.entries()], [[], []])
+})
+
+test('a page that is closed while it sends holds the others up for half a minute at the most', async () => {
+  const world = browser()
+  const [one, two] = [await world.page('a'), await world.page('b')]
+  one.close()
+  void one.add(what('left behind'))
+  await turn()
+  await two.flush()
+  assert.deepEqual(world.done, [])
+  world.nowMs += 30_000
+  await two.flush()
+  assert.deepEqual(world.done, ['left behind'])
+})
+
+test('whatever is cut and whenever: all that was entered is done once, in the order of entering', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(
+        fc.constantFrom('enter a', 'enter b', 'cut', 'back', 'lose', 'flush a', 'flush b', 'later'),
+        { minLength: 5, maxLength: 40 },
+      ),
+      async (steps) => {
+        const world = browser()
+        const pages = { a: await world.page('a'), b: await world.page('b') }
+        const entered: string[] = []
+        for (const step of steps) {
+          const [act = '', who = 'a'] = step.split(' ') as [string, 'a' | 'b']
+          if (act === 'enter') {
+            entered.push(`${entered.length}`)
+            void pages[who].add(what(`${entered.length - 1}`))
+          }
+          if (act === 'cut') world.isOnline = false
+          if (act === 'back') Object.assign(world, { isOnline: true, losesAnswers: false })
+          if (act === 'lose') world.losesAnswers = true
+          if (act === 'flush') void pages[who].flush()
+          if (act === 'later') world.nowMs += 40_000
+          await turn()
+        }
+        Object.assign(world, { isOnline: true, losesAnswers: false })
+        world.nowMs += 40_000
+        await pages.a.flush()
+        await turn()
+        await pages.b.flush()
+        assert.deepEqual(world.done, entered)
+        assert.deepEqual(await world.store.all(), [])
+      },
+    ),
+    { numRuns: 150, seed: 18 },
+  )
+})

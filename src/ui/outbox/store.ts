@@ -1,0 +1,118 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb'
+import type { Entry } from './entry'
+
+/** Where entries are kept until they were answered. */
+export interface Store {
+  /** Whether they are there still when the page was closed. */
+  readonly isLasting: boolean
+  /** In the order they were entered. */
+  all(): Promise<readonly Entry[]>
+  /** Keeps a new entry, and gives it its place in the queue. */
+  add(entry: Omit<Entry, 'order'>): Promise<Entry>
+  put(entry: Entry): Promise<void>
+  remove(entry: Entry): Promise<void>
+  /**
+   * Takes the right to send for some time, renews it, or finds that another page has it.
+   * @param untilMs 0 gives it back
+   */
+  takeTurn(holder: string, nowMs: number, untilMs: number): Promise<boolean>
+}
+
+interface Tables extends DBSchema {
+  entries: { key: number; value: Entry }
+  turns: { key: string; value: { readonly holder: string; readonly untilMs: number } }
+}
+
+const NAME = 'innings-outbox'
+const VERSION = 1
+const OPEN_WITHIN_MS = 4000
+const TURN = 'turn'
+
+/** The page's own database; where the browser allows none, or its disk is full, the memory of the page. */
+export async function openStore(): Promise<Store> {
+  try {
+    const open = openDB<Tables>(NAME, VERSION, {
+      upgrade(db) {
+        db.createObjectStore('entries', { keyPath: 'order', autoIncrement: true })
+        db.createObjectStore('turns')
+      },
+    })
+    const tooLong = new Promise<never>((_, reject) => {
+      setTimeout(() => reject(new Error('the database did not open')), OPEN_WITHIN_MS)
+    })
+    return lastingStore(await Promise.race([open, tooLong]))
+  } catch {
+    return memoryStore()
+  }
+}
+
+function lastingStore(db: IDBPDatabase<Tables>): Store {
+  // What the disk had no room for is kept here, so that it is sent all the same while the page is open.
+  const spare = memoryStore()
+  return {
+    get isLasting() {
+      return spare.isEmpty
+    },
+    async all() {
+      return [...(await db.getAll('entries')), ...(await spare.all())]
+    },
+    async add(entry) {
+      try {
+        const order = await db.add('entries', entry as Entry)
+        return { ...entry, order }
+      } catch {
+        return spare.add(entry)
+      }
+    },
+    async put(entry) {
+      if (spare.has(entry)) await spare.put(entry)
+      else await db.put('entries', entry)
+    },
+    async remove(entry) {
+      if (spare.has(entry)) await spare.remove(entry)
+      else await db.delete('entries', entry.order)
+    },
+    async takeTurn(holder, nowMs, untilMs) {
+      // One transaction: two pages cannot both find it free.
+      const tx = db.transaction('turns', 'readwrite')
+      const turn = await tx.store.get(TURN)
+      const isFree = !turn || turn.holder === holder || turn.untilMs <= nowMs
+      if (isFree) await tx.store.put({ holder, untilMs }, TURN)
+      await tx.done
+      return isFree
+    },
+  }
+}
+
+/** Entries in the memory of the page: they are gone with it. */
+export function memoryStore(): Store & { readonly isEmpty: boolean; has(entry: Entry): boolean } {
+  const entries = new Map<number, Entry>()
+  // Behind whatever the database holds.
+  let order = Number.MAX_SAFE_INTEGER / 2
+  let turn = { holder: '', untilMs: 0 }
+  return {
+    isLasting: false,
+    get isEmpty() {
+      return entries.size === 0
+    },
+    has: ({ order: place }) => entries.has(place),
+    all: async () => [...entries.values()],
+    async add(entry) {
+      order += 1
+      const kept = { ...entry, order }
+      entries.set(order, kept)
+      return kept
+    },
+    async put(entry) {
+      entries.set(entry.order, entry)
+    },
+    async remove({ order: place }) {
+      entries.delete(place)
+    },
+    async takeTurn(holder, nowMs, untilMs) {
+      const isFree = turn.holder === holder || turn.untilMs <= nowMs
+      if (isFree) turn = { holder, untilMs }
+      return isFree
+    },
+  }
+}

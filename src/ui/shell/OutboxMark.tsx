@@ -1,0 +1,43 @@
+import { useEffect, useState } from 'react'
+import { fetchedPart } from '../fetchedPart'
+import { OPEN_OUTBOX } from '../outbox/openOutbox'
+import { useWholeOutbox } from '../outbox/useOutbox'
+import { outbox as words } from '../texts/outbox'
+import type { OutboxDialogProps } from './OutboxDialog'
+import styles from './Shell.module.css'
+
+const dialog = fetchedPart<OutboxDialogProps>(() =>
+  import('./OutboxDialog').then((file) => file.OutboxDialog),
+)
+
+/** Says how much was entered and has not arrived, and shows it. Fetched once the page stands: it also sends what waits. */
+export default function OutboxMark() {
+  const whole = useWholeOutbox()
+  const [isOpen, setOpen] = useState(false)
+  const refused = whole.entries.filter(({ problem }) => problem !== null).length
+  const waiting = whole.entries.length - refused
+  // There before the connection is gone.
+  useEffect(() => dialog.prefetch(), [])
+  useEffect(() => {
+    const open = () => setOpen(true)
+    window.addEventListener(OPEN_OUTBOX, open)
+    return () => window.removeEventListener(OPEN_OUTBOX, open)
+  }, [])
+  const isLate = refused > 0 || (waiting > 0 && whole.hold !== null)
+  return (
+    <>
+      {isLate && (
+        <button
+          type="button"
+          className={`${styles.waits} ${refused > 0 ? styles.refused : ''}`}
+          aria-label={`${words.mark(waiting, refused)}: ${words.markOf}`}
+          onClick={() => setOpen(true)}
+        >
+          <span aria-hidden="true">{refused > 0 ? '■' : '▲'}</span>
+          {words.mark(waiting, refused)}
+        </button>
+      )}
+      {isOpen && <dialog.Part {...whole} onClose={() => setOpen(false)} />}
+    </>
+  )
+}
