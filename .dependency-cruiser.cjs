@@ -5,10 +5,12 @@ const floors = {
   messages: ['core'],
   workers: ['core'],
   ui: ['core', 'messages'],
+  // What a browser keeps for itself; bundled apart from the pages.
+  offline: ['ui'],
   features: ['core', 'messages', 'ui', 'workers'],
   server: ['core', 'messages', 'data'],
 }
-const all = ['core', 'data', 'messages', 'workers', 'ui', 'features', 'server', 'pages']
+const all = ['core', 'data', 'messages', 'workers', 'ui', 'offline', 'features', 'server', 'pages']
 
 module.exports = {
   forbidden: [

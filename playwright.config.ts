@@ -12,6 +12,8 @@ export default defineConfig({
   globalSetup: './e2e/makeTemplate.ts',
   use: {
     locale: 'en-GB',
+    // Pages kept on a device would answer in the place of the server that is tried.
+    serviceWorkers: 'block',
     timezoneId: 'Europe/London',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
@@ -25,7 +27,7 @@ export default defineConfig({
       name: 'phone',
       grepInvert: /@desk/,
       testMatch:
-        /(turnover|lots|ledger|pots|lists|goingOn|kept|looks|wateredMixes|mixesByThumb|drainClock)\.spec\.ts/,
+        /(turnover|lots|ledger|pots|lists|goingOn|kept|looks|wateredMixes|mixesByThumb|drainClock|outbox|access)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

@@ -5,8 +5,8 @@ import { test as plain } from '@playwright/test'
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 import { remove, startServer } from './server'
 
-/** A redirect, and pages of the workshop, which show nothing of a garden. */
-const NOT_WALKED = ['/']
+/** Redirects, where nothing of a garden is shown. */
+const NOT_WALKED = ['/', '/sign-in']
 
 const PAGES = 'src/pages'
 
@@ -202,6 +202,9 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     '/c/P01',
     '/pots/paste',
     '/pots/places',
+    '/log',
+    `/log?pot=${pot}`,
+    '/access',
     `/pots/${pot}`,
     '/mixes',
     `/mixes/design?mix=${mix.id}`,

@@ -112,7 +112,9 @@ test('a step changed on another device is not overwritten: both stand side by si
   await expect(second.getByRole('button', { name: /^1 not taken/ })).toBeVisible()
   await second.getByRole('button', { name: 'Look at both' }).click()
   const both = second.getByRole('dialog')
-  await expect(both.getByText('Entered here', { exact: true }).locator('..')).toContainText('leaf mould: 3.0 L')
+  await expect(both.getByText('Entered here', { exact: true }).locator('..')).toContainText(
+    'leaf mould: 3.0 L',
+  )
   await expect(both.getByText('Kept meanwhile', { exact: true }).locator('..')).toContainText('8 L')
   await expectAccessible(second)
   await both.getByRole('button', { name: 'Enter mine all the same' }).click()

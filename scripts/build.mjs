@@ -1,6 +1,7 @@
 // Builds the pages and endpoints with Astro, then the processes around them: the server, the packing of copies, the
 // putting back of one, and the server of the interface tests.
 import { build } from 'esbuild'
+import { buildServiceWorker } from './buildServiceWorker.mjs'
 import { bin, dist, root, run } from './setup.mjs'
 
 const status = run(bin('astro'), ['build', '--silent'])
@@ -24,3 +25,5 @@ await build({
   target: 'node20',
   logLevel: 'warning',
 })
+
+await buildServiceWorker(root, dist)

@@ -18,6 +18,7 @@ const BUILT_FROM = [
   'package-lock.json',
   'tsconfig.json',
   'scripts/build.mjs',
+  'scripts/buildServiceWorker.mjs',
 ]
 
 /** Quiet tools: no telemetry, no update checks, no browser downloads. */

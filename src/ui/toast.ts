@@ -24,14 +24,22 @@ export function showToast(toast: Toast | null): void {
 
 /** Says it on the page that comes next. */
 export function showToastOnNextPage(toast: Toast): void {
-  sessionStorage.setItem(KEPT, JSON.stringify(toast))
+  try {
+    sessionStorage.setItem(KEPT, JSON.stringify(toast))
+  } catch {
+    // A full or forbidden store: the page that comes next shows it by what stands there.
+  }
 }
 
 /** Takes up what the page before wanted said. */
 export function takeUpToast(): void {
-  const kept = sessionStorage.getItem(KEPT)
-  sessionStorage.removeItem(KEPT)
-  if (kept) showToast(JSON.parse(kept) as Toast)
+  try {
+    const kept = sessionStorage.getItem(KEPT)
+    sessionStorage.removeItem(KEPT)
+    if (kept) showToast(JSON.parse(kept) as Toast)
+  } catch {
+    // Nothing to take up.
+  }
 }
 
 export function subscribeToToast(listener: () => void): () => void {

@@ -5,10 +5,9 @@ import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { DIST, type Running, startServer } from '../../e2e/server'
-import { changeAccess } from '../../src/server/access/accessFile'
-import { hashPassphrase } from '../../src/server/access/passphrase'
 
 export { freePort, NOW, type Running } from '../../e2e/server'
+export { HELPER, MANAGER, withPassphrases } from './passphrases'
 
 interface Ending {
   after(work: () => Promise<void>): void
@@ -65,16 +64,6 @@ export async function demoFolder(test: Ending): Promise<string> {
   const folder = newFolder(test)
   cpSync(template, folder, { recursive: true })
   return folder
-}
-
-export const MANAGER = 'four damp wooden crates'
-export const HELPER = 'seven empty seed trays'
-
-/** Gives a garden its two passphrases, as the manager would. */
-export async function withPassphrases(folder: string): Promise<void> {
-  const manager = await hashPassphrase(MANAGER)
-  const helper = await hashPassphrase(HELPER)
-  changeAccess(folder, (access) => ({ ...access, manager, helper }))
 }
 
 /** Signs in and gives the cookie of it. */

@@ -1,8 +1,9 @@
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import type { SignedIn, SignInPage } from '../../messages/access'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'
+import { forgetPages } from '../../ui/offline'
 import { PageHead } from '../../ui/PageHead'
 import { signIn as words } from '../../ui/texts/access'
 import { useReady } from '../../ui/useReady'
@@ -16,6 +17,8 @@ export default function SignInScreen({ page }: { readonly page: SignInPage }) {
   const [passphrase, setPassphrase] = useState('')
   const [isShown, setShown] = useState(false)
   const ready = useReady()
+  // Who has to sign in sees nothing that was kept here for somebody else.
+  useEffect(() => void forgetPages(), [])
   const enter = async () => {
     if (isSending) return
     const answer = await deliver<SignedIn>('PUT', '/api/access/sign-in', { passphrase })

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react'
 import type { MomentView, TestPage, TestState } from '../../messages/bench/benchViews'
 import type { Problem } from '../../messages/problem'
 import { newId } from '../../ui/newId'
+import { keptAt } from '../../ui/offline'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { type MomentChange, type Tap, waitingOf, withWaiting } from './taps'
@@ -88,12 +89,37 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
 function useAhead(serverNow: string): number {
   const [ahead, setAhead] = useState(0)
   useEffect(() => {
+    // A page read from this device says when it was made, not what time it is now.
+    if (keptAt()) {
+      setAhead(knownAhead())
+      return
+    }
     const [navigation] = performance.getEntriesByType('navigation')
     const arrivedAt =
       navigation instanceof PerformanceNavigationTiming
         ? performance.timeOrigin + navigation.responseStart
         : Date.now()
-    setAhead(Math.round(Date.parse(serverNow) - arrivedAt))
+    const measured = Math.round(Date.parse(serverNow) - arrivedAt)
+    keepAhead(measured)
+    setAhead(measured)
   }, [serverNow])
   return ahead
+}
+
+const AHEAD = 'clock-ahead-ms'
+
+function keepAhead(ms: number): void {
+  try {
+    localStorage.setItem(AHEAD, String(ms))
+  } catch {
+    // Without a store a page read from this device trusts this device's clock.
+  }
+}
+
+function knownAhead(): number {
+  try {
+    return Number(localStorage.getItem(AHEAD)) || 0
+  } catch {
+    return 0
+  }
 }

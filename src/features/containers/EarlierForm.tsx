@@ -6,6 +6,7 @@ import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
@@ -98,7 +99,7 @@ export function EarlierForm({
             <option value="">{words.unknown}</option>
             {GROWTH_SCORES.map((score) => (
               <option key={score} value={score}>
-                {words.growthOf(score)}
+                {logWords.growthOf(score)}
               </option>
             ))}
           </SelectField>

@@ -10,6 +10,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
@@ -63,7 +64,7 @@ export function EndForm({
     <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
       <Choice
         label={words.endTitle(planting.cropName)}
-        hint={words.growthHint}
+        hint={logWords.growthHint}
         name={`growth-${planting.id}`}
         options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
         isChosen={(value) => Number(value) === growth}
@@ -90,7 +91,7 @@ export function EndForm({
         />
         <QuantityField
           label={words.endHarvest}
-          hint={words.harvestHint}
+          hint={logWords.harvestHint}
           dimension="mass"
           typed={harvest}
           error={errorOf('harvestG')}

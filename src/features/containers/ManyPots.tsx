@@ -12,6 +12,7 @@ import { containers as potWords } from '../../ui/texts/containers'
 import { exposures } from '../../ui/texts/exposures'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { manyPots as words } from '../../ui/texts/manyPots'
+import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
@@ -87,7 +88,7 @@ function EndMany({ pots }: OfPots) {
     <Job onSubmit={save} isSending={isSending} label={words.endIt}>
       <Choice
         label={words.endTitle}
-        hint={potWords.growthHint}
+        hint={logWords.growthHint}
         name="growth-of-many"
         options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
         isChosen={(value) => Number(value) === growth}

@@ -4,6 +4,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
+import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { EarlierForm } from './EarlierForm'
@@ -143,10 +144,10 @@ function Entry({ entry }: { readonly entry: LogView }) {
   const day = format.day(entry.on)
   const what =
     kind === 'growth' && value !== null
-      ? words.growthOf(value)
+      ? logWords.growthOf(value)
       : kind === 'harvest' && value !== null
-        ? `${words.log.harvest} ${format.plain(format.grams(value))}`
-        : (problemName ?? words.log[kind])
+        ? `${logWords.kinds.harvest} ${format.plain(format.grams(value))}`
+        : (problemName ?? logWords.kinds[kind])
   const takeBack = async () => {
     if (isSending) return
     const address = `/api/containers/log/${id}/counts`

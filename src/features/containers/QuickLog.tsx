@@ -12,8 +12,9 @@ import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
+import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
-import { matching } from '../found/AddFound'
+import { matching } from '../found/matching'
 import styles from './Pots.module.css'
 
 const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
@@ -36,7 +37,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   const write = async (
     kind: PotLogKind,
     more: { value?: number | null; problemId?: string } = {},
-    said: string = words.log[kind],
+    said: string = logWords.kinds[kind],
   ) => {
     const body = { kind, value: null, problemId: null, note: '', ...more }
     await enterAt('log', body, said)
@@ -70,22 +71,22 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
 
   const keepPhoto = async (photo: Blob | null) => {
     if (!photo) return
-    await enterAt('photos', { jpeg: await base64Of(photo), note: '' }, words.log.photo)
+    await enterAt('photos', { jpeg: await base64Of(photo), note: '' }, logWords.kinds.photo)
   }
 
   return (
     <div className={styles.quick}>
       <fieldset className={styles.scores}>
         <legend>
-          {words.log.growth} <small>{words.growthHint}</small>
+          {logWords.kinds.growth} <small>{logWords.growthHint}</small>
         </legend>
         {GROWTH_SCORES.map((score) => (
           <button
             key={score}
             type="button"
             className={styles.key}
-            aria-label={words.growthOf(score)}
-            onClick={() => void write('growth', { value: score }, words.growthOf(score))}
+            aria-label={logWords.growthOf(score)}
+            onClick={() => void write('growth', { value: score }, logWords.growthOf(score))}
           >
             {score}
           </button>
@@ -94,15 +95,15 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
       <div className={styles.keys}>
         {WITH_ONE_TAP.map((kind) => (
           <button key={kind} type="button" className={styles.key} onClick={() => void write(kind)}>
-            {words.log[kind]}
+            {logWords.kinds[kind]}
           </button>
         ))}
       </div>
       <div className={styles.fields}>
         <div>
           <QuantityField
-            label={words.harvest}
-            hint={words.harvestHint}
+            label={logWords.harvest}
+            hint={logWords.harvestHint}
             dimension="mass"
             typed={harvest}
             error={errorOf('value')}
@@ -120,13 +121,15 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
               if (!grams.problem) void write('harvest', { value: grams.value })
             }}
           >
-            {words.harvestKey}
+            {logWords.harvestKey}
           </Button>
         </div>
         <div>
           <TextField
-            label={words.problem}
-            hint={sign.trim() !== '' && matches.length === 0 ? words.noProblem : words.problemHint}
+            label={logWords.problem}
+            hint={
+              sign.trim() !== '' && matches.length === 0 ? logWords.noProblem : logWords.problemHint
+            }
             value={sign}
             onChange={(event) => setSign(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}

@@ -6,8 +6,7 @@ import { useEntry } from '../../ui/outbox/useEntry'
 import { findings as words } from '../../ui/texts/findings'
 import { showToastOnNextPage } from '../../ui/toast'
 import styles from './Found.module.css'
-
-const MOST_MATCHES = 6
+import { matching } from './matching'
 
 /** Something seen in a lot, looked up by its name or signs and kept on the lot at once. */
 export function AddFound({
@@ -79,16 +78,4 @@ export function AddFound({
       <ProblemNotice problem={problem} />
     </div>
   )
-}
-
-/** Problems in whose name or signs all words are found; those found in the name first. */
-export function matching(problems: readonly ProblemChoice[], text: string): ProblemChoice[] {
-  const asked = text.toLowerCase().split(/\s+/).filter(Boolean)
-  if (asked.length === 0) return []
-  const holds = (where: string) => asked.every((word) => where.toLowerCase().includes(word))
-  const inName = problems.filter(({ name }) => holds(name))
-  const inSigns = problems.filter(
-    (one) => !inName.includes(one) && holds(`${one.name} ${one.signs}`),
-  )
-  return [...inName, ...inSigns].slice(0, MOST_MATCHES)
 }

@@ -2,8 +2,8 @@ import { useState } from 'react'
 import type { ProblemChoice } from '../../messages/media/found'
 import { type FieldProblem, TextField } from '../../ui/Field'
 import { findings as words } from '../../ui/texts/findings'
-import { matching } from './AddFound'
 import styles from './Found.module.css'
+import { matching } from './matching'
 
 /** What went wrong, looked up by names or signs; any number of them, each can be taken out again. */
 export function ProblemsField({

@@ -3,6 +3,8 @@ import type { SendMethod } from '../send'
 
 /** Something that was entered, as it will be sent. */
 export interface NewEntry {
+  /** Where its maker wants to know it again. */
+  readonly id?: string
   /** One a thing, such as "order/3": who shows it asks by this. */
   readonly about: string
   /** What was entered, and of what, in words for the list of what waits. */

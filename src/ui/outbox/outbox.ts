@@ -164,7 +164,7 @@ export async function createOutbox(means: Means): Promise<Outbox> {
       return () => ears.delete(ear)
     },
     async add(what, hasForm = false) {
-      const id = newId()
+      const id = what.id ?? newId()
       const outcome = outcomeOf(id, hasForm)
       await store.add({ ...what, id, enteredAtMs: now(), problem: null })
       await refresh()

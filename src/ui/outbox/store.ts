@@ -40,7 +40,11 @@ export async function openStore(): Promise<Store> {
     const tooLong = new Promise<never>((_, reject) => {
       setTimeout(() => reject(new Error('the database did not open')), OPEN_WITHIN_MS)
     })
-    return lastingStore(await Promise.race([open, tooLong]))
+    const db = await Promise.race([open, tooLong])
+    const isOurs = ['entries', 'turns'].every((name) =>
+      db.objectStoreNames.contains(name as 'turns'),
+    )
+    return isOurs ? lastingStore(db) : memoryStore()
   } catch {
     return memoryStore()
   }

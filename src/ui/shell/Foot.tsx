@@ -1,7 +1,9 @@
 import { ProblemNotice } from '../Notice'
+import { forgetPages } from '../offline'
 import { foot as words } from '../texts/access'
 import { useReady } from '../useReady'
 import { useSend } from '../useSend'
+import { AREAS } from './areas'
 import styles from './Shell.module.css'
 
 /** At the foot of every page: who one is here, and the way out. */
@@ -15,10 +17,17 @@ export default function Foot({
   const { problem, isSending, deliver } = useSend()
   const ready = useReady()
   const signOut = async () => {
-    if (await deliver('POST', '/api/access/sign-out', {})) window.location.assign('/sign-in')
+    if (!(await deliver('POST', '/api/access/sign-out', {}))) return
+    await forgetPages()
+    window.location.assign('/sign-in')
   }
   return (
     <footer className={styles.foot}>
+      {AREAS.filter(({ isBehind }) => isBehind).map(({ id, name, address }) => (
+        <a key={id} className={styles.behind} href={address}>
+          {name}
+        </a>
+      ))}
       {may === 'log' && <span>{words.helper}</span>}
       {may === 'manage' && <a href="/access">{words.access}</a>}
       {isSignedIn && (

@@ -1,8 +1,11 @@
 import { useEffect, useState } from 'react'
 import { fetchedPart } from '../fetchedPart'
+import { keepPages, keptAt } from '../offline'
 import { OPEN_OUTBOX } from '../outbox/openOutbox'
 import { useWholeOutbox } from '../outbox/useOutbox'
+import { offline as offlineWords } from '../texts/offline'
 import { outbox as words } from '../texts/outbox'
+import { presentToast, showToast } from '../toast'
 import type { OutboxDialogProps } from './OutboxDialog'
 import styles from './Shell.module.css'
 
@@ -16,8 +19,18 @@ export default function OutboxMark() {
   const [isOpen, setOpen] = useState(false)
   const refused = whole.entries.filter(({ problem }) => problem !== null).length
   const waiting = whole.entries.length - refused
-  // There before the connection is gone.
-  useEffect(() => dialog.prefetch(), [])
+  useEffect(() => {
+    // There before the connection is gone.
+    dialog.prefetch()
+    void keepPages()
+    const at = keptAt()
+    if (!at || presentToast()) return
+    const time = at.toLocaleString(document.documentElement.lang, {
+      dateStyle: 'medium',
+      timeStyle: 'short',
+    })
+    showToast({ text: offlineWords.keptAt(time) })
+  }, [])
   useEffect(() => {
     const open = () => setOpen(true)
     window.addEventListener(OPEN_OUTBOX, open)

@@ -1,7 +1,8 @@
-import { lazy, Suspense, useEffect, useMemo, useState, useSyncExternalStore } from 'react'
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { fetchedPart } from '../fetchedPart'
 import { ToastHost } from '../ToastHost'
 import { shell as shellWords } from '../texts/workshop'
+import { fetchedOnce, useFetched } from '../useFetched'
 import { useReady } from '../useReady'
 import type { KeysDialogProps } from './KeysDialog'
 import { useKeySettings } from './keySettings'
@@ -18,10 +19,13 @@ import { useKeys } from './useKeys'
 
 const words = shellWords
 
-// Fetched once the page stands: nobody waits for it, and it is there when the key is pressed.
-const fetchFind = () => import('./FindDialog')
-const FindDialog = lazy(fetchFind)
-const OutboxMark = lazy(() => import('./OutboxMark'))
+const AGAIN_MS = 5000
+
+// Fetched once the page stands: nobody waits for them, and they are there when a key is pressed.
+const findDialog = fetchedPart<{ readonly onClose: () => void }>(() =>
+  import('./FindDialog').then((file) => file.default),
+)
+const outboxMark = fetchedOnce(() => import('./OutboxMark').then((file) => file.default))
 const keysDialog = fetchedPart<KeysDialogProps>(() =>
   import('./KeysDialog').then((file) => file.KeysDialog),
 )
@@ -41,17 +45,13 @@ export default function Shell() {
   useKeys(settings, act)
   const close = () => setOpen(null)
   useEffect(() => {
-    void fetchFind()
+    findDialog.prefetch()
     keysDialog.prefetch()
   }, [])
   const ready = useReady()
   return (
     <fieldset className={styles.shell} disabled={!ready} role="presentation">
-      {ready && (
-        <Suspense fallback={null}>
-          <OutboxMark />
-        </Suspense>
-      )}
+      <Outbox />
       <button type="button" className={styles.find} onClick={act.find}>
         {words.find}
         {settings.on && <kbd className={styles.kbd}>{settings.find}</kbd>}
@@ -60,15 +60,22 @@ export default function Shell() {
       <button type="button" className={styles.quiet} onClick={act.help}>
         {words.keys} <kbd className={styles.kbd}>F1</kbd>
       </button>
-      {open === 'find' && (
-        <Suspense fallback={null}>
-          <FindDialog onClose={close} />
-        </Suspense>
-      )}
+      {open === 'find' && <findDialog.Part onClose={close} />}
       {keysAsked && <keysDialog.Part open={open === 'keys'} onClose={close} />}
       <ToastHost />
     </fieldset>
   )
+}
+
+/** What waits to be sent; where its script did not come through it is fetched again until it does. */
+function Outbox() {
+  const { thing: Mark, failed, again } = useFetched(outboxMark)
+  useEffect(() => {
+    if (!failed) return
+    const timer = setTimeout(again, AGAIN_MS)
+    return () => clearTimeout(timer)
+  })
+  return Mark && <Mark />
 }
 
 /** Day, evening, outdoors, the one in use marked; pressed again, the system decides between day and evening. */

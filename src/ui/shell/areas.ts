@@ -9,6 +9,8 @@ export interface Area {
   /** What it is about, as the rail groups it. */
   readonly group: string
   readonly address: string
+  /** Left out of the bar on a phone, which has room for five; it stands at the foot there. */
+  readonly isBehind?: true
   /** What can be begun there from anywhere. */
   readonly actions: readonly { readonly name: string; readonly address: string }[]
 }
@@ -22,6 +24,7 @@ export const AREAS: readonly Area[] = [
     name: names.mixes,
     group: groups.media,
     address: '/mixes',
+    isBehind: true,
     actions: [
       { name: actions.newMix, address: '/mixes/design' },
       { name: actions.bottomLayer, address: '/mixes/layers' },
@@ -37,4 +40,5 @@ export const AREAS: readonly Area[] = [
   },
   { id: 'turnover', name: names.turnover, group: groups.media, address: '/turnover', actions: [] },
   { id: 'pots', name: names.pots, group: groups.garden, address: '/pots', actions: [] },
+  { id: 'log', name: names.log, group: groups.garden, address: '/log', actions: [] },
 ]

@@ -1,7 +1,14 @@
 export const common = {
   product: 'Innings',
   groups: { media: 'Media', garden: 'Garden' },
-  areas: { mixes: 'Mixes', bench: 'Bench', lots: 'Lots', turnover: 'Turnover', pots: 'Pots' },
+  areas: {
+    mixes: 'Mixes',
+    bench: 'Bench',
+    lots: 'Lots',
+    turnover: 'Turnover',
+    pots: 'Pots',
+    log: 'Log',
+  },
   /** Named in the screens of their areas and in Find. */
   actions: {
     newLot: 'New lot',

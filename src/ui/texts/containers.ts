@@ -1,4 +1,4 @@
-import type { Ending, HowPlanted, PotLogKind } from '../../core/season'
+import type { Ending, HowPlanted } from '../../core/season'
 import type { PotColumn, PotOrder, PotState } from '../../messages/containers/pots'
 import { monthName } from './months'
 
@@ -15,17 +15,6 @@ const endings: Readonly<Record<Ending | 'turned over' | 'emptied', string>> = {
   moved: 'It moved to another pot',
   'turned over': 'turned over',
   emptied: 'the pot was emptied',
-}
-
-const log: Readonly<Record<PotLogKind, string>> = {
-  growth: 'Growth',
-  harvest: 'Harvest',
-  problem: 'Problem',
-  'stays wet': 'Stays wet',
-  'dries fast': 'Dries too fast',
-  missed: 'Missed a watering',
-  photo: 'Photo',
-  note: 'Note',
 }
 
 /** Words of the pots: their list, one of them, what grows in them. */
@@ -97,14 +86,6 @@ export const containers = {
   lot: 'Its mix',
   toLot: (name: string) => name,
   quick: 'Write down',
-  growthOf: (score: number) => `Growth ${score} of 5`,
-  growthHint: '1 barely alive, 3 fair, 5 could not be better',
-  harvest: 'Harvested',
-  harvestHint: 'such as 250 g or 8 oz',
-  harvestKey: 'Write the harvest down',
-  problem: 'What is wrong?',
-  problemHint: 'such as wilt, grubs or yellow leaves; it counts for its mix as well',
-  noProblem: 'Nothing in the list sounds like that.',
   kept: (what: string) => `${what}: written down.`,
   plantBeside: 'Plant something beside it',
   takeBackShort: 'Take back',
@@ -156,7 +137,6 @@ export const containers = {
   withLot: (start: string) => `from ${start}, gone with its lot`,
   in: (lot: string) => `in ${lot}`,
   score: (growth: number) => `growth ${growth} of 5`,
-  log,
   logTitle: 'Written down',
   noLog: 'Nothing is written down yet.',
   takeEntryBack: (what: string, day: string) => `Take back "${what}" of ${day}`,

@@ -1,0 +1,31 @@
+import Joi from 'joi'
+import type { ProblemChoice } from '../media/found'
+import { id, line } from '../rules'
+
+/** A pot as one comes by it. */
+export interface RoundPot {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  /** What grows in it, by name. */
+  readonly crops: readonly string[]
+}
+
+export interface RoundQuery {
+  readonly place?: string
+  readonly pot?: number
+}
+
+/** All that a round needs, so that it goes on without a connection. */
+export interface RoundPage {
+  readonly asked: RoundQuery
+  /** Those a mix stands in, by place and code. */
+  readonly pots: readonly RoundPot[]
+  readonly problems: readonly ProblemChoice[]
+}
+
+export const roundQuerySchema = Joi.object<RoundQuery>({
+  place: line('The place', 80),
+  pot: id('The pot'),
+}).unknown()
