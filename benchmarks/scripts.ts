@@ -9,7 +9,15 @@ import type { Figure } from './measure'
 const BELOW_KB = 130
 const WITH_CHART_BELOW_KB = 330
 /** Fetched once a page stands, without anyone asking; what is behind a key or a fold comes only when it is opened. */
-const UNASKED = ['drawChart', 'FindDialog', 'WhyAnswer', 'askCore']
+const UNASKED = [
+  'drawChart',
+  'FindDialog',
+  'WhyAnswer',
+  'askCore',
+  'OutboxMark',
+  'OutboxDialog',
+  'makeOutbox',
+]
 
 /** Starts the demo garden twice, and weighs the scripts of every page as they are sent. */
 export async function scripts(): Promise<Figure[]> {

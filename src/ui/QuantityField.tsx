@@ -1,11 +1,16 @@
 import { type InputHTMLAttributes, useState } from 'react'
 import type { Dimension } from '../core/units'
 import { type FieldProblem, TextField } from './Field'
+import { fetchedPart } from './fetchedPart'
 import type { Format } from './format'
-import { PpmFactor } from './PpmFactor'
 import { readQuantity } from './readQuantity'
 import { useSite } from './SiteContext'
 import { common as commonWords } from './texts/common'
+
+/** Asked for once a garden, by who types ppm. */
+const ppmFactor = fetchedPart<{ readonly onSaid: (ppmPerDsM: number) => void }>(() =>
+  import('./PpmFactor').then((file) => file.PpmFactor),
+)
 
 /** A quantity typed as people say it, echoed in the site's unit while typing. */
 export function QuantityField({
@@ -45,7 +50,7 @@ export function QuantityField({
         inputMode="text"
         {...rest}
       />
-      {asksPpm && <PpmFactor onSaid={setPpm} />}
+      {asksPpm && <ppmFactor.Part onSaid={setPpm} />}
     </>
   )
 }

@@ -5,11 +5,15 @@ import { elapsed } from '../../ui/elapsed'
 import { TextField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { common as commonWords } from '../../ui/texts/common'
 import styles from './Bench.module.css'
 import { type PlannedKey, readClockTime } from './clockPlan'
-import { timeOfDay, withTimeOfDay } from './timeOfDay'
+import { timeOfDay } from './timeOfDay'
 
 const words = benchWords.clock
+
+/** Calendar and zones are needed when a start is put right, which is rare. */
+const fetchTimes = () => import('./withTimeOfDay')
 
 /** When the clock was started, by the time of day, which can be corrected too. */
 export function StartRow({
@@ -35,7 +39,10 @@ export function StartRow({
         label={words.startLabel(name)}
         present={time(start.at)}
         wrong={words.badDayTime}
-        read={(text) => withTimeOfDay(start.at, text, site.timeZone)}
+        read={async (text) => {
+          const { withTimeOfDay } = await fetchTimes()
+          return withTimeOfDay(start.at, text, site.timeZone)
+        }}
         onCorrect={onCorrect}
       />
     </li>
@@ -97,11 +104,11 @@ function Correction<Time>({
   readonly present: string
   /** Said where what was typed is no time. */
   readonly wrong: string
-  readonly read: (text: string) => Time | null
+  readonly read: (text: string) => Time | null | Promise<Time | null>
   readonly onCorrect: (time: Time) => void
 }) {
   const [typed, setTyped] = useState<string | null>(null)
-  const [refused, setRefused] = useState(false)
+  const [refused, setRefused] = useState<string | null>(null)
   if (typed === null) {
     return (
       <Button weight="quiet" aria-label={words.correct(name)} onClick={() => setTyped(present)}>
@@ -109,30 +116,34 @@ function Correction<Time>({
       </Button>
     )
   }
-  const save = () => {
-    const time = read(typed)
-    setRefused(time === null)
-    if (time === null) return
-    onCorrect(time)
-    setTyped(null)
+  const save = async () => {
+    try {
+      const time = await read(typed)
+      setRefused(time === null ? wrong : null)
+      if (time === null) return
+      onCorrect(time)
+      setTyped(null)
+    } catch {
+      setRefused(commonWords.partFailed)
+    }
   }
   return (
     <span className={styles.correct}>
       <TextField
         label={label}
         value={typed}
-        error={refused ? wrong : undefined}
+        error={refused ?? undefined}
         onChange={(event) => {
-          setRefused(false)
+          setRefused(null)
           setTyped(event.target.value)
         }}
         onKeyDown={(event) => {
           if (event.key !== 'Enter') return
           event.preventDefault()
-          save()
+          void save()
         }}
       />
-      <Button onClick={save}>{words.correctSave}</Button>
+      <Button onClick={() => void save()}>{words.correctSave}</Button>
     </span>
   )
 }

@@ -5,12 +5,13 @@ import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import styles from './Bench.module.css'
 import { SampleChooser } from './SampleChooser'
 import { Spreads } from './Spreads'
 import { keyOf } from './useSampleSearch'
 
-const words = benchWords.compare
+const words = benchScreens.compare
 
 /** Results of two mixes beside each other: the same test, its repeats as dots, and whether they are apart. */
 export default function CompareTestsScreen({

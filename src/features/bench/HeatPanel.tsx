@@ -3,7 +3,7 @@ import type { UseFormReturn } from 'react-hook-form'
 // Past the front door, which would bring the distribution functions along: 60 kB of scripts.
 import { heatRecord } from '../../core/bench/heatRecord'
 import { DomainError } from '../../core/errors'
-import type { HeatProblem, TestPage, VerdictKey } from '../../messages/bench/benchViews'
+import type { HeatProblem, TestPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
@@ -12,7 +12,7 @@ import { Notice, ProblemNotice } from '../../ui/Notice'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
-import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { heatSentences } from '../../ui/texts/heatVerdicts'
 import styles from './Bench.module.css'
 import { Answer } from './BenchForm'
 import type { BenchValues } from './benchBody'
@@ -209,7 +209,7 @@ function HeatVerdict({
       missing: record.missingMinutes,
       peak: record.peakC,
     }
-    const say = (id: VerdictKey) => benchVerdict({ id, tone: 'ok', told }, format)
+    const say = (id: keyof typeof heatSentences) => heatSentences[id](told, format)
     return (
       <>
         {dose && record.verdict !== 'no dose' && (

@@ -9,6 +9,7 @@ import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useReady } from '../../ui/useReady'
@@ -16,7 +17,7 @@ import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { KIT_FIELDS, kitBody, kitDefaults } from './kitValues'
 
-const words = benchWords.kitScreen
+const words = benchScreens.kitScreen
 
 /** Columns, cups and volumes, set once so that tests compare. */
 export default function KitScreen({

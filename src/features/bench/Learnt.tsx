@@ -5,12 +5,12 @@ import { AskWhy } from '../../ui/AskWhy'
 import { Figure } from '../../ui/Figure'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import { WhyText } from '../../ui/WhyText'
 import styles from './Bench.module.css'
 import { valueAmount } from './valueText'
 
-const words = benchWords.calibrated
+const words = benchScreens.calibrated
 const S_PER_MIN = 60
 
 /** What tests made of a sample, beside what its recipe lets expect: the two stay apart. */

@@ -9,6 +9,7 @@ import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import { penDoubts } from '../../ui/texts/benchVerdicts'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
@@ -17,7 +18,7 @@ import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 import { TapWater } from './TapWater'
 
-const words = benchWords.pensScreen
+const words = benchScreens.pensScreen
 const BUFFERS = ['4.01', '7', '10.01'] as const
 
 /** The pens, whether they can be trusted, and their calibrations. */

@@ -11,6 +11,7 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
 import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
@@ -18,7 +19,7 @@ import { changeText } from './changeText'
 import { Learnt } from './Learnt'
 import { worstFirst } from './worstFirst'
 
-const words = benchWords.sample
+const words = benchScreens.sample
 
 /** All tests of a sample, how its values have moved, and what the model has learnt. */
 export default function SampleScreen({
@@ -38,7 +39,7 @@ export default function SampleScreen({
           actions={
             <>
               <LinkButton href={`/bench/compare?a=${sample.kind}:${sample.id}`}>
-                {benchWords.compare.go}
+                {benchScreens.compare.go}
               </LinkButton>
               <LinkButton weight="main" href={begin}>
                 {benchWords.begin}

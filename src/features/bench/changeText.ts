@@ -1,8 +1,8 @@
 import type { HistorySeries } from '../../messages/bench/benchViews'
 import type { Format } from '../../ui/format'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 
-const words = benchWords.sample
+const words = benchScreens.sample
 /** So near to a simple fraction it is said as one. */
 const NEAR = 0.03
 

@@ -4,7 +4,8 @@ import { DEFAULT_KIT } from '../../core/bench'
 import type { MomentView } from '../../messages/bench/benchViews'
 import { clockKeys, clockPlan, readClockTime } from './clockPlan'
 import { type Tap, waitingOf, withWaiting } from './taps'
-import { timeOfDay, withTimeOfDay } from './timeOfDay'
+import { timeOfDay } from './timeOfDay'
+import { withTimeOfDay } from './withTimeOfDay'
 
 const moment = (key: string, at = '2026-11-02T10:00:00.000Z'): MomentView => ({
   id: key,

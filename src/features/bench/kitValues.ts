@@ -1,10 +1,10 @@
 import type { HouseholdMeasures } from '../../core/units'
 import type { TestKit } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { benchScreens } from '../../ui/texts/benchScreens'
 import { readNumber } from '../readNumber'
 
-const words = benchWords.kitScreen
+const words = benchScreens.kitScreen
 
 /** A measure of the kit in the form, and where it stands in the kit. */
 export interface KitField {

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { timeOfDay, withTimeOfDay } from './timeOfDay'
+import { timeOfDay } from './timeOfDay'
+import { withTimeOfDay } from './withTimeOfDay'
 
 const ZONES = ['Europe/London', 'America/New_York', 'Pacific/Auckland'] as const
 

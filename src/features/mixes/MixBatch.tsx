@@ -5,13 +5,12 @@ import { Caution, ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
+import { mixBatch as words } from '../../ui/texts/mixBatch'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useSend } from '../../ui/useSend'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { costOf } from './mixCost'
-
-const words = mixesWords.design
 
 /** So much of the mix: what to measure out in all, for each barrow and bucket, and the lot it becomes. */
 export function MixBatch() {
@@ -109,7 +108,7 @@ export function MixBatch() {
           </div>
         </>
       )}
-      <Caution lines={[{ short: words.dust }]} />
+      <Caution lines={[{ short: mixesWords.design.dust }]} />
       <ProblemNotice problem={problem} />
       {mix && !changed ? (
         <div className={styles.foot}>

@@ -3,7 +3,8 @@ import type { CheapestOfferProps } from './CheapestOffer'
 import type { MixSwapProps } from './MixSwap'
 import type { MixWhyProps } from './MixWhy'
 
-// What the designer shows when it is asked for is fetched then; what is only printed, once the page stands.
+// What the designer shows when it is asked for is fetched then; what is far down or only printed, once the page
+// stands.
 export const { Part: MixSwap } = fetchedPart<MixSwapProps>(() =>
   import('./MixSwap').then((file) => file.MixSwap),
 )
@@ -12,6 +13,9 @@ export const { Part: CheapestOffer } = fetchedPart<CheapestOfferProps>(() =>
 )
 export const { Part: RecipeCard } = fetchedPart<object>(() =>
   import('./RecipeCard').then((file) => file.RecipeCard),
+)
+export const { Part: MixBatch } = fetchedPart<object>(() =>
+  import('./MixBatch').then((file) => file.MixBatch),
 )
 export const { Part: MixTriangle } = fetchedPart<{ readonly open: boolean }>(() =>
   import('./MixTriangle').then((file) => file.MixTriangle),

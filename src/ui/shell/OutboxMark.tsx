@@ -1,17 +1,12 @@
 import { useEffect, useState } from 'react'
-import { fetchedPart } from '../fetchedPart'
 import { keepPages, keptAt } from '../offline'
 import { OPEN_OUTBOX } from '../outbox/openOutbox'
 import { useWholeOutbox } from '../outbox/useOutbox'
 import { offline as offlineWords } from '../texts/offline'
 import { outbox as words } from '../texts/outbox'
 import { presentToast, showToast } from '../toast'
-import type { OutboxDialogProps } from './OutboxDialog'
+import { OutboxDialog } from './OutboxDialog'
 import styles from './Shell.module.css'
-
-const dialog = fetchedPart<OutboxDialogProps>(() =>
-  import('./OutboxDialog').then((file) => file.OutboxDialog),
-)
 
 /** Says how much was entered and has not arrived, and shows it. Fetched once the page stands: it also sends what waits. */
 export default function OutboxMark() {
@@ -20,8 +15,6 @@ export default function OutboxMark() {
   const refused = whole.entries.filter(({ problem }) => problem !== null).length
   const waiting = whole.entries.length - refused
   useEffect(() => {
-    // There before the connection is gone.
-    dialog.prefetch()
     void keepPages()
     const at = keptAt()
     if (!at || presentToast()) return
@@ -50,7 +43,7 @@ export default function OutboxMark() {
           {words.mark(waiting, refused)}
         </button>
       )}
-      {isOpen && <dialog.Part {...whole} onClose={() => setOpen(false)} />}
+      {isOpen && <OutboxDialog {...whole} onClose={() => setOpen(false)} />}
     </>
   )
 }

@@ -1,16 +1,7 @@
 import type { BenchVerdict, VerdictKey } from '../../messages/bench/benchViews'
 import type { Format } from '../format'
-
-type Told = BenchVerdict['told']
-type Sentence = (told: Told, format: Format) => string
-
-const number = (told: Told, key: string) => Number(told[key] ?? 0)
-const potHeight = (told: Told, format: Format) =>
-  typeof told.heightCm === 'number' ? ` (${format.plain(format.cm(told.heightCm))} of mix)` : ''
-const share = (told: Told, key: string, format: Format) =>
-  format.plain(format.percent(number(told, key)))
-const word = (told: Told, key: string) => String(told[key] ?? '')
-const lower = (name: string) => name.charAt(0).toLocaleLowerCase() + name.slice(1)
+import { heatSentences } from './heatVerdicts'
+import { lower, number, potHeight, type Sentence, share, word } from './verdictWords'
 
 /** 1:38, or 38 s. */
 export function secondsText(seconds: number, format: Format): string {
@@ -124,15 +115,7 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     `Of the untreated ones ${share(told, 'ratio', format)} came up (${share(told, 'low', format)} to ${share(told, 'high', format)}): the treatment worked.`,
   'weeds.no-difference': (told, format) =>
     `Against the untreated tray ${share(told, 'ratio', format)} (${share(told, 'low', format)} to ${share(told, 'high', format)}): that can be chance.`,
-  'heat.done': (told, format) =>
-    `Done: ${format.number(number(told, 'minutes'))} minutes at ${format.number(number(told, 'tempC'))} °C or above; ${lower(word(told, 'problem'))} needs ${format.number(number(told, 'needed'))}.`,
-  'heat.continue': (told, format) =>
-    `Continue for ${format.number(Math.ceil(number(told, 'missing')))} minutes at ${format.number(number(told, 'tempC'))} °C or above for ${lower(word(told, 'problem'))}.`,
-  'heat.warm up': (told, format) =>
-    `Below ${format.number(number(told, 'tempC'))} °C: ${format.number(Math.ceil(number(told, 'missing')))} minutes are missing for ${lower(word(told, 'problem'))}. Heat on.`,
-  'heat.no help': (told) => `Heat does not help against ${lower(word(told, 'problem'))}.`,
-  'heat.too hot': (told, format) =>
-    `Too hot: ${format.number(number(told, 'peak'))} °C kills all that is useful, sets salts and ammonia free, and weeds come back first. Leach it and let it stand before use.`,
+  ...heatSentences,
 }
 
 export function benchVerdict({ id, told }: BenchVerdict, format: Format): string {

@@ -1,0 +1,85 @@
+import type { Problem } from '../../messages/problem'
+import { newId } from '../newId'
+import type { Entry } from './entry'
+import { type Answered, createOutbox, type News, type Outbox } from './outbox'
+import { openStore } from './store'
+
+const AGAIN_MS = 4_000
+const LONGEST_AGAIN_MS = 30_000
+const ANSWER_WITHIN_MS = 20_000
+const CHANNEL = 'innings-outbox'
+
+/** The outbox of this browser; from now on it sends what waits by itself. */
+export async function makeOutbox(): Promise<Outbox> {
+  const channel = 'BroadcastChannel' in window ? new BroadcastChannel(CHANNEL) : null
+  const outbox = await createOutbox({
+    store: await openStore(),
+    holder: tabId(),
+    now: Date.now,
+    newId,
+    post,
+    later: (work, ms) => setTimeout(work, ms),
+    tell: (news) => channel?.postMessage(news),
+    hear: (listener) => channel?.addEventListener('message', ({ data }) => listener(data as News)),
+  })
+  keepSending(outbox)
+  // What this page alone remembers must not be closed by a slip.
+  window.addEventListener('beforeunload', (event) => {
+    if (outbox.isForgetful()) event.preventDefault()
+  })
+  return outbox
+}
+
+/** The same through a reload of this tab: what it was sending then it goes on with at once. */
+function tabId(): string {
+  try {
+    const kept = sessionStorage.getItem('tab') ?? newId()
+    sessionStorage.setItem('tab', kept)
+    return kept
+  } catch {
+    return newId()
+  }
+}
+
+/** Soon at first, later less often; at once when there is a connection again or somebody looks at the page. */
+function keepSending(outbox: Outbox): void {
+  let waitMs = AGAIN_MS
+  let timer: ReturnType<typeof setTimeout>
+  const again = async () => {
+    clearTimeout(timer)
+    const waits = outbox.entries().some(({ problem }) => problem === null)
+    if (waits) await outbox.flush()
+    waitMs = outbox.hold() ? Math.min(waitMs * 1.5, LONGEST_AGAIN_MS) : AGAIN_MS
+    clearTimeout(timer)
+    timer = setTimeout(() => void again(), waitMs)
+  }
+  const now = () => {
+    waitMs = AGAIN_MS
+    void again()
+  }
+  window.addEventListener('online', now)
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'visible') now()
+  })
+  now()
+}
+
+/** How long ago it was entered is told, not when: a clock that is wrong is wrong at both ends. */
+async function post({ method, address, body, id, enteredAtMs }: Entry): Promise<Answered> {
+  try {
+    const response = await fetch(address, {
+      method,
+      headers: {
+        'content-type': 'application/json',
+        'idempotency-key': id,
+        'entered-ago-ms': String(Math.max(0, Math.round(Date.now() - enteredAtMs))),
+      },
+      body: JSON.stringify(body),
+      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
+    })
+    const answer: unknown = await response.json()
+    return response.ok ? { ok: true, data: answer } : { ok: false, problem: answer as Problem }
+  } catch {
+    return null
+  }
+}
