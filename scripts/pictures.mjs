@@ -75,9 +75,9 @@ await take('compare', '/mixes/compare?mixes=1&pots=17,18', desk, (page) =>
 )
 await take('intake', '/turnover/new?lot=1', desk)
 await take('recipe', recipe, desk, askAggregate)
-await take('recipe-phone', recipe, phone)
+await take('access', '/access')
 await take('pots', '/pots', desk)
-await take('pot-phone', '/pots/2', phone)
+await take('log-phone', '/log?pot=2', phone)
 const made = await fetch(`${address}/api/recondition/work-orders`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },

@@ -26,6 +26,10 @@ export const onRequest = defineMiddleware(async (context, next) => {
   try {
     const response = await next()
     for (const [name, value] of securityHeaders) response.headers.set(name, value)
+    // Who signed out must not come back to a page by the back button.
+    if (context.locals.visitor?.kind === 'session') {
+      response.headers.set('cache-control', 'no-store')
+    }
     return response
   } catch (error) {
     tellFailure(problemOf(error), error, request)
