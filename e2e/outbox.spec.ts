@@ -110,28 +110,45 @@ test('the same outbox in two tabs: each entry arrives once', { tag: '@desk' }, a
   expect(await timesSaid(page, 'P03', 'Growth 5 of 5')).toBe(fine + 1)
 })
 
-test('a browser that keeps nothing says so, and sends all the same', { tag: '@desk' }, async ({
-  page,
-  context,
-}) => {
-  await page.addInitScript(() => {
+/** What a browser does that keeps nothing. */
+const FORGETFUL = {
+  'is forbidden': () => {
     IDBFactory.prototype.open = () => {
       throw new DOMException('denied', 'SecurityError')
     }
     Storage.prototype.setItem = () => {
+      throw new DOMException('denied', 'SecurityError')
+    }
+  },
+  'is full': () => {
+    for (const what of ['add', 'put'] as const) {
+      IDBObjectStore.prototype[what] = () => {
+        throw new DOMException('full', 'QuotaExceededError')
+      }
+    }
+    Storage.prototype.setItem = () => {
       throw new DOMException('full', 'QuotaExceededError')
     }
+  },
+}
+
+for (const [what, forget] of Object.entries(FORGETFUL)) {
+  test(`a browser whose storage ${what} says so, and sends all the same`, { tag: '@desk' }, async ({
+    page,
+    context,
+  }) => {
+    await page.addInitScript(forget)
+    await page.goto('/pots/3', { waitUntil: 'networkidle' })
+    const wet = await timesSaid(page, 'P03', 'Stays wet')
+    await context.setOffline(true)
+    await page.getByRole('button', { name: 'Stays wet' }).click()
+    await mark(page).click()
+    await expect(page.getByText(/This browser keeps nothing on the disk/)).toBeVisible()
+    await context.setOffline(false)
+    await page.getByRole('button', { name: 'Send now' }).click()
+    await expect.poll(() => timesSaid(page, 'P03', 'Stays wet')).toBe(wet + 1)
   })
-  await page.goto('/pots/3', { waitUntil: 'networkidle' })
-  const wet = await timesSaid(page, 'P03', 'Stays wet')
-  await context.setOffline(true)
-  await page.getByRole('button', { name: 'Stays wet' }).click()
-  await mark(page).click()
-  await expect(page.getByText(/This browser keeps nothing on the disk/)).toBeVisible()
-  await context.setOffline(false)
-  await page.getByRole('button', { name: 'Send now' }).click()
-  await expect.poll(() => timesSaid(page, 'P03', 'Stays wet')).toBe(wet + 1)
-})
+}
 
 test('a phone whose clock is an hour off tells how long ago it was, not when', {
   tag: '@desk',
@@ -193,8 +210,10 @@ ownServerTest.describe('pages kept on the device', () => {
     'without a server what was read stays readable, the log goes on, and a clock runs through a reload',
     { tag: '@phone' },
     async ({ page, garden }) => {
-      await page.goto('/bench/tests/1')
       await page.goto('/lots/1')
+      const told = await page.locator('link[rel=manifest]').getAttribute('href')
+      const manifest = await (await page.request.get(told ?? '')).json()
+      for (const { src } of manifest.icons) expect((await page.request.get(src)).ok()).toBe(true)
       await expect
         .poll(() => page.evaluate(async () => (await navigator.serviceWorker.ready).active?.state))
         .toBe('activated')

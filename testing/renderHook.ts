@@ -67,6 +67,8 @@ export interface Request {
   readonly method: string
   readonly address: string
   readonly body: unknown
+  /** By which a server knows it again. */
+  readonly id: string | null
   readonly signal: AbortSignal | null
   /** Answers it; a status of 0 is a connection that broke. */
   readonly answer: (status: number, body?: unknown) => void
@@ -84,6 +86,7 @@ export function catchRequests(): { readonly made: Request[]; readonly restore: (
         method,
         address: String(address),
         body: typeof body === 'string' ? JSON.parse(body) : null,
+        id: new Headers(init.headers).get('idempotency-key'),
         signal,
         answer: (status, answered = {}) =>
           status === 0

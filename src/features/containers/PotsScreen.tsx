@@ -76,6 +76,11 @@ function Pots({ page }: { page: PotsPage }) {
         )}
         actions={
           <>
+            <LinkButton
+              href={asked.place ? `/log?place=${encodeURIComponent(asked.place)}` : '/log'}
+            >
+              {words.goRound}
+            </LinkButton>
             <LinkButton href="/pots/places">{words.places}</LinkButton>
             <LinkButton data-needs="manage" href="/pots/paste">
               {manyWords.paste}

@@ -13,7 +13,7 @@ import { type Access, changeAccess, OPEN, readAccess } from './accessFile'
 import { hashPassphrase, isPassphrase } from './passphrase'
 
 const HELP = `npm run share                  opens your garden to your own network, with a passphrase
-npm run share -- --passphrase  sets a new passphrase for the manager; all are signed out
+npm run share -- --passphrase  sets a new passphrase for the manager, whose devices sign in again
 npm run share -- --helper      sets one for helpers, who log, tick and test only`
 
 // `npm run share`: asks for a passphrase where there is none, then starts Innings for the whole network.
@@ -32,9 +32,18 @@ async function share(words: readonly string[]): Promise<void> {
   // From here on Ctrl-C is for the server.
   reader?.close()
   const isAny = host === '0.0.0.0' || host === '::'
-  const numbers = isAny ? ownAddresses().filter((one) => !one.startsWith('fe80:')) : [host]
+  const numbers = isAny ? likeliestFirst(ownAddresses()) : [host]
   const addresses = numbers.map((one) => `${tls ? 'https' : 'http'}://${inAddress(one)}:${port}/`)
   tellHow(addresses, tls !== null)
+}
+
+/** Home networks first; bridges of containers and long numbers last, since a phone can rarely reach those. */
+function likeliestFirst(numbers: readonly string[]): string[] {
+  const ranks = [/^192\.168\./, /^10\./, /^172\./, /^[\d.]+$/, /./]
+  const rankOf = (one: string) => ranks.findIndex((rank) => rank.test(one))
+  return numbers
+    .filter((one) => !one.startsWith('fe80:'))
+    .sort((one, other) => rankOf(one) - rankOf(other))
 }
 
 /** @throws StartError for a file that cannot be read, unless it is about to be set anew */

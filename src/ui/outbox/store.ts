@@ -58,7 +58,9 @@ function lastingStore(db: IDBPDatabase<Tables>): Store {
       return spare.isEmpty
     },
     async all() {
-      return [...(await db.getAll('entries')), ...(await spare.all())]
+      const mine = await spare.all()
+      const rest = (await db.getAll('entries')).filter((entry) => !spare.has(entry))
+      return [...rest, ...mine].sort((one, other) => one.order - other.order)
     },
     async add(entry) {
       try {
@@ -69,21 +71,31 @@ function lastingStore(db: IDBPDatabase<Tables>): Store {
       }
     },
     async put(entry) {
-      if (spare.has(entry)) await spare.put(entry)
-      else await db.put('entries', entry)
+      try {
+        if (spare.has(entry)) throw new Error('It is in the memory of the page only.')
+        await db.put('entries', entry)
+      } catch {
+        await spare.put(entry)
+      }
     },
     async remove(entry) {
-      if (spare.has(entry)) await spare.remove(entry)
-      else await db.delete('entries', entry.order)
+      await spare.remove(entry)
+      await db.delete('entries', entry.order)
     },
     async takeTurn(holder, nowMs, untilMs) {
-      // One transaction: two pages cannot both find it free.
-      const tx = db.transaction('turns', 'readwrite')
-      const turn = await tx.store.get(TURN)
-      const isFree = !turn || turn.holder === holder || turn.untilMs <= nowMs
-      if (isFree) await tx.store.put({ holder, untilMs }, TURN)
-      await tx.done
-      return isFree
+      try {
+        // One transaction: two pages cannot both find it free.
+        const tx = db.transaction('turns', 'readwrite')
+        tx.done.catch(() => undefined)
+        const turn = await tx.store.get(TURN)
+        const isFree = !turn || turn.holder === holder || turn.untilMs <= nowMs
+        if (isFree) await tx.store.put({ holder, untilMs }, TURN)
+        await tx.done
+        return isFree
+      } catch {
+        // On a full disk nobody can take it; what is sent twice is done once all the same.
+        return true
+      }
     },
   }
 }

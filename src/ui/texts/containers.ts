@@ -53,6 +53,7 @@ export const containers = {
     exposure: 'Sun and wind',
   } satisfies Record<PotColumn | 'pot', string>,
   places: 'Places',
+  goRound: 'Go round and log',
   sizeOf: (lengths: readonly { readonly number: string; readonly unit: string }[]) =>
     `${lengths.map(({ number }) => number).join(' × ')} ${lengths[0]?.unit ?? ''}`,
   since: (day: string) => `since ${day}`,

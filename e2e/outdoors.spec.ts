@@ -1,0 +1,34 @@
+import { MAIN_PAGES } from '../benchmarks/mainPages'
+import { expect, expectAlive, lookingTest as test } from './garden'
+
+/** For wet gloves: what is pressed is as high as a thumb, px. */
+const THUMB_PX = 44
+
+test('every main page works by a gloved thumb outdoors: nothing too wide, nothing too low to press', {
+  tag: '@phone',
+}, async ({ page, baseURL }) => {
+  await page.context().addCookies([{ name: 'innings-theme', value: 'outdoor', url: baseURL ?? '' }])
+  for (const { address } of MAIN_PAGES) {
+    if (address.startsWith('/api')) continue
+    await page.goto(address)
+    await expectAlive(page)
+    const found = await page.evaluate((least) => {
+      const pressed = document.querySelectorAll<HTMLElement>(
+        'button, select, summary, input:not([type=hidden]), textarea',
+      )
+      const low = [...pressed].flatMap((element) => {
+        // A box that is ticked is pressed by its label as well.
+        const target = element.closest('label') ?? element
+        const { width, height } = target.getBoundingClientRect()
+        const isShown = width > 1 && height > 1 && target.checkVisibility()
+        const name = element.getAttribute('aria-label') ?? element.textContent ?? element.tagName
+        return isShown && height < least - 0.5
+          ? [`${name.trim().slice(0, 40)} ${Math.round(height)}`]
+          : []
+      })
+      const { scrollWidth, clientWidth } = document.documentElement
+      return { wider: scrollWidth - clientWidth, low: [...new Set(low)] }
+    }, THUMB_PX)
+    expect.soft(found, address).toEqual({ wider: 0, low: [] })
+  }
+})
