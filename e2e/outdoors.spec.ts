@@ -31,4 +31,10 @@ test('every main page works by a gloved thumb outdoors: nothing too wide, nothin
     }, THUMB_PX)
     expect.soft(found, address).toEqual({ wider: 0, low: [] })
   }
+  // What is pressed all day is higher still.
+  await page.goto('/log?pot=2')
+  for (const name of [/^Growth 1/, 'Stays wet', 'Harvested', /^Next/]) {
+    const box = await page.getByRole('button', { name }).boundingBox()
+    expect(box?.height, String(name)).toBeGreaterThanOrEqual(56)
+  }
 })
