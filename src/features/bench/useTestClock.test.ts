@@ -1,6 +1,6 @@
-import 'fake-indexeddb/auto'
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
+import '../../../testing/browserDatabase'
 import { catchRequests, type RenderedHook, renderHook, settle } from '../../../testing/renderHook'
 import type { TestPage } from '../../messages/bench/benchViews'
 import { openStore } from '../../ui/outbox/store'

@@ -13,7 +13,7 @@ import { potLog as logWords } from '../../ui/texts/potLog'
 import { round as words } from '../../ui/texts/round'
 import { matching } from '../found/matching'
 import styles from './Round.module.css'
-import { goOn, goTo, nextPot, potsAt } from './round'
+import { goTo, nextPot, potsAt } from './round'
 import type { Rounding, Said } from './useRound'
 
 const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
@@ -29,7 +29,7 @@ export function PotStop({
   readonly pot: RoundPot
   readonly rounding: Rounding
 }) {
-  const { round, change, write, takeBack } = rounding
+  const { round, change, write, takeBack, isHeld } = rounding
   const [open, setOpen] = useState<Open>(null)
   const here = potsAt(page.pots, pot.place)
   const next = nextPot(page.pots, round)
@@ -51,7 +51,7 @@ export function PotStop({
           )}`}
         />
       </div>
-      <fieldset className={styles.scores}>
+      <fieldset className={styles.scores} disabled={isHeld}>
         <legend>
           {logWords.kinds.growth} <small>{logWords.growthHint}</small>
         </legend>
@@ -67,7 +67,7 @@ export function PotStop({
           </button>
         ))}
       </fieldset>
-      <div className={styles.keys}>
+      <fieldset className={`plain ${styles.keys}`} disabled={isHeld}>
         {WITH_ONE_TAP.map((kind) => (
           <button
             key={kind}
@@ -89,7 +89,7 @@ export function PotStop({
             {words[what]}
           </button>
         ))}
-      </div>
+      </fieldset>
       {open === 'harvest' && <Harvest key={pot.id} onSay={say} />}
       {open === 'problem' && <Problem key={pot.id} page={page} onSay={say} />}
       {open === 'photo' && (
@@ -115,7 +115,7 @@ export function PotStop({
         </p>
       )}
       <div className={styles.foot}>
-        <Button weight="main" onClick={() => change((now) => goOn(page.pots, now))}>
+        <Button weight="main" disabled={isHeld} onClick={rounding.next}>
           {next ? words.next(next.code) : words.last}
         </Button>
         <Button onClick={() => change((now) => ({ ...now, place: null, potId: null }))}>

@@ -7,6 +7,7 @@ import { round as words } from '../../ui/texts/round'
 import { goOn, goTo, newRound, type Round, readRound, type Written } from './round'
 
 const KEPT = 'round'
+const HELD_MS = 400
 
 export interface Rounding {
   readonly round: Round
@@ -14,6 +15,10 @@ export interface Rounding {
   /** Writes something down at a pot and goes on, unless one stays there. */
   readonly write: (pot: RoundPot, what: Said) => Promise<void>
   readonly takeBack: (written: Written) => Promise<void>
+  /** Right after going on: the second half of a double tap must not fall on the next pot. */
+  readonly isHeld: boolean
+  /** Goes on to the next pot of the place. */
+  readonly next: () => void
 }
 
 export type Said =
@@ -69,8 +74,26 @@ export function useRound(page: RoundPage, today: string): Rounding {
   }, [change])
 
   const takenBack = useRef(new Set<string>())
+  const held = useRef(false)
+  const [isHeld, setHeld] = useState(false)
+  const hold = () => {
+    held.current = true
+    setHeld(true)
+    setTimeout(() => {
+      held.current = false
+      setHeld(false)
+    }, HELD_MS)
+  }
+
+  const next = () => {
+    if (held.current) return
+    hold()
+    change((now) => goOn(page.pots, now))
+  }
 
   const write = async (pot: RoundPot, what: Said) => {
+    if (held.current) return
+    hold()
     const id = newId()
     const { said } = what
     const outbox = await ourOutbox()
@@ -112,7 +135,7 @@ export function useRound(page: RoundPage, today: string): Rounding {
     if (entry) await outbox.throwAway(entry)
   }
 
-  return { round, change, write, takeBack }
+  return { round, change, write, takeBack, isHeld, next }
 }
 
 /** Takes a line of the log back; also this waits for a connection. */

@@ -42,7 +42,7 @@ export function createSlowDown(now: () => number) {
     },
     /** A try begins: it counts as wrong until it turns out right, so that many at once gain nothing. */
     begin(address: string): void {
-      for (const guesses of [all]) Object.assign(guesses, freshen(guesses))
+      Object.assign(all, freshen(all))
       all.count += 1
       const mine = freshen(known.get(address))
       known.delete(address)

@@ -1,19 +1,17 @@
-import 'fake-indexeddb/auto'
 import assert from 'node:assert/strict'
 import { afterEach, test } from 'node:test'
-import { IDBFactory } from 'fake-indexeddb'
+import { newBrowserDatabase } from '../../../testing/browserDatabase'
 import type { Entry } from './entry'
 import { openStore } from './store'
 
 const real = {
-  indexedDB: globalThis.indexedDB,
   add: IDBObjectStore.prototype.add,
   put: IDBObjectStore.prototype.put,
 }
 afterEach(() => {
   IDBObjectStore.prototype.add = real.add
   IDBObjectStore.prototype.put = real.put
-  globalThis.indexedDB = new IDBFactory()
+  newBrowserDatabase()
 })
 
 const entry = (title: string): Omit<Entry, 'order'> => ({
@@ -86,7 +84,7 @@ test('a browser that forbids it, or holds something else under the name, leaves 
   assert.equal(forbidden.isLasting, false)
   await forbidden.add(entry('one'))
   assert.deepEqual(await titles(forbidden), ['one'])
-  globalThis.indexedDB = new IDBFactory()
+  newBrowserDatabase()
   await new Promise<void>((done) => {
     indexedDB.open('innings-outbox', 1).onsuccess = () => done()
   })

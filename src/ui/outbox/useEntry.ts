@@ -5,6 +5,9 @@ import { useRefusal } from '../useRefusal'
 import type { Entry, NewEntry, Outcome } from './entry'
 import { useOutbox } from './useOutbox'
 
+/** A double click's second half comes within this time of the answer to the first. */
+const SAME_CLICK_MS = 1000
+
 export interface Entering extends Omit<ReturnType<typeof useRefusal>, 'tell'> {
   readonly isSending: boolean
   /**
@@ -25,6 +28,7 @@ export function useEntry<Late = unknown>(
   const { tell, ...refusal } = useRefusal()
   const [isSending, setSending] = useState(false)
   const isAwaited = useRef(false)
+  const last = useRef({ title: '', at: 0 })
   const { add } = useOutbox<unknown, Late>(about, {
     onAnswer: (data, entry) => {
       if (!isAwaited.current) onLate?.(data, entry)
@@ -34,11 +38,13 @@ export function useEntry<Late = unknown>(
     ...refusal,
     isSending,
     async enter<Data>(what: Omit<NewEntry, 'about'>) {
-      if (isSending) return null
+      const { title, at } = last.current
+      if (isSending || (title === what.title && Date.now() - at < SAME_CLICK_MS)) return null
       setSending(true)
       isAwaited.current = true
       const outcome = await add<Data>(what, true)
       setSending(false)
+      last.current = { title: outcome.kind === 'refused' ? '' : what.title, at: Date.now() }
       isAwaited.current = false
       tell(outcome.kind === 'refused' ? outcome.problem : null)
       if (outcome.kind === 'waiting') showToast({ text: words.keptHere(what.title) })
