@@ -39,7 +39,12 @@ const { status } = spawnSync(
   {
     cwd: root,
     stdio: 'inherit',
-    env: { ...process.env, TZ: 'UTC', INNINGS_TEST_FOLDER: folder },
+    env: {
+      ...process.env,
+      TZ: 'UTC',
+      INNINGS_TEST_FOLDER: folder,
+      INNINGS_DATA: path.join(folder, 'none'),
+    },
   },
 )
 rmSync(folder, { recursive: true, force: true })

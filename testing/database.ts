@@ -55,6 +55,8 @@ export async function endpointDatabase() {
     renewReserve: () => {},
   })
   process.env.INNINGS_NOW = NOW.toISOString()
+  // Who may come in is read there.
+  process.env.INNINGS_DATA = folder
   return {
     db,
     client,

@@ -2,7 +2,7 @@ import { readSite } from '../../data/site'
 import type { AccessPage, SignInPage } from '../../messages/access'
 import { dayAt } from '../clock'
 import { readConfig } from '../config'
-import { type OpenDatabase, opened } from '../database'
+import type { OpenDatabase } from '../database'
 import { isShared } from '../hosts'
 import { readAccess } from './accessFile'
 import type { Visitor } from './admit'
@@ -17,7 +17,7 @@ export async function accessPage(
 ): Promise<AccessPage> {
   const { timeZone } = await readSite(db)
   const day = (time: string) => dayAt(timeZone, new Date(time))
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const { manager, helper, sessions, tokens } = readAccess(dataFolder)
   const own = visitor.kind === 'session' ? visitor.sessionId : null
   return {

@@ -1,6 +1,6 @@
 import type { TokenScope } from '../../messages/access'
 import { now } from '../clock'
-import { opened } from '../database'
+import { readConfig } from '../config'
 import { Refused } from '../problem'
 import { readAccess } from './accessFile'
 import { keepSeen, sessionOf, sumOf } from './sessions'
@@ -27,7 +27,7 @@ const BEARER = /^Bearer\s+(\S{1,200})$/i
  * @throws Refused 401 for a token that is none, 503 where nobody can be let in
  */
 export async function visitorOf(request: Request): Promise<Visitor> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const access = readAccess(dataFolder)
   const authorization = request.headers.get('authorization')
   if (authorization !== null) {

@@ -1,6 +1,5 @@
 import type { NewPassphrase } from '../../messages/access'
 import { readConfig } from '../config'
-import { opened } from '../database'
 import { isShared } from '../hosts'
 import { Refused, refuseField } from '../problem'
 import { type Access, changeAccess, readAccess } from './accessFile'
@@ -15,7 +14,7 @@ export async function setPassphrase(
   { role, passphrase, present }: NewPassphrase,
   caller: Caller,
 ): Promise<string | null> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const access = readAccess(dataFolder)
   if (access.manager) await requirePresent(access, present, caller)
   else if (role === 'helper') {
@@ -41,7 +40,7 @@ async function requirePresent(access: Access, present: string, caller: Caller): 
 
 /** No more helpers: their passphrase and their sessions end. */
 export async function endHelpers(): Promise<void> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   changeAccess(dataFolder, (access) => ({
     ...access,
     helper: null,
@@ -54,7 +53,7 @@ export async function endHelpers(): Promise<void> {
  * @throws Refused
  */
 export async function openAccess(present: string, caller: Caller): Promise<void> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   if (isShared(readConfig())) {
     throw new Refused(409, 'shared', 'Other devices reach this garden: it keeps its passphrase.')
   }

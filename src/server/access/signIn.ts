@@ -1,6 +1,6 @@
 import { NotFound } from '../../data/errors'
 import type { Role, SignedIn } from '../../messages/access'
-import { opened } from '../database'
+import { readConfig } from '../config'
 import { Refused } from '../problem'
 import { type Access, changeAccess, readAccess } from './accessFile'
 import { isPassphrase } from './passphrase'
@@ -26,7 +26,7 @@ export async function signIn(
   passphrase: string,
   caller: Caller,
 ): Promise<SignedIn & { readonly secret: string }> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const role = await roleOf(readAccess(dataFolder), passphrase, caller, 'passphrase')
   return { role, secret: begin(dataFolder, role, caller) }
 }
@@ -72,7 +72,7 @@ export function begin(dataFolder: string, role: Role, { device, at }: Caller): s
 
 /** Signs devices out: one, or all there are. */
 export async function signOut(which: { readonly id: string } | 'everywhere'): Promise<void> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const ended = endSessions(dataFolder, ({ id }) => which === 'everywhere' || id === which.id)
   if (which !== 'everywhere' && ended.length === 0) {
     throw new NotFound('There is no such device signed in; it may have signed out by itself.')

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto'
 import { NotFound } from '../../data/errors'
 import type { NewToken } from '../../messages/access'
-import { opened } from '../database'
+import { readConfig } from '../config'
 import { refuseField } from '../problem'
 import { changeAccess, readAccess } from './accessFile'
 import { newSecret, sumOf } from './sessions'
@@ -10,7 +10,7 @@ const MOST_TOKENS = 50
 
 /** A token for a script; it is shown once, since only a sum of it is kept. */
 export async function makeToken({ name, scope }: NewToken, at: Date): Promise<string> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   const before = readAccess(dataFolder)
   if (before.tokens.some((one) => one.name.toLowerCase() === name.toLowerCase())) {
     refuseField('name', `Another token is called "${name}".`)
@@ -30,7 +30,7 @@ export async function makeToken({ name, scope }: NewToken, at: Date): Promise<st
 }
 
 export async function endToken(id: string): Promise<void> {
-  const { dataFolder } = await opened()
+  const { dataFolder } = readConfig()
   if (!readAccess(dataFolder).tokens.some((one) => one.id === id)) {
     throw new NotFound('There is no such token; it may have been ended already.')
   }
