@@ -1,6 +1,5 @@
 import { useState } from 'react'
 import type { PotLogKind } from '../../core/season'
-import { GROWTH_SCORES } from '../../core/season/growth'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -15,9 +14,8 @@ import { containers as words } from '../../ui/texts/containers'
 import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToastOnNextPage } from '../../ui/toast'
 import { matching } from '../found/matching'
+import { LogKeys } from './LogKeys'
 import styles from './Pots.module.css'
-
-const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
 
 /** What happened at a pot, in two taps: a score, a weight, or one of the big keys. */
 export function QuickLog({ page }: { readonly page: PotPage }) {
@@ -76,29 +74,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
 
   return (
     <div className={styles.quick}>
-      <fieldset className={styles.scores}>
-        <legend>
-          {logWords.kinds.growth} <small>{logWords.growthHint}</small>
-        </legend>
-        {GROWTH_SCORES.map((score) => (
-          <button
-            key={score}
-            type="button"
-            className={styles.key}
-            aria-label={logWords.growthOf(score)}
-            onClick={() => void write('growth', { value: score }, logWords.growthOf(score))}
-          >
-            {score}
-          </button>
-        ))}
-      </fieldset>
-      <div className={styles.keys}>
-        {WITH_ONE_TAP.map((kind) => (
-          <button key={kind} type="button" className={styles.key} onClick={() => void write(kind)}>
-            {logWords.kinds[kind]}
-          </button>
-        ))}
-      </div>
+      <LogKeys onTap={(kind, value, said) => void write(kind, { value }, said)} />
       <div className={styles.fields}>
         <div>
           <QuantityField

@@ -1,5 +1,4 @@
 import { useState } from 'react'
-import { GROWTH_SCORES } from '../../core/season/growth'
 import type { RoundPage, RoundPot } from '../../messages/containers/round'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -11,12 +10,12 @@ import { useSite } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { potLog as logWords } from '../../ui/texts/potLog'
 import { round as words } from '../../ui/texts/round'
+import { LogKey, LogKeys } from '../containers/LogKeys'
 import { matching } from '../found/matching'
 import styles from './Round.module.css'
 import { goTo, nextPot, potsAt } from './round'
 import type { Rounding, Said } from './useRound'
 
-const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const
 type Open = 'harvest' | 'problem' | 'photo' | null
 
 /** One pot of a round: what happened in one tap, and on to the next. */
@@ -51,45 +50,17 @@ export function PotStop({
           )}`}
         />
       </div>
-      <fieldset className={styles.scores} disabled={isHeld}>
-        <legend>
-          {logWords.kinds.growth} <small>{logWords.growthHint}</small>
-        </legend>
-        {GROWTH_SCORES.map((score) => (
-          <button
-            key={score}
-            type="button"
-            className={styles.key}
-            aria-label={logWords.growthOf(score)}
-            onClick={() => say({ kind: 'growth', value: score, said: logWords.growthOf(score) })}
-          >
-            {score}
-          </button>
-        ))}
-      </fieldset>
-      <fieldset className={`plain ${styles.keys}`} disabled={isHeld}>
-        {WITH_ONE_TAP.map((kind) => (
-          <button
-            key={kind}
-            type="button"
-            className={styles.key}
-            onClick={() => say({ kind, said: logWords.kinds[kind] })}
-          >
-            {logWords.kinds[kind]}
-          </button>
-        ))}
+      <LogKeys isHeld={isHeld} onTap={(kind, value, said) => say({ kind, value, said })}>
         {(['harvest', 'problem', 'photo'] as const).map((what) => (
-          <button
+          <LogKey
             key={what}
-            type="button"
-            className={styles.key}
-            aria-expanded={open === what}
-            onClick={() => setOpen(open === what ? null : what)}
+            isOpen={open === what}
+            onTap={() => setOpen(open === what ? null : what)}
           >
             {words[what]}
-          </button>
+          </LogKey>
         ))}
-      </fieldset>
+      </LogKeys>
       {open === 'harvest' && <Harvest key={pot.id} onSay={say} />}
       {open === 'problem' && <Problem key={pot.id} page={page} onSay={say} />}
       {open === 'photo' && (
