@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
+import { KEPT_AT } from '../ui/keptPages'
 import { noConnectionPage } from './noConnectionPage'
-import { asKeptAt, KEPT_AT } from './stampedPage'
+import { asKeptAt } from './stampedPage'
 
 test('a page read from the device says when it was made, and is otherwise as it was', async () => {
   const page = new Response('<html><head><title>P03</title></head><body>Lavender</body></html>', {

@@ -4,6 +4,7 @@ import { ExpirationPlugin } from 'workbox-expiration'
 import { cleanupOutdatedCaches, precacheAndRoute } from 'workbox-precaching'
 import { registerRoute, setCatchHandler } from 'workbox-routing'
 import { NetworkFirst } from 'workbox-strategies'
+import { KEPT_PAGES } from '../ui/keptPages'
 import { noConnectionPage } from './noConnectionPage'
 import { asKeptAt } from './stampedPage'
 
@@ -11,8 +12,6 @@ declare const self: ServiceWorkerGlobalScope & {
   readonly __SCRIPTS: readonly { readonly url: string; readonly revision: string | null }[]
 }
 
-// Told to the page, which asks for it to be emptied when somebody signs out.
-const PAGES = 'innings-pages'
 const MOST_PAGES = 80
 const KEPT_DAYS = 14
 /** Needed without a connection, whether it was looked at before or not. */
@@ -25,7 +24,7 @@ cleanupOutdatedCaches()
 type Plugins = NonNullable<NonNullable<ConstructorParameters<typeof NetworkFirst>[0]>['plugins']>
 
 const pages = new NetworkFirst({
-  cacheName: PAGES,
+  cacheName: KEPT_PAGES,
   plugins: [
     // Their types are looser than ours about what is left out.
     new CacheableResponsePlugin({ statuses: [200] }) as Plugins[number],
@@ -52,7 +51,7 @@ registerRoute(
 
 setCatchHandler(async ({ request }) => {
   if (request.mode !== 'navigate') return Response.error()
-  const cache = await caches.open(PAGES)
+  const cache = await caches.open(KEPT_PAGES)
   const kept = (await cache.keys()).map(({ url }) => new URL(url).pathname)
   return noConnectionPage(kept)
 })
@@ -64,12 +63,11 @@ self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim(
 self.addEventListener('message', (event) => {
   const word: unknown = event.data
   if (word === 'keep') event.waitUntil(keepAlways())
-  if (word === 'forget') event.waitUntil(caches.delete(PAGES))
 })
 
 /** Fetches what a round needs, while there is a connection. */
 async function keepAlways(): Promise<void> {
-  const cache = await caches.open(PAGES)
+  const cache = await caches.open(KEPT_PAGES)
   for (const address of ALWAYS) {
     try {
       const response = await fetch(address, { redirect: 'error' })

@@ -1,5 +1,4 @@
-/** Name of the meta element with the time a page was made, where it is read from this device. */
-export const KEPT_AT = 'innings-kept-at'
+import { KEPT_AT } from '../ui/keptPages'
 
 /** A kept page that says when it was made, so that what it shows is not taken for what is there now. */
 export async function asKeptAt(response: Response): Promise<Response> {

@@ -1,3 +1,5 @@
+import { KEPT_AT, KEPT_PAGES } from './keptPages'
+
 /** Asks for pages to be kept on this device, where the browser lends that (https, or this machine). */
 export async function keepPages(): Promise<void> {
   if (!('serviceWorker' in navigator)) return
@@ -13,12 +15,12 @@ export async function keepPages(): Promise<void> {
 /** Whoever signs out leaves no pages behind. */
 export async function forgetPages(): Promise<void> {
   if (!('caches' in window)) return
-  await caches.delete('innings-pages').catch(() => false)
+  await caches.delete(KEPT_PAGES).catch(() => false)
 }
 
 /** When this page was made, where it was read from this device; null for one that came from Innings just now. */
 export function keptAt(): Date | null {
-  const at = document.querySelector('meta[name="innings-kept-at"]')?.getAttribute('content')
+  const at = document.querySelector(`meta[name="${KEPT_AT}"]`)?.getAttribute('content')
   const time = at ? new Date(at) : null
   return time && !Number.isNaN(time.getTime()) ? time : null
 }
