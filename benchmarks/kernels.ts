@@ -14,10 +14,10 @@ import {
 } from '../src/core/media'
 import { mixWithRange, smallestChange } from '../src/core/mixes'
 import { mediaRange } from '../src/core/ranges'
-import { type RecipeInput, recipeRanges, solveRecipe } from '../src/core/recondition'
 import { MIX_SETTING, POT } from '../testing/samples'
-import { amendment, crop, material, shippedMaterials } from '../testing/tables'
+import { crop, material, shippedMaterials } from '../testing/tables'
 import { bestMs, type Figure } from './measure'
+import { recipes } from './recipes'
 
 const mix = (parts: Record<string, number>): Component[] =>
   Object.entries(parts).map(([id, amount]) => ({ material: material(id), parts: amount }))
@@ -190,21 +190,7 @@ export function kernels(): Figure[] {
         nitrogenBudget({ components: TIRED, crop: crop('chard'), weeks: 30 })
       }),
     },
-    {
-      name: 'a whole recipe from a store of all shipped materials',
-      unit: 'ms',
-      goal: { below: 20 },
-      value: bestMs(25, recipe),
-    },
-    {
-      name: 'a whole recipe with its ranges',
-      unit: 'ms',
-      goal: { below: 60 },
-      value: bestMs(15, () => {
-        const input = recipeInput()
-        recipeRanges(solveRecipe(input), input)
-      }),
-    },
+    ...recipes(TIRED),
   ]
 }
 
@@ -263,27 +249,5 @@ function drainTestOf(id: string, ksTimes: number, alphaTimes: number): DrainTest
     firstDripS: run.firstDripS,
     timeToMl: to150S === null ? [] : [[150, to150S]],
     endDrainedMl: run.drainedMl,
-  }
-}
-
-function recipe(): void {
-  solveRecipe(recipeInput())
-}
-
-function recipeInput(): RecipeInput {
-  return {
-    lot: { id: '1', components: TIRED, litres: 27, triage: null },
-    litresWanted: 37,
-    container: { shape: POT, fillHeightCm: 20 },
-    crop: crop('strawberry'),
-    school: { compostShare: 0.3, feed: 'organic' },
-    stock: {
-      materials: shippedMaterials.map((one) => ({ material: one, litres: 40, pricePerLitre: 0.3 })),
-      amendments: ['feather-meal', 'sulfur', 'calcitic-lime'].map((id) => ({
-        amendment: amendment(id),
-        grams: 1000,
-        pricePerKg: 5,
-      })),
-    },
   }
 }

@@ -86,12 +86,12 @@ export function drawMix(
     const pores = Math.max(0.05, 1 - solids / packed)
     porosity[i] = pores
     off[i] = MODEL_AIR * model()
-    const held = heldIn(parts, pot, i, pores, packed)
+    const dry = heldAt(parts, refillSuctionCm, i, pores, packed)
+    const { held, above } = heldIn(parts, pot, i, pores, packed, dry)
     const airThere = Math.min(pores, Math.max(0, pores - held + (off[i] as number)))
     air[i] = airThere
     water[i] = pores - airThere
-    const dry = heldAt(parts, refillSuctionCm, i, pores, packed)
-    usable[i] = heldIn(parts, pot, i, pores, packed, dry)
+    usable[i] = above
     ks[i] = conductivityOf(parts, i, pores, packed)
     let acidity = 0
     let buffer = 0
@@ -116,12 +116,13 @@ export function drawMix(
     ecSme,
     airAt: (heights, i) => {
       const pores = porosity[i] as number
-      return pores - heldIn(parts, heights, i, pores, yields[i] as number) + (off[i] as number)
+      const { held } = heldIn(parts, heights, i, pores, yields[i] as number)
+      return pores - held + (off[i] as number)
     },
   }
 }
 
-/** Mean water held in a container above what is left where it is dry, share of its volume. */
+/** Mean water held in a container, and of it what lies above what is left where it is dry, shares of its volume. */
 function heldIn(
   parts: readonly Part[],
   { cm, share: of }: Heights,
@@ -129,12 +130,16 @@ function heldIn(
   pores: number,
   packed: number,
   dry = 0,
-): number {
-  let mean = 0
+): { held: number; above: number } {
+  let held = 0
+  let above = 0
   for (let h = 0; h < cm.length; h++) {
-    mean += (of[h] as number) * Math.max(0, heldAt(parts, cm[h] as number, i, pores, packed) - dry)
+    const share = of[h] as number
+    const there = heldAt(parts, cm[h] as number, i, pores, packed)
+    held += share * there
+    above += share * Math.max(0, there - dry)
   }
-  return mean
+  return { held, above }
 }
 
 /** Water of the parts at a suction: conserved in what is left of the volume, at most all pores. */

@@ -19,6 +19,7 @@ export type AcidityReason =
   | 'lime-cut'
   | 'test-first'
   | 'as-is'
+  | 'way'
   | LimeReason
   | SulfurReason
 

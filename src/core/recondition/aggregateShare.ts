@@ -13,8 +13,8 @@ const REACHED = 1e-9
 /** Less of an aggregate than this is not worth the opening of a bag. */
 const LEAST_SHARE = 0.005
 
-/** Whether the air holds with its margin until the season's end, only by itself, or is not there. */
-export type AirReach = 'lasting' | 'low' | 'short' | 'as-is'
+/** Whether the air holds with its margin until the season's end, only by itself, or is not there; `way` where none is added. */
+export type AirReach = 'lasting' | 'low' | 'short' | 'as-is' | 'way'
 
 export interface AggregateChoice {
   readonly batch: Batch

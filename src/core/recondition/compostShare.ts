@@ -21,6 +21,8 @@ export type CompostReason =
   | 'rich'
   | 'none-in-stock'
   | 'as-is'
+  /** The way chosen adds none. */
+  | 'way'
 
 export interface CompostShare {
   readonly share: number

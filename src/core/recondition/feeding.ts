@@ -6,7 +6,12 @@ import type { FeedSchool, RecipeInput, StockAmendment } from './recipeTypes'
 export interface FeedingPlan {
   readonly stock: StockAmendment | null
   readonly dose: FertilizerDose | null
-  readonly reason: FertilizerDose['limitedBy'] | 'soluble-school' | 'nothing-in-stock' | 'as-is'
+  readonly reason:
+    | FertilizerDose['limitedBy']
+    | 'soluble-school'
+    | 'nothing-in-stock'
+    | 'as-is'
+    | 'way'
 }
 
 const ENOUGH_COVERAGE = 0.95

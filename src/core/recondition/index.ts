@@ -11,6 +11,20 @@ export {
   type RootMass,
   type WorkVariant,
 } from './intake'
+export type {
+  BestReason,
+  Ladder,
+  LadderClimate,
+  LadderInput,
+  LadderPriorities,
+  Rung,
+  RungBar,
+  RungId,
+  RungNote,
+} from './ladder/ladderTypes'
+export { RUNG_IDS } from './ladder/ladderTypes'
+export { planLadder } from './ladder/planLadder'
+export { RUNG_RECIPES } from './ladder/rungRecipes'
 export { leachOldMix } from './leaching'
 export {
   cropAfterTrouble,

@@ -18,6 +18,14 @@ export interface LeachedLot {
   readonly waterFor: (lotLitres: number) => number
 }
 
+/** The old mix as it is. */
+export function notLeached(
+  lot: readonly Component[],
+  ecBefore = blendEc({ components: lot }).ecSme,
+): LeachedLot {
+  return { components: lot, isLeached: false, ecBefore, waterFor: () => 0 }
+}
+
 /**
  * The old mix is washed before anything is mixed in, where its own salts lie above the crop's ceiling. Water that is as
  * salty as the ceiling washes nothing out.
@@ -31,9 +39,7 @@ export function leachOldMix(
 ): LeachedLot {
   const { ecSme } = blendEc({ components: lot })
   const ceiling = crop.ecMaxSme
-  if (ecSme <= ceiling || waterEc >= ceiling) {
-    return { components: lot, isLeached: false, ecBefore: ecSme, waterFor: () => 0 }
-  }
+  if (ecSme <= ceiling || waterEc >= ceiling) return notLeached(lot, ecSme)
   const { curve } = blendMedia({ components: lot })
   const { waterFraction } = containerCapacity({ curve, ...container })
   const ec1to2 =

@@ -126,7 +126,10 @@ export type CropBar =
 const FOOD: readonly Crop['kind'][] = ['vegetable', 'herb', 'fruit']
 
 /** Why a crop may not be planted into a lot; none where it may. */
-export function cropBars(judged: Triage | null, crop: Crop): CropBar[] {
+export function cropBars(
+  judged: Pick<Triage, 'verdict' | 'notFor' | 'forFood' | 'forSeedlings'> | null,
+  crop: Crop,
+): CropBar[] {
   if (!judged) return []
   const { verdict, notFor, forFood, forSeedlings } = judged
   if (verdict === 'compost' || verdict === 'discard') return [{ kind: 'given-up', verdict }]

@@ -1,3 +1,4 @@
+import type { Dose } from '../chemistry'
 import type { Component } from '../media'
 import { LOSS_RANGE } from '../mixes'
 import { DrawnMix, nitrogenRange, type Range, type RangeTest, readingRange } from '../ranges'
@@ -45,12 +46,24 @@ export function recipeComponents(recipe: Recipe, input: RecipeInput): Component[
   return recipe.parts.flatMap((part): Component[] => {
     if (part.role === 'lot' && lot) {
       const old = lotComponents(lot.components, lot.measured)
-      const { components } = leachOldMix(old, crop, container, season?.waterEc)
-      return components.map((one) => ({ ...one, parts: one.parts * part.litres }))
+      // Only where the recipe washes it: a way that leaves the mix as it is does not.
+      const mix =
+        recipe.leachLitres > 0 ? leachOldMix(old, crop, container, season?.waterEc).components : old
+      return mix.map((one) => ({ ...one, parts: one.parts * part.litres }))
     }
     const row = stock.materials.find(({ material }) => material.id === part.id)
     if (row) return [{ material: row.material, parts: part.litres }]
     return (base ?? []).map((one) => ({ ...one, parts: one.parts * part.litres }))
+  })
+}
+
+/** What goes in now, g per L of mix. */
+export function dosesOf(recipe: Recipe, { amendments }: RecipeInput['stock']): Dose[] {
+  return recipe.doses.flatMap(({ id, grams, firstGrams, gPerL }) => {
+    const row = amendments.find(({ amendment }) => amendment.id === id)
+    return row && grams > 0
+      ? [{ amendment: row.amendment, gPerL: (gPerL * firstGrams) / grams }]
+      : []
   })
 }
 
@@ -90,12 +103,7 @@ export function recipeRanges(recipe: Recipe, input: RecipeInput, seed = 1): Reci
     nCoverage: nitrogenRange({
       components,
       volumeYield: predicted.volumeYield,
-      amendments: recipe.doses.flatMap(({ id, grams, firstGrams, gPerL }) => {
-        const row = stock.amendments.find(({ amendment }) => amendment.id === id)
-        return row && grams > 0
-          ? [{ amendment: row.amendment, gPerL: (gPerL * firstGrams) / grams }]
-          : []
-      }),
+      amendments: dosesOf(recipe, stock),
       feedLeft: feedLeftIn(
         {
           shares: { lot: recipe.parts.find(({ role }) => role === 'lot')?.share ?? 0 },

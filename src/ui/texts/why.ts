@@ -15,12 +15,15 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'compost.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'compost.lime-hater': 'None: this crop does not bear lime, and the compost brings some.',
   'compost.none-in-stock': 'None: there is no compost in your list.',
+  'compost.way': 'None: this way adds no compost.',
   'aggregate.lasting':
     'Of all kinds you have and all shares, the one with the least sum of air missing, air too much, share and money. It counts in what the mix loses while the crop grows, so that the low end still holds at the end.',
   'aggregate.low':
     'The least sum of air missing, air too much, share and money. The air suits the crop now; by the end of its time it will have sunk below the low end.',
   'aggregate.short':
     'No kind and no share within the limits reaches the low end of the band. This one comes nearest for what it costs.',
+  'aggregate.way':
+    'None: this way adds nothing coarse, so the air is what the old mix and what joins it give.',
   'aggregate.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'water.held':
     'Chosen by the same sum as what keeps air: water missing for your habit, air, share and money. The air’s share was found anew beside it.',
@@ -55,6 +58,7 @@ const rules: Readonly<Record<WhyRule, string>> = {
     'Less than the full distance: slow lime goes on working, and the whole of it would end more than 0.3 above the band.',
   'acidity.test-first':
     'None yet: the correction would be smaller than what is known of this pH. Test the mixed batch first.',
+  'acidity.way': 'None: this way leaves the pH as it is.',
   'acidity.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'acidity.too-weak':
     'The label allows no more; even twice the label would not reach the target. Another base would be the better way.',
@@ -71,6 +75,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'feed.never-feed': 'None: this crop is never fed.',
   'feed.soluble-school': 'None is mixed in: you feed with the water.',
   'feed.nothing-in-stock': 'None: there is no fertilizer of that kind in your list.',
+  'feed.way':
+    'None is mixed in on this way: what is missing comes with the water, by the feed plan.',
   'feed.as-is':
     'None: an unused mix brings its starter feed. The feed plan begins when that is spent.',
   'ec.estimated':

@@ -1,0 +1,96 @@
+import type { Range } from '../../ranges'
+import type { Recipe, RecipeInput, RecipeLot } from '../recipeTypes'
+import type { SolubleFeed } from '../solubleFeed'
+import type { Triage } from '../triage/triageTypes'
+
+/** From the least work to the most. */
+export const RUNG_IDS = ['as-is', 'part-fresh', 'compost', 'full', 'replace'] as const
+export type RungId = (typeof RUNG_IDS)[number]
+
+/** Why a way is not open. */
+export type RungBar =
+  | 'given-up'
+  | 'fresh-only'
+  | 'family'
+  | 'food'
+  | 'seedlings'
+  | 'peat'
+  | 'mineral'
+  | 'no-fresh-mix'
+
+/** What a way that is open leaves undone. */
+export type RungNote = 'litres' | 'no-compost' | 'unpriced' | 'to-buy'
+
+export interface LadderClimate {
+  readonly latitudeDeg: number
+  /** Of the month that asks most. */
+  readonly dayOfYear: number
+  readonly tMinC: number
+  readonly tMaxC: number
+  readonly seasonMeanTempC: number
+  /** 0.4 indoors, 0.7 in sheltered shade, 1 in the open, 1.3 windy or on hot paving. */
+  readonly exposureFactor: number
+}
+
+/** Weights 0 (does not matter) to 3 (first of all), and what is ruled out. */
+export interface LadderPriorities {
+  readonly cost: number
+  readonly effort: number
+  readonly yield: number
+  readonly peatFree?: boolean
+  readonly noMineralFeed?: boolean
+}
+
+export interface LadderInput extends Omit<RecipeInput, 'lot' | 'base'> {
+  readonly lot: Omit<RecipeLot, 'triage'> & {
+    readonly triage: (RecipeLot['triage'] & Partial<Triage>) | null
+  }
+  readonly climate: LadderClimate
+  /** ISO day on which the work may begin. */
+  readonly today: string
+  readonly priorities: LadderPriorities
+  readonly seed?: number
+}
+
+/** One way to go on with a lot, as it would be in the target container. Numbers are null where it cannot be made at all. */
+export interface Rung {
+  readonly id: RungId
+  readonly allowed: boolean
+  readonly recipe: Recipe | null
+  /** The batch after settling. */
+  readonly litres: number | null
+  readonly airFraction: number | null
+  readonly airRange: Range | null
+  readonly waterFraction: number | null
+  /** Water plants can take up, of one container, L. */
+  readonly availableLitres: number | null
+  /** Of one container in the month that asks most; null also where nothing is lost. */
+  readonly daysBetweenWaterings: number | null
+  readonly ph: number | null
+  readonly ecSme: number | null
+  /** Share of the crop's nitrogen met before feeding. */
+  readonly nCoverage: number | null
+  readonly nCoverageRange: Range | null
+  readonly firstShortWeek: number | null
+  readonly feedPlan: SolubleFeed | null
+  /** Of what is added and fed, at the prices that are known. */
+  readonly cost: number | null
+  readonly minutes: number | null
+  /** ISO day. */
+  readonly earliestPlanting: string | null
+  /** Wet weight of the batch. */
+  readonly kilosToLift: number | null
+  /** Further seasons with enough air when nothing is done. */
+  readonly inningsLeft: number | null
+  /** The bars first, then what is left undone. */
+  readonly warnings: readonly (RungBar | RungNote)[]
+}
+
+/** What told the best way from the next. */
+export type BestReason = 'only-one' | 'yield' | 'cost' | 'effort' | 'first'
+
+export interface Ladder {
+  readonly rungs: readonly Rung[]
+  /** By the priorities alone; null where no way is open. */
+  readonly best: { readonly id: RungId; readonly reason: BestReason } | null
+}

@@ -1,0 +1,80 @@
+import { cropBars } from '../lotFound'
+import type { Recipe } from '../recipeTypes'
+import type { LadderInput, RungBar, RungId, RungNote } from './ladderTypes'
+
+/** Less than this share of what was wanted is told. */
+const ENOUGH_LITRES = 0.97
+
+/**
+ * What speaks against a way: what was found in the old mix, a crop that only grows in new mix, what the grower rules out.
+ * @param earliestPlanting ISO day: a family that is kept out until the year before may come
+ */
+export function rungBars(
+  id: RungId,
+  recipe: Recipe | null,
+  earliestPlanting: string | null,
+  input: LadderInput,
+): RungBar[] {
+  if (!recipe) return id === 'replace' ? ['no-fresh-mix'] : [...oldMixBars(), 'no-fresh-mix']
+  return [...(id === 'replace' ? [] : oldMixBars()), ...ruledOut(recipe, input)]
+
+  function oldMixBars(): RungBar[] {
+    const { crop, lot } = input
+    const year = Number((earliestPlanting ?? input.today).slice(0, 4))
+    const { notFor = [], forFood = true, forSeedlings = true, verdict } = lot.triage ?? {}
+    const bars = verdict
+      ? cropBars(
+          {
+            verdict,
+            notFor: notFor.filter(({ untilSeason }) => untilSeason >= year),
+            forFood,
+            forSeedlings,
+          },
+          crop,
+        ).map(({ kind }) => kind)
+      : []
+    return crop.freshOnly && !bars.includes('given-up') ? ['fresh-only', ...bars] : bars
+  }
+}
+
+function ruledOut(
+  { parts, doses, feedPlan }: Recipe,
+  { stock, priorities }: LadderInput,
+): RungBar[] {
+  const isPeaty = (partId: string) =>
+    stock.materials.some(({ material }) => material.id === partId && material.peat)
+  const isMineral = (doseId: string) =>
+    stock.amendments.some(({ amendment }) => amendment.id === doseId && amendment.mineral)
+  const feeds = [
+    ...doses.filter(({ role }) => role === 'fertilizer').map(({ id }) => id),
+    ...(feedPlan ? [feedPlan.productId] : []),
+  ]
+  const added = parts.filter(({ role }) => role !== 'lot')
+  return [
+    ...(priorities.peatFree && added.some((part) => isPeaty(part.id)) ? ['peat' as const] : []),
+    ...(priorities.noMineralFeed && feeds.some(isMineral) ? ['mineral' as const] : []),
+  ]
+}
+
+/** What a way that can be made leaves undone. */
+export function rungNotes(
+  id: RungId,
+  recipe: Recipe | null,
+  { litresWanted, stock }: LadderInput,
+): RungNote[] {
+  if (!recipe) return []
+  const notes: RungNote[] = []
+  if (recipe.settledLitres < ENOUGH_LITRES * litresWanted) notes.push('litres')
+  if (id === 'compost' && !stock.materials.some(({ material }) => material.group === 'compost')) {
+    notes.push('no-compost')
+  }
+  if (recipe.unpriced.length > 0 || !isPriced(recipe, stock)) notes.push('unpriced')
+  if (recipe.checks.some(({ id: check, ok }) => check === 'stock' && !ok)) notes.push('to-buy')
+  return notes
+}
+
+function isPriced({ feedPlan }: Recipe, { amendments }: LadderInput['stock']): boolean {
+  if (!feedPlan) return true
+  const row = amendments.find(({ amendment }) => amendment.id === feedPlan.productId)
+  return row !== undefined && row.pricePerKg !== null
+}

@@ -1,0 +1,119 @@
+import { blendMedia, containerCapacity } from '../../media'
+import { phWidth } from '../../ranges'
+import { noCorrection, planAcidity } from '../acidity'
+import { acidMixShare } from '../acidMix'
+import { type Batch, type BatchShares, fillBatch } from '../batch'
+import { type CompostReason, compostShare } from '../compostShare'
+import { type RecipeSetting, recipeSetting } from '../recipeSetting'
+import type { Recipe, RecipeInput } from '../recipeTypes'
+import { solveRecipe } from '../solveRecipe'
+import { writeRecipe } from '../writeRecipe'
+import type { RungId } from './ladderTypes'
+
+const USUAL_FRESH = 0.5
+const LEAST_FRESH = 0.3
+const MOST_FRESH = 0.9
+const STEP = 0.05
+const REACHED = 1e-9
+
+/**
+ * The recipe of each way: as it is, part fresh mix, compost only, all that a recipe does, new mix alone.
+ * @returns null where the store's list holds no mix to make it with
+ */
+export const RUNG_RECIPES: Readonly<Record<RungId, (input: RecipeInput) => Recipe | null>> = {
+  'as-is': asIs,
+  'part-fresh': partFresh,
+  compost: compostOnly,
+  full: solveRecipe,
+  replace,
+}
+
+/** Cleaned and filled in again: nothing is added, so it may come short. */
+function asIs(input: RecipeInput): Recipe {
+  const setting = recipeSetting(input, false)
+  return write(setting, batchWith(setting, 0), 'way', false)
+}
+
+/** Half fresh, more where the air asks for it, less where it does not. */
+function partFresh(input: RecipeInput): Recipe | null {
+  const setting = recipeSetting(input)
+  if (!setting.fresh) return null
+  const holds = (share: number) => hasAir(setting, batchWith(setting, share))
+  const step = (share: number, by: number) => Math.round((share + by) * 100) / 100
+  let share = USUAL_FRESH
+  if (holds(share)) {
+    while (share > LEAST_FRESH && holds(step(share, -STEP))) share = step(share, -STEP)
+  } else {
+    while (share < MOST_FRESH && !holds(share)) share = step(share, STEP)
+  }
+  return write(setting, batchWith(setting, share), 'way', true)
+}
+
+/** Compost by school, topped up where the old mix is too little; no aggregate. */
+function compostOnly(input: RecipeInput): Recipe {
+  const setting = recipeSetting(input)
+  const { sources, crop, limits, school, lotFeed } = setting
+  const wanted = Math.min(school, limits.maxCompostShare)
+  const compost = compostShare(sources, crop, wanted, input.season, lotFeed)
+  const freshAtLeast = acidMixShare(sources, crop, compost.share)
+  const batch = fillBatch(sources, { compost: compost.share, aggregate: null, freshAtLeast })
+  return write(setting, batch, compost.reason, true)
+}
+
+/** A bagged mix by itself: no limit on it, nothing of the old lot. */
+function replace(input: RecipeInput): Recipe | null {
+  const { fresh } = recipeSetting(input)
+  if (!fresh) return null
+  const base = [{ material: fresh.material, parts: 1 }]
+  const setting = recipeSetting({ ...input, lot: null, base }, false)
+  return write(setting, batchWith(setting, 0), 'way', false)
+}
+
+/** Old mix and a fixed share of fresh mix, as many litres as the old mix lasts. */
+function batchWith({ sources, limits, usableLitres }: RecipeSetting, share: number): Batch {
+  const plenty = {
+    ...sources,
+    usableLitres: Number.POSITIVE_INFINITY,
+    limits: { ...limits, maxFreshShare: MOST_FRESH },
+  }
+  const wanted: BatchShares = { compost: 0, aggregate: null, freshAtLeast: share }
+  const batch = fillBatch(plenty, wanted)
+  const partLitres = Math.min(batch.partLitres, usableLitres / (1 - share))
+  return { ...batch, partLitres }
+}
+
+function hasAir({ input, crop }: RecipeSetting, { components }: Batch): boolean {
+  const { curve } = blendMedia({ components })
+  const { airFraction } = containerCapacity({ curve, ...input.container })
+  return airFraction >= crop.airMinPercent / 100 - REACHED
+}
+
+/** Without aggregate or fertilizer; the pH put right where the way does that. */
+function write(
+  setting: RecipeSetting,
+  batch: Batch,
+  compostReason: CompostReason,
+  correctsPh: boolean,
+): Recipe {
+  const { crop, input, perKgOf } = setting
+  const width = phWidth(batch.components)
+  return writeRecipe(setting, {
+    compost: { share: batch.shares.compost, reason: compostReason },
+    air: {
+      batch,
+      shares: null,
+      reach: 'way',
+      compostLowered: false,
+      freshRaised: false,
+      loss: 0,
+      score: 0,
+    },
+    acidity: correctsPh
+      ? planAcidity(batch, crop, input.stock.amendments, perKgOf, width)
+      : noCorrection('way', null),
+    feeding: { stock: null, dose: null, reason: 'way' },
+    search: null,
+    acidFresh: 0,
+    width,
+  })
+}

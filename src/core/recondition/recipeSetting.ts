@@ -1,0 +1,74 @@
+import type { Crop, Dose } from '../chemistry'
+import type { BatchSources } from './batch'
+import { checkRecipeInput } from './checkRecipeInput'
+import { pickCompost, pickFresh } from './chooseMaterials'
+import { cropInPot } from './cropInPot'
+import { type LeachedLot, leachOldMix, notLeached } from './leaching'
+import { pricePerKgOf, pricePerLitreOf } from './prices'
+import {
+  DEFAULT_COMPOST_SHARE,
+  type RecipeInput,
+  type RecipeLimits,
+  type StockAmendment,
+  type StockMaterial,
+} from './recipeTypes'
+import { basePrice, oldMix } from './startingMix'
+
+/** What every way of making a recipe begins with: what is asked for, checked, and the materials that may go in. */
+export interface RecipeSetting {
+  readonly input: RecipeInput
+  readonly limits: RecipeLimits
+  /** With its demand in this container. */
+  readonly crop: Crop
+  readonly priceOf: (id: string | undefined) => number
+  readonly perKgOf: (stock: StockAmendment) => number
+  readonly leached: LeachedLot
+  /** Feed of earlier seasons in the old mix. */
+  readonly lotFeed: readonly Dose[]
+  readonly usableLitres: number
+  /** Compost share as the school says. */
+  readonly school: number
+  readonly fresh: StockMaterial | null
+  readonly compost: StockMaterial | null
+  readonly sources: BatchSources
+}
+
+/**
+ * @param washes whether salty old mix is leached before anything is mixed in
+ * @throws DomainError for what `checkRecipeInput` refuses
+ */
+export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting {
+  const limits = checkRecipeInput(input)
+  const { container, litresWanted, season, stock } = input
+  const crop = cropInPot(input.crop, container)
+  const priceOf = pricePerLitreOf(stock.materials)
+  const old = oldMix(input)
+  const leached = washes ? leachOldMix(old, crop, container, season?.waterEc) : notLeached(old)
+  const usableLitres = input.lot
+    ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? limits.cleaningLossShare))
+    : Number.POSITIVE_INFINITY
+  const fresh = pickFresh(stock.materials, crop, limits, priceOf)
+  const compost = pickCompost(stock.materials, crop, priceOf)
+  return {
+    input,
+    limits,
+    crop,
+    priceOf,
+    perKgOf: pricePerKgOf(stock.amendments),
+    leached,
+    lotFeed: input.lot?.feedLeft ?? [],
+    usableLitres,
+    school: input.school.compostShare ?? DEFAULT_COMPOST_SHARE,
+    fresh,
+    compost,
+    sources: {
+      lot: leached.components,
+      usableLitres,
+      lotPricePerLitre: input.lot ? 0 : basePrice(input, priceOf),
+      mixLitres: litresWanted / (1 - limits.settlingShare),
+      compost: compost?.material ?? null,
+      fresh: fresh?.material ?? null,
+      limits,
+    },
+  }
+}
