@@ -57,7 +57,7 @@ test('what tests found goes all the way: lot, recipe, work over a broken connect
   // Beans are refused with the reason and the ways out.
   await intake(page, 'Dwarf French bean')
   await expect(page.getByText(/The sieve test of 2 Nov 2026 held 20 % back/)).toBeVisible()
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByText(/belongs to beans and peas/)).toBeVisible()
   await expect(page.getByText('Grow something of another family in it.')).toBeVisible()
   await expectAccessible(page)
@@ -98,7 +98,7 @@ test('what tests found goes all the way: lot, recipe, work over a broken connect
 
 test('the finish can be taken back until something follows', { tag: '@desk' }, async ({ page }) => {
   await intake(page, 'Chard')
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await makeOrder(page)
   const order = page.url()
   await page.getByRole('button', { name: 'Finish: start the next innings' }).dblclick()

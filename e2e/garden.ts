@@ -103,7 +103,7 @@ export async function workOutRecipe(page: Page, lot: string, crop: string): Prom
   await page.goto('/turnover')
   await page.getByRole('link', { name: `Turn over ${lot}` }).click()
   await page.getByLabel('What grows in it next?').selectOption({ label: crop })
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Recipe for ${lot}`)
 }
 

@@ -47,7 +47,7 @@ test('a double click on any save makes one thing, also over a slow connection @d
 
   await page.goto('/turnover/new?lot=1')
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Strawberry' })
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await page.getByRole('button', { name: 'Make the work order' }).dblclick()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Work order for')
   await page.goto('/turnover')
@@ -219,6 +219,7 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     `/bench/tests/${drain.id}`,
     '/turnover',
     `/turnover/new?lot=${lot.id}`,
+    `/turnover/ways?${new URLSearchParams({ ...wanted, lot: String(lot.id), drop: '2', pots: String(pot), share: '0.3', litres: '5' })}`,
     `/turnover/recipe?${new URLSearchParams({ ...wanted, lot: String(lot.id), drop: '2', pots: String(pot), share: '0.3', litres: '5' })}`,
     `/turnover/orders/${order.id}`,
   ]

@@ -23,7 +23,7 @@ test('the whole turnover by keyboard only', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Turn over')
   await tabTo(page, 'combobox', 'What grows in it next?')
   await page.keyboard.type('Nasturtium')
-  await tabTo(page, 'button', 'Work out the recipe')
+  await tabTo(page, 'button', 'Straight to the full recipe')
   await page.keyboard.press('Enter')
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Recipe for')
   await tabTo(page, 'button', /^Why air/)

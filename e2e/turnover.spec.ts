@@ -61,7 +61,7 @@ test('a reload in the middle keeps what was entered @desk', async ({ page }) => 
   await expect(page.getByLabel('How far has the surface sunk?')).toHaveValue('7 cm')
   await expect(page.getByRole('radio', { name: /Dense/ })).toBeChecked()
 
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await makeOrder(page)
   await page.getByRole('checkbox', { name: /^Done: Take the plants out/ }).click()
   await expect(page.getByText(/1 of \d+ steps done/)).toBeVisible()
@@ -141,7 +141,7 @@ test('over a slow connection ticks and amounts are kept in order, and say when t
   await page.goto('/turnover/new?lot=3')
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Camellia' })
   for (const pot of [/^P11/, /^P12/]) await page.getByRole('checkbox', { name: pot }).check()
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByText(/^2 equal loads of/)).toBeVisible()
   await makeOrder(page)
   await expect(page.getByText(/^2 equal loads of/)).toBeVisible()
@@ -176,7 +176,7 @@ test('letters in numbers, too many litres and no crop are refused at their field
   await page.getByLabel('How far has the surface sunk?').fill('a lot')
   await page.getByLabel('How many litres of finished mix?').fill('500 L')
   await page.getByLabel(/You water every/).fill('often')
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByText('"a lot" does not start with a number.')).toBeVisible()
   await expect(page.getByText('Say a number of days, such as 2')).toBeVisible()
   await expect(
@@ -185,7 +185,7 @@ test('letters in numbers, too many litres and no crop are refused at their field
   await page.getByLabel('How far has the surface sunk?').fill('5 cm')
   await page.getByLabel('How many litres of finished mix?').fill('')
   await page.getByLabel(/You water every/).fill('2 days')
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByRole('alert')).toContainText('Choose a crop')
 })
 
@@ -220,7 +220,7 @@ test('a rare watering habit is answered: days, what holds water, and what no mix
   await page.goto('/turnover/new?lot=1')
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Chard' })
   await page.getByLabel(/You water every/).fill('4')
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByText('high summer, full-grown; you water every 4')).toBeVisible()
   await expect(page.getByText(/nothing in your list holds enough more/)).toBeVisible()
   await page.getByRole('button', { name: /^Why these days/ }).click()
@@ -235,7 +235,7 @@ test('what never grows in used mix is led to a mix of its own', { tag: '@desk' }
 }) => {
   await page.goto('/turnover/new?lot=7')
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Bromeliad (tank type)' })
-  await page.getByRole('button', { name: 'Work out the recipe' }).click()
+  await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await expect(page.getByText(/does not grow in used mix: not from this lot/)).toBeVisible()
   await page.getByRole('link', { name: 'Design its mix' }).click()
   await expect(page.getByLabel('For', { exact: true })).toHaveValue('group:epiphytes')

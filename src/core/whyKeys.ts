@@ -82,6 +82,7 @@ export const WHY_RULES = [
   'learnt.air',
   'learnt.speed',
   'seasons.air',
+  'work',
   'cost',
 ] as const
 export type WhyRule = (typeof WHY_RULES)[number]
@@ -179,6 +180,7 @@ export const WHY_INPUTS = [
   'rootDepth',
   'holderShare',
   'everyDays',
+  'minutes',
 ] as const
 export type WhyInputName = (typeof WHY_INPUTS)[number]
 
@@ -195,6 +197,7 @@ export const WHY_SOURCES = [
   'drainage',
   'ageing',
   'prices',
+  'ours',
   'you',
 ] as const
 export type WhySource = (typeof WHY_SOURCES)[number]

@@ -6,6 +6,7 @@ import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
 import { SMALL_JPEG } from '../../testing/smallJpeg'
 import { DEFAULT_KIT } from '../core/bench'
+import { DEFAULT_PRIORITIES } from '../core/recondition'
 import { readWorkOrder } from '../data/recondition'
 import { readSite } from '../data/site'
 
@@ -259,6 +260,10 @@ const ROWS: Readonly<Record<string, Row>> = {
   'PUT /api/site/ppm': {
     body: () => ({ ppmPerDsM: 640 }),
     wrong: [{ ppmPerDsM: 3 }, 'ppmPerDsM'],
+  },
+  'PUT /api/site/practice': {
+    body: () => ({ priorities: { ...DEFAULT_PRIORITIES, cost: 2 } }),
+    wrong: [{ priorities: { ...DEFAULT_PRIORITIES, cost: 4 } }, 'priorities.cost'],
   },
   'PUT /api/site/place': {
     body: async () => ({ ...place, version: (await readSite(garden.db)).version }),

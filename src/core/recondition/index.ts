@@ -11,6 +11,7 @@ export {
   type RootMass,
   type WorkVariant,
 } from './intake'
+export { bestRung } from './ladder/bestRung'
 export type {
   BestReason,
   Ladder,
@@ -42,6 +43,7 @@ export {
   triageOfLot,
 } from './lotFound'
 export { type MixState, mixStateOf } from './mixState'
+export { DEFAULT_PRIORITIES } from './practice'
 export { predictMix } from './predict'
 export {
   type RecipeRanges,

@@ -1,4 +1,5 @@
 import { type ContainerShape, containerVolume } from '../containers'
+import type { RungId } from './ladder/ladderTypes'
 import type { FeedSchool } from './recipeTypes'
 
 export type RootMass = 'fine' | 'dense' | 'bound' | 'woody'
@@ -18,6 +19,8 @@ export interface Intake {
   readonly feed: FeedSchool
   /** Days between waterings in high summer, where it was told. */
   readonly everyDays?: number | null
+  /** Which of the five ways is gone; all that a recipe does where nothing is said. */
+  readonly way?: RungId
 }
 
 /**

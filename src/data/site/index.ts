@@ -1,2 +1,2 @@
 export { type Corrections, readCorrections } from './corrections'
-export { readSite, type Site, writePlace, writePpm, writeTapWater } from './site'
+export { readSite, type Site, writePlace, writePpm, writePractice, writeTapWater } from './site'

@@ -3,7 +3,7 @@ import { halfAYearOn, isSouthern } from '../../core/season'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
 import { forget, keep } from '../kept'
-import { siteSettings, type TapWater } from './tables'
+import { type SitePractice, siteSettings, type TapWater } from './tables'
 
 const ONLY_ROW = 1
 
@@ -71,6 +71,15 @@ export async function writePlace(
     southern: isSouthern(now.latitudeDeg),
     version: now.version,
   })
+}
+
+/** Sets how its people like to work; what is not named stays. */
+export async function writePractice(db: Database, practice: SitePractice): Promise<void> {
+  forget('site')
+  await db
+    .update(siteSettings)
+    .set({ practice: sql`${siteSettings.practice} || ${JSON.stringify(practice)}::jsonb` })
+    .where(eq(siteSettings.id, ONLY_ROW))
 }
 
 /** How many ppm the salt meter shows for 1 mS/cm; everything else of the site stays. */

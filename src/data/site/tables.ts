@@ -1,4 +1,5 @@
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
+import type { LadderPriorities } from '../../core/recondition'
 import type { MonthClimate } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { instant, version } from '../columns'
@@ -7,6 +8,11 @@ export interface TapWater {
   readonly ph: number
   readonly ecDsPerM: number
   readonly alkalinityMgPerL: number
+}
+
+/** How its people like to work; what was never set is as usual. */
+export interface SitePractice {
+  readonly priorities?: LadderPriorities
 }
 
 /** One row: the place all pots stand in and how its people measure. */
@@ -21,6 +27,7 @@ export const siteSettings = pgTable('site_settings', {
   climateByMonth: jsonb('climate_by_month').$type<readonly MonthClimate[]>().notNull(),
   tapWater: jsonb('tap_water').$type<TapWater>().notNull(),
   measures: jsonb('measures').$type<HouseholdMeasures>().notNull(),
+  practice: jsonb('practice').$type<SitePractice>().notNull().default({}),
   seededAt: instant('seeded_at'),
   version: version(),
 })

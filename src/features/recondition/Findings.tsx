@@ -171,7 +171,9 @@ function airHelp({ recipe, names, crop }: RecipePage, format: Format): string[] 
     .map(({ id, bestAir }) =>
       words.helpOther(names[id]?.name ?? id, format.plain(format.percent(bestAir))),
     )
-  if (reaching.length === 0) lines.push(words.helpNoOther)
+  // A way that adds nothing coarse compared none.
+  const compared = recipe.aggregateOptions.length > 0
+  if (reaching.length === 0) lines.push(compared ? words.helpNoOther : words.helpFull)
   if (recipe.tallerByCm !== null) {
     lines.push(words.helpTaller(format.plain(format.cm(recipe.tallerByCm))))
   }

@@ -37,7 +37,10 @@ export default function IntakeScreen({
 function Intake({ page, given }: { page: IntakePage; given: Given }) {
   const { format } = useSite()
   const words = reconditionWords.intake
-  const { form, throwAway, values, found, crop, room, missing, go } = useIntake(page, given)
+  const { form, throwAway, values, found, crop, room, missing, toWays, toRecipe } = useIntake(
+    page,
+    given,
+  )
 
   return (
     <>
@@ -73,7 +76,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           problems={page.problems}
         />
       </section>
-      <form className={styles.form} onSubmit={go} noValidate>
+      <form className={styles.form} onSubmit={toWays} noValidate>
         <div className={styles.lot}>
           <CoreSample strata={page.lot.strata} />
           <InningsStrip innings={page.lot.innings} nextOpen />
@@ -200,8 +203,9 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
         <Notice>{words.healthy}</Notice>
         <div className={styles.foot}>
           <Button type="submit" weight="main">
-            {words.go}
+            {words.toWays}
           </Button>
+          <Button onClick={() => void toRecipe()}>{words.go}</Button>
           <Button
             weight="quiet"
             onClick={() => {

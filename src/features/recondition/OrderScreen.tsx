@@ -79,7 +79,7 @@ function Order({ page }: { page: OrderPage }) {
         }
       />
       <div className={styles.way}>
-        <TurnoverSteps now={state === 'finished' ? 4 : 2} />
+        <TurnoverSteps now={state === 'finished' ? 5 : 3} />
       </div>
       {state === 'finished' && finishedOn && (
         <Notice tone="ok">

@@ -5,11 +5,12 @@ import { Button, LinkButton } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { ladder } from '../../ui/texts/ladder'
 import { loggedTrouble } from '../../ui/texts/loggedTrouble'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { useSend } from '../../ui/useSend'
 import { AmountsTable } from './AmountsTable'
-import { intakeAddress } from './answers'
+import { intakeAddress, waysAddress } from './answers'
 import { Checks, Findings } from './Findings'
 import { LoadsTable } from './LoadsTable'
 import { Predictions } from './Predictions'
@@ -61,6 +62,9 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
         beside={words.next(ordinal(lot.innings.length + 1), page.crop.name)}
         lead={
           <>
+            {page.answers.way && page.answers.way !== 'full'
+              ? `${words.wayIs(ladder.names[page.answers.way])} `
+              : ''}
             {words.summary(
               litres(recipe.settledLitres),
               litres(recipe.partLitres),
@@ -72,7 +76,10 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
         }
       />
       <div className={styles.way}>
-        <TurnoverSteps now={1} addresses={[intakeAddress(page.answers)]} />
+        <TurnoverSteps
+          now={2}
+          addresses={[intakeAddress(page.answers), waysAddress(page.answers)]}
+        />
       </div>
       {page.trouble && (
         <Notice tone="act">
@@ -105,6 +112,7 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
       <div className={styles.foot}>
         <div className={styles.actions}>
           <LinkButton href={intakeAddress(page.answers)}>{words.change}</LinkButton>
+          <LinkButton href={waysAddress(page.answers)}>{words.otherWays}</LinkButton>
           {page.openOrderId === null && (
             <Button weight="main" data-needs="manage" onClick={make}>
               {words.make}

@@ -9,7 +9,7 @@ import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { rotationGroupName } from '../../ui/texts/rotationGroups'
 import { FoundList } from '../found/FoundList'
 import { TriageNotice } from '../found/TriageNotice'
-import { intakeAddress, recipeAddress } from './answers'
+import { intakeAddress, recipeAddress, waysAddress } from './answers'
 import styles from './RecipeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
 
@@ -22,7 +22,7 @@ export default function RecipeStopScreen({ page, site }: { page: RecipeStop; sit
     <SiteProvider site={site}>
       <PageHead title={words.title(lot.name)} beside={words.beside(crop.name)} />
       <div className={styles.way}>
-        <TurnoverSteps now={1} addresses={[intakeAddress(answers)]} />
+        <TurnoverSteps now={2} addresses={[intakeAddress(answers), waysAddress(answers)]} />
       </div>
       <div className={styles.stop}>
         <Notice tone="stop">

@@ -8,7 +8,7 @@ export function TurnoverSteps({
   now,
   addresses = [],
 }: {
-  /** 0 found, 1 recipe, 2 work order, 3 all done. */
+  /** 0 found, 1 ways, 2 recipe, 3 work order, 4 next innings, 5 all done. */
   readonly now: number
   readonly addresses?: readonly (string | undefined)[]
 }) {

@@ -5,12 +5,16 @@ export function recipeAddress(answers: IntakeAnswers): string {
   return `/turnover/recipe?${new URLSearchParams(asQuery(answers))}`
 }
 
+export function waysAddress(answers: IntakeAnswers): string {
+  return `/turnover/ways?${new URLSearchParams(asQuery(answers))}`
+}
+
 export function intakeAddress(answers: IntakeAnswers): string {
   return `/turnover/new?${new URLSearchParams(asQuery(answers))}`
 }
 
 function asQuery(answers: IntakeAnswers): Record<string, string> {
-  const { lot, drop, roots, side, crop, pots, litres, share, feed, every } = answers
+  const { lot, drop, roots, side, crop, pots, litres, share, feed, every, way = 'full' } = answers
   return {
     lot: String(lot),
     drop: String(Math.round(drop * 100) / 100),
@@ -22,5 +26,6 @@ function asQuery(answers: IntakeAnswers): Record<string, string> {
     share: String(share),
     feed,
     ...(every === null ? {} : { every: String(every) }),
+    ...(way === 'full' ? {} : { way }),
   }
 }

@@ -7,7 +7,7 @@ import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { useDraft } from '../../ui/useDraft'
-import { recipeAddress } from './answers'
+import { recipeAddress, waysAddress } from './answers'
 
 interface Values {
   drop: string
@@ -57,40 +57,53 @@ export function useIntake(page: IntakePage, given: Given) {
           : undefined,
   }
 
-  const go = form.handleSubmit(() => {
-    setTried(true)
-    const wrong = !crop || chosen.length === 0 || drop.problem || litres.problem
-    if (wrong || missing.drop || missing.litres || every === undefined) {
-      const first =
-        drop.problem || missing.drop
-          ? 'drop'
-          : !crop
-            ? 'crop'
-            : litres.problem || missing.litres
-              ? 'litres'
-              : every === undefined
-                ? 'every'
-                : 'pots'
-      form.setFocus(first)
-      return
-    }
-    window.location.assign(
-      recipeAddress({
-        lot: page.lot.id,
-        drop: drop.value ?? 0,
-        roots: values.roots,
-        side: values.side,
-        crop: values.crop,
-        pots: chosen.map(({ id }) => id),
-        litres: litres.value,
-        share: Number(values.share),
-        feed: values.feed,
-        every,
-      }),
-    )
-  })
+  /** The answers where they are right, else the first field that is not. */
+  const answersThen = (address: (answers: IntakeAnswers) => string) =>
+    form.handleSubmit(() => {
+      setTried(true)
+      const wrong = !crop || chosen.length === 0 || drop.problem || litres.problem
+      if (wrong || missing.drop || missing.litres || every === undefined) {
+        const first =
+          drop.problem || missing.drop
+            ? 'drop'
+            : !crop
+              ? 'crop'
+              : litres.problem || missing.litres
+                ? 'litres'
+                : every === undefined
+                  ? 'every'
+                  : 'pots'
+        form.setFocus(first)
+        return
+      }
+      window.location.assign(
+        address({
+          lot: page.lot.id,
+          drop: drop.value ?? 0,
+          roots: values.roots,
+          side: values.side,
+          crop: values.crop,
+          pots: chosen.map(({ id }) => id),
+          litres: litres.value,
+          share: Number(values.share),
+          feed: values.feed,
+          every,
+          ...(given.way ? { way: given.way } : {}),
+        }),
+      )
+    })
 
-  return { form, throwAway, values, found, crop, room, missing, go }
+  return {
+    form,
+    throwAway,
+    values,
+    found,
+    crop,
+    room,
+    missing,
+    toWays: answersThen(waysAddress),
+    toRecipe: answersThen((answers) => recipeAddress({ ...answers, way: 'full' })),
+  }
 }
 
 function defaultsOf(page: IntakePage, given: Given): Values {

@@ -7,9 +7,11 @@ import type {
   Recipe,
   RecipeRanges,
   RootMass,
+  RungId,
   StepAmount,
   WorkStep,
 } from '../../core/recondition'
+import { RUNG_IDS } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
 import type { FoundView, ProblemChoice, TriageView } from '../media/found'
 import {
@@ -39,6 +41,8 @@ export interface IntakeAnswers {
   readonly feed: Intake['feed']
   /** Days between waterings in high summer; null where it was not told: water held then does not count. */
   readonly every: number | null
+  /** Which of the five ways is gone; all that a recipe does where it is left out. */
+  readonly way?: RungId
 }
 
 const fields = {
@@ -62,6 +66,10 @@ const fields = {
     .allow(null)
     .default(null)
     .label('The days between waterings'),
+  way: Joi.string()
+    .valid(...RUNG_IDS)
+    .default('full')
+    .label('The way to go on'),
 }
 
 const potList = Joi.array()

@@ -10,8 +10,8 @@ import {
   litresAtLevel,
   type Recipe,
   type RecipeInput,
+  RUNG_RECIPES,
   seasonOf,
-  solveRecipe,
   type Triage,
   triageOfLot,
   troubleAgain,
@@ -122,12 +122,32 @@ export async function buildRecipe(
   answers: IntakeAnswers,
   at: Date,
 ): Promise<BuiltRecipe> {
-  const { facts, site, crop, pots, container, triage, bars, trouble } = await askedOf(db, answers)
+  const asked = await askedRecipe(db, answers, at)
+  const { facts, site, crop, pots, container, triage, bars, trouble, intake, input } = asked
   if (bars.length > 0) {
     throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
     ])
   }
+  const recipe = RUNG_RECIPES[answers.way ?? 'full'](input)
+  if (!recipe) {
+    const message = 'Your store’s list has no bagged mix to make that with: choose another way.'
+    throw new Refused(422, 'no-fresh-mix', message, [{ field: 'way', message }])
+  }
+  return { facts, triage, intake, crop, pots, container, input, recipe, site, trouble }
+}
+
+/**
+ * What a recipe is asked for, before anything is solved.
+ * @throws NotFound, Conflict or Refused where the answers do not fit what is kept
+ */
+export async function askedRecipe(
+  db: OpenDatabase,
+  answers: IntakeAnswers,
+  at: Date,
+): Promise<Asked & { readonly intake: Intake; readonly input: RecipeInput }> {
+  const asked = await askedOf(db, answers)
+  const { facts, site, crop, pots, container, triage } = asked
   const room = pots.reduce((sum, { litres }) => sum + litres, 0)
   const intake: Intake = {
     levelDropCm: facts.containers.length > 0 ? answers.drop : null,
@@ -140,6 +160,7 @@ export async function buildRecipe(
     compostShare: answers.share,
     feed: answers.feed,
     everyDays: answers.every,
+    way: answers.way ?? 'full',
   }
   if (intake.litresWanted > room * 1.001) {
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
@@ -147,8 +168,7 @@ export async function buildRecipe(
   }
   const stock = await stockOf(db)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage)
-  const recipe = solveRecipe(input)
-  return { facts, triage, intake, crop, pots, container, input, recipe, site, trouble }
+  return { ...asked, intake, input }
 }
 
 export function recipeInput(

@@ -8,6 +8,7 @@ import {
   lotComponents,
   mixStateOf,
   predictMix,
+  type StepAmount,
   type StepKind,
 } from '../../core/recondition'
 import type { StoredContainer } from '../../data/containers'
@@ -40,7 +41,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     .sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
   if (!crop || !container) throw new NotFound('The crop or the container was put away meanwhile.')
 
-  const amounts = order.steps.flatMap((step) => step.amounts)
+  const amounts = withOldMix(order)
   const used = (unit: 'L' | 'g') =>
     amounts
       .filter((amount) => amount.unit === unit)
@@ -125,10 +126,19 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
   }
 }
 
+/** What was measured out; a mix that is worked where it stands is measured out at no step, but it is used all the same. */
+function withOldMix({ steps, recipe }: WorkOrder): StepAmount[] {
+  const amounts = steps.flatMap((step) => step.amounts)
+  const old = recipe.parts.find(({ role }) => role === 'lot')
+  if (!old || amounts.some(({ role }) => role === 'lot')) return amounts
+  const { id, role, rounded, litres } = old
+  return [{ id, role, unit: 'L', planned: litres, text: rounded.text, actual: null }, ...amounts]
+}
+
 /** When the heap was really mixed; null where no such step was ticked. */
 function mixingMoment({ steps }: WorkOrder): Date | null {
   const doneAt = (kind: StepKind) => steps.find(({ plan }) => plan.kind === kind)?.doneAt ?? null
-  return doneAt('fold') ?? doneAt('powders') ?? doneAt('spread')
+  return doneAt('fold') ?? doneAt('powders') ?? doneAt('spread') ?? doneAt('fork')
 }
 
 /** The waits begin when it was mixed: later than planned, later ready. */

@@ -1,6 +1,7 @@
 export { type BuiltRecipe, buildRecipe, recipeInput, stockOf } from './buildRecipe'
 export { finishOrder } from './finishOrder'
 export { intakePage } from './intakePage'
+export { ladderPage } from './ladderPage'
 export { orderPage, stepView } from './orderPage'
 export { recipePage, scheduleOf } from './recipePage'
 export { recipeStop } from './recipeStop'

@@ -64,6 +64,7 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
             share: intake.compostShare,
             feed: intake.feed,
             every: intake.everyDays ?? null,
+            way: intake.way ?? 'full',
           },
   }
 }

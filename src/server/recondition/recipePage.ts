@@ -5,6 +5,7 @@ import {
   recipeComponents,
   recipeRanges,
   scheduleWork,
+  type WorkVariant,
   whyWithRanges,
 } from '../../core/recondition'
 import { readOpenOrder } from '../../data/recondition'
@@ -30,7 +31,7 @@ export async function recipePage(
   const mix = recipeComponents(recipe, built.input)
   const ranges = recipeRanges(recipe, built.input)
   const { curve } = blendMedia({ components: mix })
-  const after = potView(mix, curve, container, fillAfterCm(built), crop)
+  const after = potView(mix, curve, container, fillAfterCm(built, recipe.settledLitres), crop)
   if (!after) throw new Error('A recipe without a mix cannot be drawn.')
   return {
     trouble: troubleView(built.trouble, facts, tables, site),
@@ -69,7 +70,7 @@ export function scheduleOf({ recipe, intake, input, site, triage, facts }: Built
   return scheduleWork({
     recipe,
     triage,
-    variant: isUsedAsItIs(recipe, facts) ? 'unused-bag' : 'tipped',
+    variant: variantOf(intake, recipe, facts),
     startDate: dayAt(site.timeZone, at),
     options: {
       runsDownSide: intake.runsDownSide,
@@ -81,6 +82,15 @@ export function scheduleOf({ recipe, intake, input, site, triage, facts }: Built
   })
 }
 
+function variantOf(
+  { way }: BuiltRecipe['intake'],
+  recipe: BuiltRecipe['recipe'],
+  facts: BuiltRecipe['facts'],
+): WorkVariant {
+  if (isUsedAsItIs(recipe, facts)) return 'unused-bag'
+  return way === 'as-is' ? 'in-place' : 'tipped'
+}
+
 /** A mix that nothing grew in and nothing is added to but a starter feed: it is planted as it is. */
 function isUsedAsItIs(recipe: BuiltRecipe['recipe'], { lot }: BuiltRecipe['facts']): boolean {
   const isAlone = recipe.parts.every(({ role }) => role === 'lot')
@@ -89,8 +99,11 @@ function isUsedAsItIs(recipe: BuiltRecipe['recipe'], { lot }: BuiltRecipe['facts
 }
 
 /** Surface of the new mix: full to the headspace, lower where the litres do not reach. */
-function fillAfterCm({ container, recipe, intake, pots }: BuiltRecipe): number {
-  const share = Math.min(1, recipe.settledLitres / intake.litresWanted)
+export function fillAfterCm(
+  { container, intake, pots }: Pick<BuiltRecipe, 'container' | 'intake' | 'pots'>,
+  settledLitres: number,
+): number {
+  const share = Math.min(1, settledLitres / intake.litresWanted)
   const room = pots.reduce((sum, { litres }) => sum + litres, 0)
   const filled = Math.min(1, (share * intake.litresWanted) / room)
   return heightForVolume({ shape: container.shape, litres: container.litres * filled })

@@ -56,7 +56,7 @@ export const recondition = {
   },
   intake: {
     title: (name: string) => `Turn over ${name}`,
-    lead: 'What did you find? Two minutes, then the recipe.',
+    lead: 'What did you find? Two minutes, then the ways to go on.',
     drop: 'How far has the surface sunk?',
     dropHint: 'below where it stood when filled',
     dropLitres: (litres: string, count: number) =>
@@ -116,7 +116,8 @@ export const recondition = {
     comesOut: 'Go on below only if the plant comes out of this mix for good.',
     healthy:
       'Anything not listed here the recipe takes as healthy. If roots were rotten, galled or knobbly, or a wilt went round, add it above first.',
-    go: 'Work out the recipe',
+    toWays: 'Compare the ways to go on',
+    go: 'Straight to the full recipe',
     openOrder: 'This lot has an open work order.',
     toOrder: 'Go on with it',
     throwAway: 'Throw these answers away',
@@ -227,6 +228,7 @@ export const recondition = {
     helpOther: (name: string, air: string) => `${name} would bring it to ${air}.`,
     helpNoOther:
       'No material in your store does it: try coarser or lighter ones (hulls, husk or bark chips), or replace more of the old mix.',
+    helpFull: 'The full way adds what keeps air: compare it with this one.',
     fillsGaps: (name: string) =>
       `${name} mostly fills gaps in this mix: under 1 point of air for each tenth.`,
     checksTitle: 'Checked',
@@ -238,6 +240,8 @@ export const recondition = {
     checks,
     make: 'Make the work order',
     change: 'Change the answers',
+    otherWays: 'Compare with other ways',
+    wayIs: (way: string) => `Way: ${way.toLowerCase()}.`,
     opened: 'This lot has an open work order already.',
     howOften,
     feedPlan: (
@@ -297,6 +301,6 @@ export const recondition = {
   cautions,
   way: {
     label: 'The way of a turnover',
-    names: ['What was found', 'Recipe', 'Work order', 'Next innings'],
+    names: ['What was found', 'Ways', 'Recipe', 'Work order', 'Next innings'],
   },
 } as const

@@ -106,6 +106,7 @@ const rules: Readonly<Record<WhyRule, string>> = {
   weight: 'Dry mix and the water it holds after draining.',
   innings:
     'Seasons that end with the air this crop needs, in this pot, when nothing is done: what rots makes fines, and the rest sinks together. Beyond four such a forecast says nothing.',
+  work: 'So many minutes a litre to tip out, clean, mix and fill, and so many for each step by itself. The days are those of what was added and of what was found, one after the other where they must be.',
   'mix.yield':
     'Fine grains fill the gaps between coarse ones, so the mix takes less room than its parts did in their bags.',
   'mix.days':
@@ -228,6 +229,7 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   seasonTemp: 'mean of the months that grow here',
   holderShare: 'share of parts that holds water',
   everyDays: 'you water every',
+  minutes: 'minutes',
   rootDepth: 'depth of the crop’s roots',
 }
 
@@ -245,6 +247,7 @@ const sources: Readonly<Record<WhySource, string>> = {
   drainage: 'Richards (1931) with van Genuchten (1980) and Mualem (1976)',
   ageing: 'decay by temperature, Q10 of two; packing after de Larrard (1999)',
   prices: 'your prices',
+  ours: 'our own estimate',
   you: 'your measurement',
 }
 

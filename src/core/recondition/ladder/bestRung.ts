@@ -2,20 +2,26 @@ import type { BestReason, Ladder, LadderPriorities, Rung } from './ladderTypes'
 
 const TIE = 1e-12
 
+/** As much of a way as it is weighed by. */
+type Weighed = Pick<
+  Rung,
+  'id' | 'allowed' | 'cost' | 'minutes' | 'feedPlan' | 'nCoverage' | 'airFraction'
+>
+
 /**
  * The way with the least sum of money and work, each as a share of the dearest and the longest of all five, less what it
  * lets the crop have of its feed and its air. Ties go to the way that comes first.
  * @param lowAir least air of the crop, share of the volume
  */
 export function bestRung(
-  rungs: readonly Rung[],
+  rungs: readonly Weighed[],
   priorities: LadderPriorities,
   lowAir: number,
 ): Ladder['best'] {
-  const most = (of: (rung: Rung) => number | null) =>
+  const most = (of: (rung: Weighed) => number | null) =>
     Math.max(0, ...rungs.map((one) => of(one) ?? 0))
   const [dearest, longest] = [most(({ cost }) => cost), most(({ minutes }) => minutes)]
-  const terms = (rung: Rung): Record<'cost' | 'effort' | 'yield', number> => {
+  const terms = (rung: Weighed): Record<'cost' | 'effort' | 'yield', number> => {
     const coverage = rung.feedPlan?.coverageAfter ?? rung.nCoverage ?? 0
     const air = lowAir > 0 ? Math.min(1, (rung.airFraction ?? 0) / lowAir) : 1
     return {
@@ -24,7 +30,7 @@ export function bestRung(
       yield: -priorities.yield * Math.min(1, coverage) * air,
     }
   }
-  const sumOf = (rung: Rung) => Object.values(terms(rung)).reduce((sum, one) => sum + one, 0)
+  const sumOf = (rung: Weighed) => Object.values(terms(rung)).reduce((sum, one) => sum + one, 0)
   const open = rungs.filter(({ allowed }) => allowed)
   // A stable sort by sums that do not differ keeps the order of the ladder.
   const [best, next] = [...open].sort((a, b) => {

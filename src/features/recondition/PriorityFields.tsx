@@ -1,0 +1,64 @@
+import type { LadderPriorities } from '../../core/recondition'
+import type { Practice } from '../../messages/practice'
+import { Choice } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { ladder as words } from '../../ui/texts/ladder'
+import { useSend } from '../../ui/useSend'
+import styles from './Ladder.module.css'
+
+type All = Required<LadderPriorities>
+const WEIGHTS = ['yield', 'cost', 'effort'] as const
+
+/** What matters to the grower: weighed at once, kept for all lots. */
+export function PriorityFields({
+  priorities,
+  onChange,
+}: {
+  readonly priorities: All
+  readonly onChange: (priorities: All) => void
+}) {
+  const { title, weights, steps, peatFree, peatFreeNote, noMineralFeed, noMineralFeedNote, kept } =
+    words.priorities
+  const { problem, deliver } = useSend()
+  const set = async (more: Partial<All>, needsNewWays = false) => {
+    const next = { ...priorities, ...more }
+    onChange(next)
+    const body: Practice = { priorities: next }
+    const answer = await deliver('PUT', '/api/site/practice', body)
+    if (!answer) onChange(priorities)
+    // What may go in is another question: the ways are worked out anew.
+    else if (needsNewWays) window.location.reload()
+  }
+  return (
+    <section className={styles.priorities} aria-labelledby="priorities" data-needs="manage">
+      <h2 id="priorities">
+        {title} <small>{kept}</small>
+      </h2>
+      {WEIGHTS.map((weight) => (
+        <Choice
+          key={weight}
+          label={weights[weight][0]}
+          hint={weights[weight][1]}
+          name={weight}
+          options={steps.map((label, value) => ({ value: String(value), label }))}
+          isChosen={(value) => value === String(priorities[weight])}
+          onChange={(event) => void set({ [weight]: Number(event.currentTarget.value) })}
+        />
+      ))}
+      <Choice
+        kind="checkbox"
+        label={words.priorities.ruledOut}
+        options={[
+          { value: 'peatFree', label: peatFree, note: peatFreeNote },
+          { value: 'noMineralFeed', label: noMineralFeed, note: noMineralFeedNote },
+        ]}
+        isChosen={(value) => priorities[value as 'peatFree' | 'noMineralFeed']}
+        onChange={(event) => {
+          const { value, checked } = event.currentTarget
+          void set({ [value]: checked }, true)
+        }}
+      />
+      <ProblemNotice problem={problem} />
+    </section>
+  )
+}

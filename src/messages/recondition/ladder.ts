@@ -1,0 +1,51 @@
+import type { LadderPriorities, Rung } from '../../core/recondition'
+import type { Why } from '../../core/why'
+import type { FoundView, TriageView } from '../media/found'
+import type { PotView } from '../media/lots'
+import type { CropChoice, IntakeAnswers, IntakePage, TroubleView } from './turnover'
+
+/** The numbers of a way that can be asked where they come from. */
+export type RungRow =
+  | 'air'
+  | 'days'
+  | 'ph'
+  | 'ec'
+  | 'nitrogen'
+  | 'cost'
+  | 'work'
+  | 'weight'
+  | 'innings'
+
+/** One way to go on with a lot, as a column of the ladder. */
+export interface RungView extends Omit<Rung, 'recipe'> {
+  /** What goes in beside the old mix, L and g. */
+  readonly added: readonly {
+    readonly name: string
+    readonly amount: number
+    readonly unit: 'L' | 'g'
+  }[]
+  readonly feedName: string | null
+  /** Cut open in the container that decides; null where nothing would stand in it. */
+  readonly pot: PotView | null
+  /** By the row of the table. */
+  readonly why: Readonly<Partial<Record<RungRow, Why>>>
+}
+
+export interface LadderPage {
+  readonly lot: IntakePage['lot']
+  readonly answers: IntakeAnswers
+  readonly crop: CropChoice & { readonly ecMaxSme: number; readonly nSeasonMgPerL: number }
+  readonly litresWanted: number
+  readonly litresFound: number
+  /** Counted from 0: the month that asks most. */
+  readonly worstMonth: number
+  readonly found: readonly FoundView[]
+  readonly triage: TriageView | null
+  readonly trouble: TroubleView | null
+  readonly priorities: Required<LadderPriorities>
+  readonly rungs: readonly RungView[]
+  /** ISO days; null where the number was predicted. */
+  readonly phMeasuredOn: string | null
+  readonly ecMeasuredOn: string | null
+  readonly openOrderId: number | null
+}
