@@ -43,7 +43,7 @@ test('five ways side by side, what matters weighed, one of them written and work
 
   // One is chosen by hand, written and worked.
   await expectAlive(page)
-  await table.getByRole('button', { name: /Compost only/ }).click()
+  await table.getByRole('button', { name: '3 Compost only' }).click()
   await page.getByRole('link', { name: 'Write the recipe for Compost only' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(`Recipe for ${LOT}`)
   await expect(page.getByText('Way: compost only.')).toBeVisible()
@@ -64,7 +64,7 @@ test('as it is: forked over where it stands, and the old mix counts as used @des
   await page.getByLabel('What grows in it next?').selectOption({ label: 'Nasturtium' })
   await page.getByRole('button', { name: 'Compare the ways to go on' }).click()
   await expectAlive(page)
-  await page.getByRole('button', { name: /As it is/ }).click()
+  await page.getByRole('button', { name: '1 As it is' }).click()
   await page.getByRole('link', { name: 'Write the recipe for As it is' }).click()
   await makeOrder(page)
   await expect(page.getByText(/Tip it out/)).toHaveCount(0)

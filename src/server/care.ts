@@ -24,12 +24,15 @@ const COPY_NEEDS_BYTES = 4 * WRITE_NEEDS_BYTES
 export function careForGarden(): () => void {
   let stopped = false
   let timer: NodeJS.Timeout
-  let summarized = false
+  let summarizedOn = ''
   const round = async () => {
     try {
       await careOnce()
-      if (!summarized) await summarizeAllLots((await opened()).db, () => stopped)
-      summarized = true
+      // A new day ends rests and seasons: lots are seen anew.
+      const { db } = await opened()
+      const today = dayAt((await readSite(db)).timeZone, now())
+      if (summarizedOn !== today) await summarizeAllLots(db, () => stopped)
+      summarizedOn = today
     } catch (error) {
       logFailure({ id: newFailureId(), what: 'care', error })
     }

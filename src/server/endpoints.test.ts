@@ -43,6 +43,7 @@ const ids = {
   order: 0,
   step: 0,
   finding: 0,
+  treatment: 0,
   planting: 0,
   place: 0,
   moved: 0,
@@ -382,6 +383,21 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: () => ({ counts: false }),
     wrong: [{ counts: 'maybe' }, 'counts'],
     unknown: { id: 1, findingId: NOBODY },
+  },
+  'POST /api/media/lots/[id]/treatments': {
+    params: ofLot,
+    body: () => ({ kind: 'quarantine', until: '2026-12-24', note: 'asked a laboratory' }),
+    wrong: [{ kind: 'skim' }, 'skimCm'],
+    unknown: { id: NOBODY },
+    keep: ({ id }) => {
+      ids.treatment = Number(id)
+    },
+  },
+  'PUT /api/media/lots/[id]/treatments/[treatmentId]': {
+    params: () => ({ id: ids.lot, treatmentId: ids.treatment }),
+    body: () => ({ counts: false }),
+    wrong: [{ counts: 'maybe' }, 'counts'],
+    unknown: { id: 1, treatmentId: NOBODY },
   },
   'PUT /api/media/lots/[id]/exposure': {
     params: () => ({ id: 3 }),

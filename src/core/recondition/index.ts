@@ -1,6 +1,7 @@
 export type { FamilyShare, MixHistory } from './blendHistories'
+export { type CropBar, cropBars, seasonOf } from './cropBars'
 export { cropInPot } from './cropInPot'
-export { addDays, daysBetween } from './days'
+export { addDays, addMonths, daysBetween } from './days'
 export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export { familiesIn, type Heritage, unitedHeritage } from './heritage'
@@ -34,14 +35,7 @@ export {
   troubleAgain,
 } from './loggedTrouble'
 export { lotComponents } from './lotComponents'
-export {
-  type CropBar,
-  cropBars,
-  type Found,
-  inForce,
-  seasonOf,
-  triageOfLot,
-} from './lotFound'
+export { type Found, inForce } from './lotFound'
 export { type MixState, mixStateOf } from './mixState'
 export { DEFAULT_PRIORITIES } from './practice'
 export { predictMix } from './predict'
@@ -80,6 +74,7 @@ export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
 export { type StepDay, stepDays } from './stepDays'
 export { mayMix } from './triage/mayMix'
+export { TREATMENT_KINDS, type Treatment, type TreatmentKind } from './triage/treatments'
 export { triage } from './triage/triage'
 export type {
   FamilyBar,
@@ -92,6 +87,8 @@ export type {
   TriageFinding,
   TriageRule,
 } from './triage/triageTypes'
+export { type TriageChange, triageHistory } from './triageHistory'
+export { type LotTriage, triageOfLot } from './triageOfLot'
 export type {
   CautionId,
   ScheduleOptions,

@@ -1,8 +1,5 @@
 import type { Finding, FindingKind } from '../bench'
-import type { Crop } from '../chemistry'
-import { plantingDay } from '../season'
-import { triage } from './triage/triage'
-import type { Problem, Triage, TriageDone } from './triage/triageTypes'
+import type { Problem } from './triage/triageTypes'
 
 /** A finding with its day and where it comes from. */
 export interface Found extends Omit<Finding, 'kind'> {
@@ -63,81 +60,4 @@ export function inForce(
           ENDED_BY[kind]?.includes(found.problemId),
       ),
   )
-}
-
-/**
- * Triage of a lot by what is in force on it.
- * @returns null where nothing was found that points at a problem
- */
-export function triageOfLot({
-  found,
-  problems,
-  season,
-  today,
-  done = {},
-}: {
-  found: readonly Found[]
-  problems: ReadonlyMap<string, Problem>
-  season: number
-  today: string
-  done?: Partial<TriageDone>
-}): Triage | null {
-  const findings = found.flatMap((one) => {
-    const problem = one.problemId === null ? undefined : problems.get(one.problemId)
-    return problem && one.state !== 'clear' ? [{ one, problem }] : []
-  })
-  if (findings.length === 0) return null
-  const latest = Math.max(...findings.map(({ one }) => one.at))
-  const heat = found.find(({ kind, at }) => kind === 'heat' && at >= latest)?.numbers
-  const seedlings = found.find(({ kind }) => kind === 'seedlings')
-  const asked = findings.filter(({ problem }) => problem.action === 'bioassay')
-  const isAnswered = asked.every(({ one }) => seedlings !== undefined && seedlings.at >= one.at)
-  return triage({
-    findings: findings.map(({ one, problem }) => ({
-      problem,
-      season: one.season,
-      rotationGroup: one.families?.[0] ?? one.rotationGroup,
-    })),
-    done: {
-      minutesAt60: heat?.minutesAt60 ?? 0,
-      minutesAt71: heat?.minutesAt71 ?? 0,
-      minutesAt82: heat?.minutesAt82 ?? 0,
-      ...(asked.length > 0 && seedlings && isAnswered
-        ? { seedlingTest: seedlings.state === 'trouble' ? ('harmed' as const) : ('clean' as const) }
-        : {}),
-      ...done,
-    },
-    season,
-    today,
-  })
-}
-
-/** The year in which a crop is planted next. */
-export function seasonOf(crop: Crop, today: string, latitudeDeg: number): number {
-  return Number(plantingDay(crop, today, latitudeDeg).slice(0, 4))
-}
-
-export type CropBar =
-  | { readonly kind: 'given-up'; readonly verdict: 'compost' | 'discard' }
-  | { readonly kind: 'family'; readonly rotationGroup: string; readonly untilSeason: number }
-  | { readonly kind: 'food' }
-  | { readonly kind: 'seedlings' }
-
-const FOOD: readonly Crop['kind'][] = ['vegetable', 'herb', 'fruit']
-
-/** Why a crop may not be planted into a lot; none where it may. */
-export function cropBars(
-  judged: Pick<Triage, 'verdict' | 'notFor' | 'forFood' | 'forSeedlings'> | null,
-  crop: Crop,
-): CropBar[] {
-  if (!judged) return []
-  const { verdict, notFor, forFood, forSeedlings } = judged
-  if (verdict === 'compost' || verdict === 'discard') return [{ kind: 'given-up', verdict }]
-  return [
-    ...notFor
-      .filter(({ rotationGroup }) => rotationGroup === crop.rotationGroup)
-      .map((bar) => ({ kind: 'family', ...bar }) as const),
-    ...(!forFood && FOOD.includes(crop.kind) ? [{ kind: 'food' } as const] : []),
-    ...(!forSeedlings && crop.kind === 'seedling' ? [{ kind: 'seedlings' } as const] : []),
-  ]
 }

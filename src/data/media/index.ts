@@ -20,6 +20,7 @@ export {
   type MeasuredQuantity,
   measurements,
 } from './lotTables'
+export { addTreatment, changeTreatment, type NewTreatment } from './lotTreatments'
 export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
 export { materials } from './materialTables'
 export {
@@ -32,6 +33,7 @@ export {
   readLotCards,
   readLotVersions,
   type StoredFinding,
+  type StoredTreatment,
 } from './readLots'
 export { reverseEntry } from './reverseEntry'
 export {

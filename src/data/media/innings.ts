@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import type { Database } from '../database'
-import { innings, lotFindings, measurements } from './lotTables'
+import { innings, lotFindings, lotTreatments, measurements } from './lotTables'
 import { type Innings, readLot } from './readLots'
 
 /** Closes the present innings of a lot and opens the next. */
@@ -50,6 +50,11 @@ export async function copyHistory(db: Database, fromLotId: number, toLotId: numb
     await db
       .insert(measurements)
       .values(read.map(({ id: _, lotId: __, ...one }) => ({ ...one, lotId: toLotId })))
+  }
+  if (from.treatments.length > 0) {
+    await db
+      .insert(lotTreatments)
+      .values(from.treatments.map(({ id: _, lotId: __, ...one }) => ({ ...one, lotId: toLotId })))
   }
   if (from.seen.length > 0) {
     await db

@@ -12,7 +12,7 @@ import {
 } from 'drizzle-orm/pg-core'
 import type { Finding, FindingKind } from '../../core/bench'
 import type { LedgerComponent, LedgerDose, LedgerKind, RestingState } from '../../core/media'
-import type { Heritage, MixState, Prediction } from '../../core/recondition'
+import type { Heritage, MixState, Prediction, TreatmentKind } from '../../core/recondition'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { crops, problems } from '../season/tables'
@@ -211,6 +211,30 @@ export const measurements = pgTable(
     testId: integer('test_id'),
   },
   (table) => [index('measurements_by_lot').on(table.lotId, table.at)],
+)
+
+/** What was done against what was found in a lot, and what was decided of it; taken back, it stays written down. */
+export const lotTreatments = pgTable(
+  'lot_treatments',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    at: instant('at').notNull(),
+    kind: text('kind').$type<TreatmentKind>().notNull(),
+    /** ISO day from which on a quarantined lot may be used again. */
+    until: text('until'),
+    /** When a rest, a quarantine or a decision was ended before its time. */
+    endedAt: instant('ended_at'),
+    skimCm: doublePrecision('skim_cm'),
+    note: text('note'),
+    /** What was known to be in it when it was decided to use it all the same. */
+    problemIds: jsonb('problem_ids').$type<readonly string[]>().notNull().default([]),
+    /** When it was taken back as never done. */
+    takenBackAt: instant('taken_back_at'),
+  },
+  (table) => [index('treatments_by_lot').on(table.lotId, table.at)],
 )
 
 /**

@@ -12,12 +12,14 @@ import {
   lotFindings,
   lotPlaces,
   lots,
+  lotTreatments,
   measurements,
 } from './lotTables'
 
 export type Innings = typeof innings.$inferSelect
 export type Measurement = typeof measurements.$inferSelect
 export type StoredFinding = typeof lotFindings.$inferSelect
+export type StoredTreatment = typeof lotTreatments.$inferSelect
 export type LedgerEntry = typeof ledgerEntries.$inferSelect
 
 /** A lot as lists show it: without its ledger. */
@@ -42,6 +44,8 @@ export interface LotCard {
   readonly heritage: Heritage | null
   /** What people saw in it, newest first; what was taken back or dealt with is left out. */
   readonly seen: readonly StoredFinding[]
+  /** What was done with it or decided of it, newest first; what was taken back is left out. */
+  readonly treatments: readonly StoredTreatment[]
 }
 
 /** A lot with everything that is known of it. */
@@ -106,12 +110,18 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
     .from(lotFindings)
     .where(and(inArray(lotFindings.lotId, asked), isNull(lotFindings.endedAt)))
     .orderBy(desc(lotFindings.at), desc(lotFindings.id))
+  const treated = await db
+    .select()
+    .from(lotTreatments)
+    .where(and(inArray(lotTreatments.lotId, asked), isNull(lotTreatments.takenBackAt)))
+    .orderBy(desc(lotTreatments.at), desc(lotTreatments.id))
   const lotId = (row: { readonly lotId: number }) => row.lotId
   const byContents = groupBy(contents, lotId)
   const byPlace = groupBy(places, lotId)
   const bySeason = groupBy(seasons, lotId)
   const byReading = groupBy(newest, lotId)
   const bySeen = groupBy(seen, lotId)
+  const byTreated = groupBy(treated, lotId)
   const byId = new Map(rows.map((row) => [row.id, row]))
   return asked.flatMap((id): LotCard[] => {
     const row = byId.get(id)
@@ -136,6 +146,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
         carried: row.carried,
         heritage: row.heritage,
         seen: bySeen.get(id) ?? [],
+        treatments: byTreated.get(id) ?? [],
       },
     ]
   })

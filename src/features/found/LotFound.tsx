@@ -1,12 +1,17 @@
-import type { FoundView, ProblemChoice, TriageView } from '../../messages/media/found'
+import type { FoundView, ProblemChoice, TriageStory, TriageView } from '../../messages/media/found'
+import type { TreatmentChange } from '../../messages/media/treatments'
+import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { findings as words } from '../../ui/texts/findings'
+import { treatments as treatmentWords } from '../../ui/texts/treatments'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { AddFound } from './AddFound'
+import { DoneForm } from './doneForm'
 import { FoundList } from './FoundList'
 import { foundText } from './foundText'
+import { LotStory } from './LotStory'
 import { TriageNotice } from './TriageNotice'
 
 /** All that was found in a lot and what follows, to be added to and taken back. */
@@ -15,12 +20,14 @@ export function LotFound({
   lotName,
   found,
   triage,
+  story,
   problems,
 }: {
   readonly lotId: number
   readonly lotName: string
   readonly found: readonly FoundView[]
   readonly triage: TriageView | null
+  readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
 }) {
   const { format } = useSite()
@@ -36,10 +43,37 @@ export function LotFound({
     })
     window.location.reload()
   }
+  const changeDone = async (
+    { id, kind }: TriageStory['treatments'][number],
+    body: TreatmentChange,
+    undo: TreatmentChange,
+    text: string,
+  ) => {
+    if (isSending) return
+    const address = `/api/media/lots/${lotId}/treatments/${id}`
+    if (!(await deliver('PUT', address, body))) return
+    showToastOnNextPage({
+      text: `${treatmentWords.kinds[kind]}: ${text}`,
+      undo: { method: 'PUT', address, body: undo },
+    })
+    window.location.reload()
+  }
   return (
     <>
       <FoundList found={found} onTakeBack={(one) => void takeBack(one)} />
       {triage && <TriageNotice triage={triage} />}
+      <LotStory
+        story={story}
+        onTakeBack={(done) =>
+          void changeDone(done, { counts: false }, { counts: true }, treatmentWords.notCounted)
+        }
+        onEnd={(done) =>
+          void changeDone(done, { goesOn: false }, { goesOn: true }, treatmentWords.endedNow)
+        }
+      />
+      <Fold title={treatmentWords.title} needs="manage">
+        <DoneForm lotId={lotId} triage={triage} isInPots={story.isInPots} />
+      </Fold>
       <ProblemNotice problem={problem} />
       <AddFound lotId={lotId} lotName={lotName} problems={problems} />
     </>

@@ -9,7 +9,8 @@ export function TriageNotice({ triage }: { readonly triage: TriageView }) {
   const { format, site } = useSite()
   const { verdict, actions, notFor, forFood, forSeedlings, earliestReuse, reasons } = triage
   const givenUp = verdict === 'compost' || verdict === 'discard'
-  if (verdict === 'reuse' && notFor.length === 0) return null
+  const { hold, overridden } = triage
+  if (verdict === 'reuse' && notFor.length === 0 && !hold && !overridden) return null
   const todo = actions.map((action) => {
     if (action === 'heat' && triage.heat) {
       return words.heatTo(
@@ -38,10 +39,28 @@ export function TriageNotice({ triage }: { readonly triage: TriageView }) {
     kept.length > 0 ? words.keptOut(kept.join('; ')) : '',
     givenUp || forFood ? '' : words.notFood,
     givenUp || forSeedlings ? '' : words.notSeedlings,
-    earliestReuse && earliestReuse > site.today ? words.earliest(format.day(earliestReuse)) : '',
+    !hold && earliestReuse && earliestReuse > site.today
+      ? words.earliest(format.day(earliestReuse))
+      : '',
   ].filter(Boolean)
   return (
     <Notice tone={givenUp ? 'stop' : 'act'}>
+      {hold && (
+        <p>
+          <strong>{words.held[hold.kind](format.day(hold.until))}</strong>{' '}
+          {words.heldSince(format.day(hold.since))}
+          {hold.note && ` – ${hold.note}`}
+        </p>
+      )}
+      {overridden && (
+        <p>
+          {words.overridden(
+            words.verdicts[overridden.verdict].toLowerCase(),
+            format.day(overridden.on),
+            overridden.reason,
+          )}
+        </p>
+      )}
       <p>
         <strong>
           {words.verdicts[verdict]}

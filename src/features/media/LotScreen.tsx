@@ -123,6 +123,7 @@ function Lot({ page }: { page: LotPage }) {
           lotName={page.name}
           found={page.found}
           triage={page.triage}
+          story={page.story}
           problems={page.problems}
         />
       </section>

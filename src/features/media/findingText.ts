@@ -32,6 +32,10 @@ export function findingText(finding: LotFinding, format: Format): string {
         format.day(finding.on),
         findingWords.verdicts[finding.verdict].toLowerCase(),
       )
+    case 'held':
+      return words.held[finding.why](format.day(finding.until))
+    case 'overridden':
+      return words.overridden(finding.reason, format.day(finding.on))
     case 'ready':
       return finding.isReady
         ? words.ready(finding.cropName, format.day(finding.on))

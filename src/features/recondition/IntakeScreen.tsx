@@ -73,6 +73,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           lotId={page.lot.id}
           found={page.found}
           triage={page.triage}
+          story={page.story}
           problems={page.problems}
         />
       </section>

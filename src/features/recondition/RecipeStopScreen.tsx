@@ -69,6 +69,8 @@ function barText(bar: CropBar, crop: string): string {
       return words.givenUp[bar.verdict]
     case 'family':
       return words.family(crop, rotationGroupName(bar.rotationGroup), bar.untilSeason)
+    case 'held':
+      return words.held(bar.until)
     case 'food':
       return words.food(crop)
     case 'seedlings':

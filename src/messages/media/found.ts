@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { FindingKind } from '../../core/bench'
-import type { Triage, TriageRule } from '../../core/recondition'
+import type { LotTriage, Treatment, TriageChange, TriageRule } from '../../core/recondition'
 import { id, key, lines } from '../rules'
 import type { LotParams } from './lots'
 
@@ -21,8 +21,16 @@ export interface FoundView {
 }
 
 /** What may become of a lot, with the names of what it is because of. */
-export interface TriageView extends Omit<Triage, 'reasons'> {
+export interface TriageView extends Omit<LotTriage, 'reasons'> {
   readonly reasons: readonly { readonly problemName: string; readonly rule: TriageRule }[]
+}
+
+/** What was done with a lot and decided of it, newest first, and what changed by that and by the calendar. */
+export interface TriageStory {
+  readonly treatments: readonly Omit<Treatment, 'at' | 'problemIds'>[]
+  readonly changes: readonly (TriageChange & { readonly problemName: string | null })[]
+  /** It stands in pots: it has a top. */
+  readonly isInPots: boolean
 }
 
 /** A problem that can be looked up by its name and signs. */

@@ -6,7 +6,7 @@ import type { Exposure } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
-import type { FoundView, ProblemChoice, TriageView } from './found'
+import type { FoundView, ProblemChoice, TriageStory, TriageView } from './found'
 import type { LotsQuery } from './lots'
 
 /** One material of a mix, as its share of the volume. */
@@ -70,6 +70,21 @@ export type LotFinding =
       /** ISO day. */
       readonly on: string
     }
+  | {
+      /** It rests, or somebody keeps it apart. */
+      readonly kind: 'held'
+      readonly why: 'rest' | 'quarantine'
+      /** ISO day. */
+      readonly until: string
+    }
+  | {
+      /** Used all the same, against what was found. */
+      readonly kind: 'overridden'
+      readonly verdict: TriageAnswer
+      readonly reason: string
+      /** ISO day. */
+      readonly on: string
+    }
   | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
   | { readonly kind: 'season-over'; readonly cropName: string }
   | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
@@ -86,7 +101,9 @@ export type LotFinding =
 /** What is wrong with a lot. */
 export type LotFault = Extract<
   LotFinding,
-  { readonly kind: 'found' | 'air-short' | 'ph-off' | 'salty' | 'level-down' }
+  {
+    readonly kind: 'found' | 'held' | 'overridden' | 'air-short' | 'ph-off' | 'salty' | 'level-down'
+  }
 >
 
 export interface LotRow {
@@ -263,6 +280,7 @@ export interface LotPage extends LotRow {
   readonly faults: readonly LotFault[]
   readonly found: readonly FoundView[]
   readonly triage: TriageView | null
+  readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
   /** Of its present innings; null between innings. */
   readonly present: {

@@ -13,7 +13,7 @@ import type {
 } from '../../core/recondition'
 import { RUNG_IDS } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
-import type { FoundView, ProblemChoice, TriageView } from '../media/found'
+import type { FoundView, ProblemChoice, TriageStory, TriageView } from '../media/found'
 import {
   type InningsMark,
   LOT_ORDERS,
@@ -168,6 +168,7 @@ export interface IntakePage {
   readonly openOrderId: number | null
   readonly found: readonly FoundView[]
   readonly triage: TriageView | null
+  readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
   /** What its tests answer already; null where they do not. */
   readonly told: {

@@ -4,7 +4,7 @@ import { readMix } from '../../data/mixes'
 import { readSite } from '../../data/site'
 import type { FillPot } from '../../messages/containers/fillPot'
 import type { OpenDatabase } from '../database'
-import { readLotFacts } from '../lots'
+import { readLotFacts, refuseHeld } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
 
@@ -51,6 +51,7 @@ export async function sourceOf(db: OpenDatabase, source: FillPot['source']): Pro
       const tables = await readTables(db, (await readSite(db)).timeZone)
       const facts = await readLotFacts(db, tables, source.lotId)
       if (facts.components.length === 0) refuseField('source', 'This lot is empty: choose another.')
+      refuseHeld(facts, 'source')
       return {
         components: facts.components,
         origin: 'own recipe',

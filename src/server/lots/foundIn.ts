@@ -10,6 +10,12 @@ import type { Tables } from './lotFacts'
  * @param tests finished ones since it was last mixed; those of other lots are passed over
  */
 export function foundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables): Found[] {
+  const all = everFoundIn(lot, tests, tables)
+  return inForce(all, lot.mixedAt?.getTime() ?? null, tables.problems)
+}
+
+/** All that was found in a lot and not taken back, in force or not. */
+export function everFoundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables): Found[] {
   const rotationGroup = lastGroup(lot, tables)
   const told = tests
     .filter(({ lotId }) => lotId === lot.id)
@@ -41,7 +47,7 @@ export function foundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables
       rotationGroup: row.rotationGroup,
     }),
   )
-  return inForce([...told, ...seen], lot.mixedAt?.getTime() ?? null, tables.problems)
+  return [...told, ...seen]
 }
 
 /** Rotation group of what grew in it last. */

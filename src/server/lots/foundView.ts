@@ -1,4 +1,4 @@
-import type { Found, Triage } from '../../core/recondition'
+import type { Found, LotTriage } from '../../core/recondition'
 import type { FoundView, ProblemChoice, TriageView } from '../../messages/media/found'
 import type { Tables } from './lotFacts'
 
@@ -30,7 +30,7 @@ export function foundViews(
 }
 
 export function triageView(
-  triage: Triage | null,
+  triage: LotTriage | null,
   { problems }: Pick<Tables, 'problems'>,
 ): TriageView | null {
   return (

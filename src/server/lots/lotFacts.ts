@@ -17,13 +17,7 @@ import {
   volumeYield,
   withMeasuredWater,
 } from '../../core/media'
-import {
-  type Found,
-  type LotMeasured,
-  type MixState,
-  type Triage,
-  triageOfLot,
-} from '../../core/recondition'
+import type { Found, LotMeasured, LotTriage, MixState } from '../../core/recondition'
 import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import { type Lot, type LotCard, type MeasuredQuantity, presentInnings } from '../../data/media'
@@ -31,7 +25,8 @@ import type { StoredProblem } from '../../data/season'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import { calibrationOfLot } from './calibrationOfLot'
-import { foundIn } from './foundIn'
+import { everFoundIn, foundIn } from './foundIn'
+import { judgeLot } from './judgeLot'
 import { doseEvents } from './reserves'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
@@ -61,7 +56,7 @@ export interface CardFacts {
   /** What is in force of all that was found in it. */
   readonly found: readonly Found[]
   /** What may become of it for a crop planted next; null where nothing points at a problem. */
-  readonly triage: Triage | null
+  readonly triage: LotTriage | null
 }
 
 /** All that is known or worked out of a lot: what its ledger tells as well. */
@@ -73,6 +68,8 @@ export interface LotFacts extends CardFacts {
   readonly doses: readonly DoseEvent[]
   /** ISO day that all this was worked out for. */
   readonly asOf: string
+  /** All that was found in it and not taken back, in force or not. */
+  readonly everFound: readonly Found[]
 }
 
 export interface Tables {
@@ -99,7 +96,8 @@ export function lotFacts(
   const doses = doseEvents(lot, tables)
   const unreactedLimeGPerL = unreactedLime({ events: doses })
   const measured = { ...facts.measured, unreactedLimeGPerL }
-  return { ...facts, lot, doses, asOf: tables.today, unreactedLimeGPerL, measured }
+  const everFound = everFoundIn(lot, tests, tables)
+  return { ...facts, lot, doses, everFound, asOf: tables.today, unreactedLimeGPerL, measured }
 }
 
 /** @param calibrations what tests made of lots, newest first; those of others are passed over */
@@ -175,12 +173,7 @@ export function cardFacts(
     buffer,
     where: whereOf(lot, containers),
     found,
-    triage: triageOfLot({
-      found,
-      problems: tables.problems,
-      season: Number(tables.today.slice(0, 4)),
-      today: tables.today,
-    }),
+    triage: judgeLot({ lot, found }, tables),
   }
 }
 

@@ -1,5 +1,6 @@
 import { type TriageAnswer, triageOfLot } from '../../core/recondition'
 import type { LotFault } from '../../messages/media/lots'
+import { treatmentsOf } from './judgeLot'
 import type { CardFacts, Tables } from './lotFacts'
 
 /** Below this share of its room a lot is worth topping up. */
@@ -20,18 +21,30 @@ const WEIGHTS: Readonly<Record<TriageAnswer, number>> = {
 }
 
 /** All that is wrong with a lot, the worst first. */
-export function lotFaults(facts: CardFacts, { problems, today }: FaultTables): LotFault[] {
+export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
+  const { problems, today } = tables
   const { lot, crop, air, ph, ecSme, containers, found } = facts
   const faults: { readonly fault: LotFault; readonly weight: number }[] = []
   const add = (fault: LotFault, weight: number) => faults.push({ fault, weight })
   const heatOrSeedlings = found
     .filter(({ kind }) => kind === 'heat' || kind === 'seedlings')
     .map((one) => ({ ...one, problemId: null }))
-  for (const one of found) {
+  const treatments = treatmentsOf(lot, tables)
+  const { triage } = facts
+  if (triage?.hold) {
+    const { kind: why, until } = triage.hold
+    add({ kind: 'held', why, until }, 90)
+  }
+  if (triage?.overridden) {
+    const { verdict, reason, on } = triage.overridden
+    add({ kind: 'overridden', verdict, reason, on }, 33)
+  }
+  for (const one of triage?.overridden ? [] : found) {
     const problem = one.problemId === null ? undefined : problems.get(one.problemId)
     if (!problem || one.state === 'clear' || problem.severity <= HARMLESS) continue
     const verdict = triageOfLot({
       found: [one, ...heatOrSeedlings],
+      treatments,
       problems,
       season: Number(today.slice(0, 4)),
       today,
@@ -67,4 +80,4 @@ export function lotFaults(facts: CardFacts, { problems, today }: FaultTables): L
   return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
 }
 
-export type FaultTables = Pick<Tables, 'problems' | 'today'>
+export type FaultTables = Pick<Tables, 'problems' | 'today' | 'timeZone'>

@@ -30,6 +30,7 @@ import {
   problemChoices,
   readLotFacts,
   type Tables,
+  triageStory,
   triageView,
 } from '../lots'
 import { recipeInput, stockOf } from '../recondition'
@@ -60,6 +61,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     faults: lotFaults(facts, tables),
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
+    story: triageStory(facts, tables),
     problems: problemChoices(tables),
     families: await lotFamilies(db, facts.lot, tables),
     flows: await flowsOf(db, facts.lot.ledger, site.timeZone),

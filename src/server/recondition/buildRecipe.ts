@@ -7,13 +7,12 @@ import {
   cropBars,
   type Intake,
   type LotMeasured,
+  type LotTriage,
   litresAtLevel,
   type Recipe,
   type RecipeInput,
   RUNG_RECIPES,
   seasonOf,
-  type Triage,
-  triageOfLot,
   troubleAgain,
 } from '../../core/recondition'
 import {
@@ -33,7 +32,14 @@ import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { feedLeftOf, isNeverPlanted, type LotFacts, readLotFacts, type Tables } from '../lots'
+import {
+  feedLeftOf,
+  isNeverPlanted,
+  judgeLot,
+  type LotFacts,
+  readLotFacts,
+  type Tables,
+} from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 
@@ -45,14 +51,14 @@ interface Asked {
   readonly crop: Crop
   readonly pots: readonly StoredContainer[]
   readonly container: StoredContainer
-  readonly triage: Triage | null
+  readonly triage: LotTriage | null
   readonly bars: readonly CropBar[]
   /** Of the chosen pot that was seen too wet or too dry most often; null where none was. */
   readonly trouble: TroubleAt | null
 }
 
 export interface BuiltRecipe {
-  readonly triage: Triage | null
+  readonly triage: LotTriage | null
   readonly facts: LotFacts
   readonly intake: Intake
   readonly crop: Crop
@@ -81,12 +87,7 @@ export async function askedOf(
   if (taken) throw new Conflict(`Container ${taken.code} holds lot ${taken.lotId}: empty it first.`)
   const container = [...pots].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
   if (!container) throw new NotFound('Choose at least one container.')
-  const triage = triageOfLot({
-    found: facts.found,
-    problems: tables.problems,
-    season: seasonOf(crop, tables.today, site.latitudeDeg),
-    today: tables.today,
-  })
+  const triage = judgeLot(facts, tables, seasonOf(crop, tables.today, site.latitudeDeg))
   const trouble = await troubleOf(db, facts, answers.pots)
   return {
     facts,
@@ -96,7 +97,8 @@ export async function askedOf(
     pots,
     container,
     triage,
-    bars: cropBars(triage, crop),
+    // What rests or is kept apart may be planned: its work waits for the day.
+    bars: cropBars(triage, crop).filter(({ kind }) => kind !== 'held'),
     trouble,
   }
 }
@@ -179,7 +181,7 @@ export function recipeInput(
   stock: RecipeInput['stock'],
   site: Site,
   at: Date,
-  triage: Triage | null = null,
+  triage: LotTriage | null = null,
 ): RecipeInput {
   const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
   return {

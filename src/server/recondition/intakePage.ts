@@ -23,6 +23,7 @@ import {
   readLotFacts,
   recentFamilies,
   type Tables,
+  triageStory,
   triageView,
 } from '../lots'
 import { readTables } from '../tables'
@@ -48,6 +49,7 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     openOrderId: (await readOpenOrder(db, lotId))?.id ?? null,
     found: foundViews(facts.found, tables),
     triage: triageView(facts.triage, tables),
+    story: triageStory(facts, tables),
     problems: problemChoices(tables),
     trouble,
     told: {

@@ -1,8 +1,8 @@
 import type { Crop } from '../../core/chemistry'
-import { cropBars, seasonOf, triageOfLot } from '../../core/recondition'
+import { cropBars, seasonOf } from '../../core/recondition'
 import type { IntakeAnswers, RecipeStop } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
-import { foundViews, triageView } from '../lots'
+import { foundViews, judgeLot, triageView } from '../lots'
 import { askedOf } from './buildRecipe'
 import { cropChoice, lotHead } from './intakePage'
 
@@ -18,12 +18,7 @@ export async function recipeStop(
   if (bars.length === 0 || !triage) return null
   const others = [...tables.crops.values()].filter((other) => {
     if (other.freshOnly || other.id === crop.id) return false
-    const judged = triageOfLot({
-      found: facts.found,
-      problems: tables.problems,
-      season: seasonOf(other, tables.today, site.latitudeDeg),
-      today: tables.today,
-    })
+    const judged = judgeLot(facts, tables, seasonOf(other, tables.today, site.latitudeDeg))
     return cropBars(judged, other).length === 0
   })
   // What is used alike comes first, then what flowers for a summer.

@@ -1,7 +1,7 @@
 import { type StepKind, type TriageDone, triageOfLot } from '../../core/recondition'
 import type { NewFinding } from '../../data/media'
 import type { WorkOrder } from '../../data/recondition'
-import { keptFinding, type LotFacts, type Tables } from '../lots'
+import { keptFinding, type LotFacts, type Tables, treatmentsOf } from '../lots'
 
 /**
  * What stays with a mix of all that was found before it was worked over: organisms, weeds and poisons that the work done
@@ -18,6 +18,7 @@ export function stayingFindings(order: WorkOrder, facts: LotFacts, tables: Table
       if (!problem || problem.kind === 'condition' || found.state === 'clear') return false
       const judged = triageOfLot({
         found: [found, ...answers],
+        treatments: treatmentsOf(facts.lot, tables).filter(({ kind }) => kind !== 'override'),
         problems: tables.problems,
         season: Number(tables.today.slice(0, 4)),
         today: tables.today,
@@ -32,10 +33,10 @@ export function stayingFindings(order: WorkOrder, facts: LotFacts, tables: Table
 function doneBy({ steps }: WorkOrder, { triage }: LotFacts): Partial<TriageDone> {
   const isDone = (kind: StepKind) => steps.some(({ plan, doneAt }) => plan.kind === kind && doneAt)
   return {
-    debrisCleared: isDone('clean'),
-    skimmedCm: isDone('skim') ? (triage?.skimCm ?? 0) : 0,
-    leached: isDone('leach'),
-    aerated: isDone('aerate'),
-    rewetted: isDone('rewet'),
+    ...(isDone('clean') ? { debrisCleared: true } : {}),
+    ...(isDone('skim') ? { skimmedCm: triage?.skimCm ?? 0 } : {}),
+    ...(isDone('leach') ? { leached: true } : {}),
+    ...(isDone('aerate') ? { aerated: true } : {}),
+    ...(isDone('rewet') ? { rewetted: true } : {}),
   }
 }

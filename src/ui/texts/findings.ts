@@ -153,6 +153,13 @@ export const findings = {
     'no-cure': 'neither heat nor rest is at hand against it',
     unknown: 'nobody knows',
   } satisfies Record<TriageRule, string>,
+  held: {
+    rest: (day: string) => `It rests until ${day}.`,
+    quarantine: (day: string) => `Kept apart until ${day}.`,
+  },
+  heldSince: (day: string) => `Since ${day}`,
+  overridden: (verdict: string, day: string, reason: string) =>
+    `Used all the same since ${day}, against “${verdict}”: ${reason}`,
   earliest: (day: string) => `Not before ${day}.`,
   heatTo: (tempC: string, minutes: string) => `heat it to ${tempC} for ${minutes} min in the core`,
   skimTo: (cm: string) => `skim the top ${cm} off`,

@@ -89,6 +89,12 @@ export const media = {
     salty: (ec: string, ceiling: string, crop: string) =>
       `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears`,
     found: (name: string, day: string, verdict: string) => `${name}, ${day}: ${verdict}`,
+    held: {
+      rest: (day: string) => `Rests because of what was found in it, until ${day}`,
+      quarantine: (day: string) => `Kept apart until ${day}`,
+    },
+    overridden: (reason: string, day: string) =>
+      `Used all the same since ${day}, against what was found: ${reason}`,
     ready: (crop: string, day: string) =>
       `Mixed and ready since ${day}; ${crop.toLowerCase()} is not planted yet`,
     resting: (crop: string, day: string) =>

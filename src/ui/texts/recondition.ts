@@ -279,6 +279,7 @@ export const recondition = {
     },
     family: (crop: string, family: string, season: number) =>
       `${crop} belongs to ${family}, and what was found in this lot lives on them. They stay out of it until after ${season}.`,
+    held: (day: string) => `It is kept apart until ${day}.`,
     food: (crop: string) =>
       `${crop} is eaten, and what was found in this lot does not belong into food.`,
     seedlings: 'Seedlings suffer from what was found in this lot.',

@@ -1,4 +1,4 @@
-import { cropBars } from '../lotFound'
+import { cropBars } from '../cropBars'
 import type { Recipe } from '../recipeTypes'
 import type { LadderInput, RungBar, RungId, RungNote } from './ladderTypes'
 
@@ -31,7 +31,7 @@ export function rungBars(
             forSeedlings,
           },
           crop,
-        ).map(({ kind }) => kind)
+        ).flatMap(({ kind }) => (kind === 'held' ? [] : [kind]))
       : []
     return crop.freshOnly && !bars.includes('given-up') ? ['fresh-only', ...bars] : bars
   }
