@@ -27,7 +27,7 @@ test('five ways side by side, what matters weighed, one of them written and work
 
   // Work first of all, growth not at all: the least work is marked, and kept for the next visit.
   const growth = page.getByRole('group', { name: 'Growth' })
-  await growth.getByText('not at all').click()
+  await growth.getByRole('radio', { name: 'not at all' }).check()
   await expect(heads.filter({ hasText: 'fits best' })).toContainText('As it is')
   await expect(page.getByText(/it makes only .* of the .* you want/)).toBeVisible()
   await expect(growth.getByRole('radio', { name: 'not at all' })).toBeChecked()
@@ -35,10 +35,10 @@ test('five ways side by side, what matters weighed, one of them written and work
   await expect(heads.filter({ hasText: 'fits best' })).toContainText('As it is')
 
   // What is ruled out closes ways and says so.
-  await page.getByText('No peat is added').click()
+  await page.getByRole('checkbox', { name: /No peat is added/ }).click()
   await expect(table.getByText('it would add peat, which you rule out').first()).toBeVisible()
   await expect(table.getByRole('button', { name: '5 Replace' })).toHaveCount(0)
-  await page.getByText('No peat is added').click()
+  await page.getByRole('checkbox', { name: /No peat is added/ }).click()
   await expect(table.getByText('it would add peat, which you rule out')).toHaveCount(0)
 
   // One is chosen by hand, written and worked.

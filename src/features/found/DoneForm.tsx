@@ -122,9 +122,11 @@ export function DoneForm({
         />
       )}
       {kind !== '' && (
-        <Button type="submit" disabled={isSending}>
-          {words.keep}
-        </Button>
+        <p>
+          <Button type="submit" disabled={isSending}>
+            {words.keep}
+          </Button>
+        </p>
       )}
       <ProblemNotice problem={problem} />
     </form>

@@ -4,7 +4,7 @@ import type { TreatmentKind } from '../../core/recondition'
 export const treatments = {
   title: 'Say what was done, or decide',
   list: 'What was done and decided',
-  what: 'What was done?',
+  what: 'What was done, or is decided?',
   choices: {
     debris: ['Debris is out', 'leaves, roots, grubs, runners sorted out'],
     skim: ['The top is off', 'its litres leave the lot'],

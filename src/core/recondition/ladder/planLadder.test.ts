@@ -273,6 +273,9 @@ test('what the grower rules out is not open: peat that is added, feeds that are 
   assert.equal(bars.replace, 'peat')
   assert.equal(bars['part-fresh'], 'peat')
   assert.equal(bars['as-is'], undefined, 'what is in it already does not count')
+  // Told to leave peat out, the recipes find no mix at all: the reason is the same.
+  const without = planLadder({ ...peaty, limits: { peatFree: true } })
+  assert.deepEqual(without.rungs.at(-1)?.warnings, ['peat'])
   const mineral = ladder({
     priorities: { cost: 1, effort: 1, yield: 1, noMineralFeed: true },
   })

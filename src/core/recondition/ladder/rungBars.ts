@@ -15,7 +15,11 @@ export function rungBars(
   earliestPlanting: string | null,
   input: LadderInput,
 ): RungBar[] {
-  if (!recipe) return id === 'replace' ? ['no-fresh-mix'] : [...oldMixBars(), 'no-fresh-mix']
+  if (!recipe) {
+    // Every bagged mix in the list holds peat: it is ruled out, not missing.
+    const missing = input.priorities.peatFree && hasBags(input) ? 'peat' : 'no-fresh-mix'
+    return id === 'replace' ? [missing] : [...oldMixBars(), missing]
+  }
   return [...(id === 'replace' ? [] : oldMixBars()), ...ruledOut(recipe, input)]
 
   function oldMixBars(): RungBar[] {
@@ -35,6 +39,10 @@ export function rungBars(
       : []
     return crop.freshOnly && !bars.includes('given-up') ? ['fresh-only', ...bars] : bars
   }
+}
+
+function hasBags({ stock }: LadderInput): boolean {
+  return stock.materials.some(({ material }) => material.group === 'bagged mix')
 }
 
 function ruledOut(
