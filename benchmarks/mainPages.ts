@@ -41,6 +41,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'tests of a lot', address: '/bench/samples/lot/1' },
   { name: 'turnover', address: '/turnover', further: ['/turnover?page=2&finished=3'] },
   { name: 'what was found', address: '/turnover/new?lot=1' },
+  { name: 'many pots found', address: '/turnover/found' },
   { name: 'ways to go on', address: `/turnover/ways?${ASKED}` },
   { name: 'recipe', address: `/turnover/recipe?${ASKED}` },
   {

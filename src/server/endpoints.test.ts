@@ -262,6 +262,18 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: () => ({ ppmPerDsM: 640 }),
     wrong: [{ ppmPerDsM: 3 }, 'ppmPerDsM'],
   },
+  'POST /api/recondition/found': {
+    body: () => ({
+      pots: [
+        { potId: 1, drop: 6, roots: 'dense', side: 'no', problems: ['salt-crust'], note: '' },
+        { potId: 2, drop: null, roots: 'fine', side: 'yes', problems: [], note: '' },
+      ],
+    }),
+    wrong: [
+      { pots: [{ potId: 1, drop: -1, roots: 'fine', side: 'no', problems: [], note: '' }] },
+      'pots.0.drop',
+    ],
+  },
   'PUT /api/site/practice': {
     body: () => ({ priorities: { ...DEFAULT_PRIORITIES, cost: 2 } }),
     wrong: [{ priorities: { ...DEFAULT_PRIORITIES, cost: 4 } }, 'priorities.cost'],

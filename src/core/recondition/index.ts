@@ -39,6 +39,7 @@ export { type Found, inForce } from './lotFound'
 export { type MixState, mixStateOf } from './mixState'
 export { DEFAULT_PRIORITIES } from './practice'
 export { predictMix } from './predict'
+export { problemsShownBy, SIGNS, type Sign } from './problemSigns'
 export {
   type RecipeRanges,
   recipeComponents,

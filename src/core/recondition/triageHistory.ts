@@ -1,7 +1,7 @@
 import { addMonths } from './days'
 import { type Found, inForce } from './lotFound'
 import type { Treatment, TreatmentKind } from './triage/treatments'
-import type { Problem, TriageAnswer } from './triage/triageTypes'
+import { type Problem, TRIAGE_VERDICTS, type TriageAnswer } from './triage/triageTypes'
 import { type LotTriage, triageOfLot } from './triageOfLot'
 
 /** What a lot might be used for changed on a day, and what changed it. */
@@ -69,7 +69,10 @@ export function triageHistory({
   for (const day of days) {
     const after = judgeOn(day)
     const change = changeBetween(before, after)
-    if (change) changes.push({ on: day, ...change, because: causeOn(day, found, treatments) })
+    if (change) {
+      const worse = isStricter(change.after, change.before) || change.barred.length > 0
+      changes.push({ on: day, ...change, because: causeOn(day, found, treatments, worse) })
+    }
     before = after
   }
   return changes
@@ -129,15 +132,21 @@ function changeBetween(
   return { before: verdictOf(before), after: verdictOf(after), freed, barred }
 }
 
+function isStricter(one: TriageAnswer, other: TriageAnswer): boolean {
+  return TRIAGE_VERDICTS.indexOf(one) > TRIAGE_VERDICTS.indexOf(other)
+}
+
 function causeOn(
   day: string,
   found: readonly Found[],
   treatments: readonly Treatment[],
+  /** Only what was found makes it worse. */
+  worse: boolean,
 ): TriageChange['because'] {
   const treatment = treatments.filter(({ on }) => on === day).sort((a, b) => b.at - a.at)[0]
   const seen = found.filter(({ on }) => on === day).sort((a, b) => b.at - a.at)[0]
-  if (treatment && treatment.at >= (seen?.at ?? 0))
-    return { kind: 'done', treatment: treatment.kind }
+  const isLater = treatment !== undefined && treatment.at >= (seen?.at ?? 0)
+  if (treatment && isLater && !(worse && seen)) return { kind: 'done', treatment: treatment.kind }
   if (!seen) return { kind: 'time' }
   return seen.problemId !== null && seen.state === 'trouble'
     ? { kind: 'found', problemId: seen.problemId }

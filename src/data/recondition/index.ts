@@ -1,4 +1,5 @@
 export { type Finish, finishWorkOrder } from './finishWorkOrder'
+export { addIntakes, intakesOfPots, type PotIntake } from './intakes'
 export {
   lastHabit,
   listWorkOrders,
@@ -9,7 +10,7 @@ export {
   type WorkOrder,
   type WorkOrderStep,
 } from './readWorkOrders'
-export { workOrderSteps, workOrders } from './tables'
+export { potIntakes, workOrderSteps, workOrders } from './tables'
 export { undoFinish } from './undoFinish'
 export {
   changeStep,

@@ -1,7 +1,18 @@
 import { sql } from 'drizzle-orm'
-import { index, integer, jsonb, pgTable, text, unique, uniqueIndex } from 'drizzle-orm/pg-core'
-import type { Intake, Recipe, StepAmount, WorkStep } from '../../core/recondition'
+import {
+  boolean,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  unique,
+  uniqueIndex,
+} from 'drizzle-orm/pg-core'
+import type { Intake, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
 import { instant, version } from '../columns'
+import { containers } from '../containers/tables'
 import { lots, type MixedBefore } from '../media/lotTables'
 
 /** The lot as it was before an order was finished on it. */
@@ -24,6 +35,27 @@ export interface FinishUndo {
   readonly endedFindingIds: readonly number[]
   readonly stayingIds: readonly number[]
 }
+
+/** What was found in a pot when its season was over: how far it sank, its roots, whether water ran past. */
+export const potIntakes = pgTable(
+  'pot_intakes',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    lotId: integer('lot_id')
+      .notNull()
+      .references(() => lots.id),
+    containerId: integer('container_id')
+      .notNull()
+      .references(() => containers.id),
+    at: instant('at').notNull(),
+    /** null where it was not looked at. */
+    levelDropCm: doublePrecision('level_drop_cm'),
+    rootMass: text('root_mass').$type<RootMass>().notNull(),
+    runsDownSide: boolean('runs_down_side').notNull(),
+    note: text('note'),
+  },
+  (table) => [index('intakes_by_pot').on(table.containerId, table.at)],
+)
 
 export type WorkOrderState = 'open' | 'finished' | 'put-away'
 

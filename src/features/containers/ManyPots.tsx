@@ -49,6 +49,8 @@ export function ManyPots({
       {job === 'away' && <PutAway pots={pots} />}
       <p>
         <a href={`/labels?pots=${pots.join(',')}`}>{labelWords.ofPots(pots.length)}</a>
+        {' · '}
+        <a href={`/turnover/found?pots=${pots.join(',')}`}>{words.found}</a>
       </p>
     </section>
   )

@@ -89,7 +89,9 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
             <div>
               <QuantityField
                 label={words.drop}
-                hint={words.dropHint}
+                hint={
+                  page.told.looked ? words.looked(format.day(page.told.looked.on)) : words.dropHint
+                }
                 dimension="length"
                 typed={values.drop}
                 error={missing.drop}

@@ -14,7 +14,9 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { findings as findingWords } from '../../ui/texts/findings'
 import { list as listWords } from '../../ui/texts/list'
+import { manyFound as manyFoundWords } from '../../ui/texts/manyFound'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import styles from './TurnoverScreen.module.css'
@@ -145,7 +147,10 @@ function Waiting({ page }: { page: TurnoverPage }) {
   const isLong = asked.find || waitingPart.total > waitingPart.pageRows
   return (
     <section className={styles.section} id="waiting">
-      <h2>{words.waiting}</h2>
+      <div className={styles.head}>
+        <h2>{words.waiting}</h2>
+        <LinkButton href="/turnover/found">{manyFoundWords.many}</LinkButton>
+      </div>
       {isLong && (
         <ListBar
           path="/turnover#waiting"
@@ -184,6 +189,12 @@ function Waiting({ page }: { page: TurnoverPage }) {
                   {mediaWords.lotNumber(row.lotId)} · {row.where} ·{' '}
                   {format.plain(format.litres(row.litres))} · {words.reasons[row.reason]}
                 </span>
+                {row.verdict && (
+                  <span className={styles.small}>
+                    <strong>{findingWords.verdicts[row.verdict]}</strong>
+                    {row.heldUntil && ` · ${words.heldUntil(format.day(row.heldUntil))}`}
+                  </span>
+                )}
               </div>
               <InningsStrip innings={row.innings} nextOpen={row.reason !== 'air-short'} />
               <LinkButton

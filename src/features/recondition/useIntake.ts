@@ -108,11 +108,12 @@ export function useIntake(page: IntakePage, given: Given) {
 
 function defaultsOf(page: IntakePage, given: Given): Values {
   const own = page.pots.filter((pot) => pot.own).map(({ id }) => id)
-  const drop = given.drop ?? page.lot.expectedDropCm
+  const { looked } = page.told
+  const drop = given.drop ?? looked?.dropCm ?? page.lot.expectedDropCm
   return {
     drop: drop === null || drop === undefined ? '' : `${Math.round(drop * 10) / 10} cm`,
-    roots: given.roots ?? 'fine',
-    side: given.side ?? page.told.side ?? 'no',
+    roots: given.roots ?? looked?.roots ?? 'fine',
+    side: given.side ?? page.told.side ?? looked?.side ?? 'no',
     crop: given.crop ?? '',
     pots: (given.pots ?? own).map(String),
     litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',

@@ -9,6 +9,7 @@ import type {
   RootMass,
   RungId,
   StepAmount,
+  TriageAnswer,
   WorkStep,
 } from '../../core/recondition'
 import { RUNG_IDS } from '../../core/recondition'
@@ -177,6 +178,13 @@ export interface IntakePage {
     readonly sideOn: string | null
     readonly sieveLossShare: number | null
     readonly sieveOn: string | null
+    /** What somebody found in its pots already; null where nobody looked since its mix was made. */
+    readonly looked: {
+      readonly dropCm: number | null
+      readonly roots: RootMass
+      readonly side: 'yes' | 'no'
+      readonly on: string
+    } | null
     /** Days between waterings, as told for its last recipe. */
     readonly every: number | null
   }
@@ -282,6 +290,10 @@ export interface WaitingLot {
   readonly strata: readonly Stratum[]
   readonly innings: readonly InningsMark[]
   readonly reason: 'season-over' | 'air-short' | 'in-store'
+  /** What may become of it; null where nothing was found. */
+  readonly verdict: TriageAnswer | null
+  /** ISO day until which it rests or is kept apart; null where it is not. */
+  readonly heldUntil: string | null
 }
 
 /** Which part of the lots that wait, and of the orders that are finished. */

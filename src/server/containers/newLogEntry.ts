@@ -4,7 +4,7 @@ import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
 import { growingPlanting, listProblems, writeLog } from '../../data/season'
 import type { NewLogEntry } from '../../messages/containers/pots'
-import { newFound } from '../media'
+import { newFound } from '../lots'
 import { refuseField } from '../problem'
 
 /**

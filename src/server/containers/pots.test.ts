@@ -5,7 +5,8 @@ import { Conflict, StaleWrite } from '../../data/errors'
 import { presentInnings, readLot } from '../../data/media'
 import { listCrops, setLogCounts, takeEndBack } from '../../data/season'
 import type { NewPlantings } from '../../messages/containers/pots'
-import { lotPage, newEntry, newFound, planted } from '../media'
+import { newFound } from '../lots'
+import { lotPage, newEntry, planted } from '../media'
 import { Refused } from '../problem'
 import {
   correctPot,

@@ -2,6 +2,8 @@ export { type BuiltRecipe, buildRecipe, recipeInput, stockOf } from './buildReci
 export { finishOrder } from './finishOrder'
 export { intakePage } from './intakePage'
 export { ladderPage } from './ladderPage'
+export { manyFound } from './manyFound'
+export { manyFoundPage } from './manyFoundPage'
 export { orderPage, stepView } from './orderPage'
 export { recipePage, scheduleOf } from './recipePage'
 export { recipeStop } from './recipeStop'

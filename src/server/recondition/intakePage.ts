@@ -5,7 +5,7 @@ import { daysAfterTrouble, troubleAgain } from '../../core/recondition'
 import { usableWater } from '../../core/season'
 import type { StoredContainer } from '../../data/containers'
 import { presentInnings } from '../../data/media'
-import { lastHabit, readOpenOrder } from '../../data/recondition'
+import { intakesOfPots, lastHabit, readOpenOrder } from '../../data/recondition'
 import type { TroubleAt } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type {
@@ -14,6 +14,7 @@ import type {
   PotChoice,
   TroubleView,
 } from '../../messages/recondition/turnover'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import {
   foundViews,
@@ -54,6 +55,7 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     trouble,
     told: {
       ...toldBy(facts),
+      looked: await lookedAt(db, facts, site.timeZone),
       every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
     },
     standing: standingPlant(facts),
@@ -83,8 +85,31 @@ export function troubleView(
   return { ...view, everyDays: daysAfterTrouble(usable / habit.lossLPerDay, trouble) }
 }
 
+/** What somebody found in its pots since its mix was made: the mean drop, the toughest roots. */
+async function lookedAt(
+  db: OpenDatabase,
+  { lot }: LotFacts,
+  timeZone: string,
+): Promise<IntakePage['told']['looked']> {
+  const since = lot.mixedAt?.getTime() ?? 0
+  const looks = (await intakesOfPots(db, lot.containerIds)).filter(
+    (one) => one.lotId === lot.id && one.at.getTime() > since,
+  )
+  const drops = looks.flatMap(({ levelDropCm }) => levelDropCm ?? [])
+  const toughest = ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots))
+  if (!toughest) return null
+  return {
+    dropCm: drops.length > 0 ? drops.reduce((sum, cm) => sum + cm, 0) / drops.length : null,
+    roots: toughest,
+    side: looks.some(({ runsDownSide }) => runsDownSide) ? 'yes' : 'no',
+    on: dayAt(timeZone, new Date(Math.max(...looks.map(({ at }) => at.getTime())))),
+  }
+}
+
+const ROOTS = ['fine', 'dense', 'bound', 'woody'] as const
+
 /** What tests answer already. */
-function toldBy({ found }: LotFacts): Omit<IntakePage['told'], 'every'> {
+function toldBy({ found }: LotFacts): Omit<IntakePage['told'], 'every' | 'looked'> {
   const wetting = found.find(({ kind }) => kind === 'wetting')
   const dry = found.find(
     ({ problemId, state }) => problemId === 'water-repellent' && state === 'trouble',

@@ -6,7 +6,7 @@ import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/rec
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
-import { lotOrderOf, lotRow, readCardFacts } from '../lots'
+import { type CardFacts, lotOrderOf, lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
 
 const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]
@@ -70,13 +70,25 @@ export async function turnoverPage(
     openTotal: open.total,
     finished: finished.rows.map(view),
     finishedPart: finished.part,
-    waiting: facts.map((one) => lotRow(one, tables, null)).flatMap(waitingLot),
+    waiting: facts.flatMap((one) => waitingLot(lotRow(one, tables, null), one)),
     waitingPart: waiting.part,
   }
 }
 
-function waitingLot(row: ReturnType<typeof lotRow>): WaitingLot[] {
+function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): WaitingLot[] {
   const { id, name, litres, where, strata, innings, state } = row
   if (state !== 'act' && state !== 'turn-over' && state !== 'store') return []
-  return [{ lotId: id, lotName: name, litres, where, strata, innings, reason: REASONS[state] }]
+  return [
+    {
+      lotId: id,
+      lotName: name,
+      litres,
+      where,
+      strata,
+      innings,
+      reason: REASONS[state],
+      verdict: triage?.verdict ?? null,
+      heldUntil: triage?.hold?.until ?? null,
+    },
+  ]
 }

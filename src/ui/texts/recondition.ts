@@ -47,6 +47,7 @@ export const recondition = {
     planted: (crop: string) => `for ${crop.toLowerCase()}`,
     readyOn: (day: string) => `plant from ${day}`,
     finishedOn: (day: string) => `finished ${day}`,
+    heldUntil: (day: string) => `until ${day}`,
     nothing: 'No lot waits. When a season ends, its lot shows up here.',
     reasons: {
       'season-over': 'season over',
@@ -58,6 +59,7 @@ export const recondition = {
     title: (name: string) => `Turn over ${name}`,
     lead: 'What did you find? Two minutes, then the ways to go on.',
     drop: 'How far has the surface sunk?',
+    looked: (day: string) => `as found on ${day}; below where it stood when filled`,
     dropHint: 'below where it stood when filled',
     dropLitres: (litres: string, count: number) =>
       count > 1

@@ -1,7 +1,7 @@
 import { newFoundSchema } from '../../../../../../messages/media/found'
 import { lotParamsSchema } from '../../../../../../messages/media/lots'
 import { defineEndpoint } from '../../../../../../server/defineEndpoint'
-import { newFound } from '../../../../../../server/media'
+import { newFound } from '../../../../../../server/lots'
 
 export const POST = defineEndpoint({
   params: lotParamsSchema,

@@ -3,9 +3,10 @@ import { addFindings, readLot } from '../../data/media'
 import { readSite } from '../../data/site'
 import type { NewFound } from '../../messages/media/found'
 import { dayAt } from '../clock'
-import { lastGroup, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
+import { lastGroup } from './foundIn'
+import type { Tables } from './lotFacts'
 
 /**
  * Keeps what somebody saw in a lot, with the family of what grew in it.

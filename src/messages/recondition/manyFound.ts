@@ -1,0 +1,106 @@
+import Joi from 'joi'
+import type { ContainerShape } from '../../core/containers'
+import type { RootMass, TriageAnswer } from '../../core/recondition'
+import type { FoundView, ProblemChoice } from '../media/found'
+import { id, key, lines } from '../rules'
+
+/** What was found in one pot. */
+export interface PotFound {
+  readonly potId: number
+  /** How far its surface has sunk, cm; null where nobody looked. */
+  readonly drop: number | null
+  readonly roots: RootMass
+  readonly side: 'yes' | 'no'
+  readonly problems: readonly string[]
+  readonly note: string
+}
+
+export interface ManyFound {
+  readonly pots: readonly PotFound[]
+}
+
+export const manyFoundSchema = Joi.object<ManyFound>({
+  pots: Joi.array()
+    .items(
+      Joi.object<PotFound>({
+        potId: id('The container').required(),
+        drop: Joi.number().min(0).max(300).allow(null).required().label('The level drop in cm'),
+        roots: Joi.string()
+          .valid('fine', 'dense', 'bound', 'woody')
+          .required()
+          .label('The root mass'),
+        side: Joi.string().valid('yes', 'no').required().label('Water running down the side'),
+        problems: Joi.array()
+          .items(key('What you saw'))
+          .max(20)
+          .unique()
+          .default([])
+          .label('What you saw'),
+        note: lines('The note', 300).allow('').default(''),
+      }),
+    )
+    .min(1)
+    .max(500)
+    .unique('potId')
+    .required()
+    .label('The containers')
+    .messages({
+      'array.min': 'Choose at least one container',
+      'any.required': 'Choose at least one container',
+      'array.unique': 'Say what was found once for each container',
+    }),
+})
+
+export interface ManyFoundAnswer {
+  readonly lots: readonly {
+    readonly id: number
+    readonly name: string
+    readonly verdict: TriageAnswer
+  }[]
+}
+
+/** Pots by their numbers, as "3,4"; what is no number is left out. */
+export interface ManyFoundQuery {
+  readonly pots?: string
+}
+
+export const manyFoundQuerySchema = Joi.object<ManyFoundQuery>({
+  pots: Joi.string()
+    .max(4000)
+    .pattern(/^[0-9,]*$/)
+    .allow('')
+    .label('The containers')
+    .messages({ 'string.pattern.base': 'The containers are numbers such as 3,4' }),
+}).unknown()
+
+/** A pot whose season is over, with what is known of it already. */
+export interface WaitingPot {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  readonly lotId: number
+  readonly lotName: string
+  /** Other pots that hold the same mix. */
+  readonly sharedWith: readonly string[]
+  readonly lastCropName: string | null
+  /** What the ledger lets expect, cm. */
+  readonly expectedDropCm: number
+  /** What tests and the log told already, the worst first. */
+  readonly known: readonly FoundView[]
+  /** What an earlier look told; null where nobody looked since its mix was made. */
+  readonly told: {
+    readonly drop: number | null
+    readonly roots: RootMass
+    readonly side: 'yes' | 'no'
+    readonly on: string
+  } | null
+}
+
+export interface ManyFoundPage {
+  readonly pots: readonly WaitingPot[]
+  readonly chosen: readonly number[]
+  readonly problems: readonly ProblemChoice[]
+}
