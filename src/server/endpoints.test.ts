@@ -9,6 +9,7 @@ import { DEFAULT_KIT } from '../core/bench'
 import { DEFAULT_PRIORITIES } from '../core/recondition'
 import { readWorkOrder } from '../data/recondition'
 import { readSite } from '../data/site'
+import { batchesPage } from './recondition'
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {
@@ -261,6 +262,14 @@ const ROWS: Readonly<Record<string, Row>> = {
   'PUT /api/site/ppm': {
     body: () => ({ ppmPerDsM: 640 }),
     wrong: [{ ppmPerDsM: 3 }, 'ppmPerDsM'],
+  },
+  'POST /api/media/heaps': {
+    body: async () => {
+      const { lots } = await batchesPage(garden.db, {})
+      const free = lots.filter(({ stands, triage }) => stands === null && !triage?.hold)
+      return { lots: free.slice(-2).map(({ id }) => id), name: 'Heap', despite: 'tried here' }
+    },
+    wrong: [{ lots: [8], name: 'Heap', despite: '' }, 'lots'],
   },
   'POST /api/recondition/found': {
     body: () => ({

@@ -37,6 +37,7 @@ export {
 export { lotComponents } from './lotComponents'
 export { type Found, inForce } from './lotFound'
 export { type MixState, mixStateOf } from './mixState'
+export { type BatchLot, doubtfulPair, type HeapPlan, planBatches } from './planBatches'
 export { DEFAULT_PRIORITIES } from './practice'
 export { predictMix } from './predict'
 export { problemsShownBy, SIGNS, type Sign } from './problemSigns'

@@ -14,6 +14,7 @@ import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { batches as batchWords } from '../../ui/texts/batches'
 import { findings as findingWords } from '../../ui/texts/findings'
 import { list as listWords } from '../../ui/texts/list'
 import { manyFound as manyFoundWords } from '../../ui/texts/manyFound'
@@ -149,7 +150,10 @@ function Waiting({ page }: { page: TurnoverPage }) {
     <section className={styles.section} id="waiting">
       <div className={styles.head}>
         <h2>{words.waiting}</h2>
-        <LinkButton href="/turnover/found">{manyFoundWords.many}</LinkButton>
+        <span className={styles.head}>
+          <LinkButton href="/turnover/found">{manyFoundWords.many}</LinkButton>
+          <LinkButton href="/turnover/batches">{batchWords.make}</LinkButton>
+        </span>
       </div>
       {isLong && (
         <ListBar

@@ -74,7 +74,7 @@ export function useManyFound(page: ManyFoundPage) {
     throwAway()
     showToastOnNextPage({ text: words.kept(answer.data.lots.length) })
     const lots = answer.data.lots.map(({ id }) => id).join(',')
-    window.location.assign(`/turnover?found=${lots}`)
+    window.location.assign(`/turnover/batches?lots=${lots}`)
   }
 
   return {

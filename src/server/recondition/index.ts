@@ -1,3 +1,4 @@
+export { batchesPage } from './batchesPage'
 export { type BuiltRecipe, buildRecipe, recipeInput, stockOf } from './buildRecipe'
 export { finishOrder } from './finishOrder'
 export { intakePage } from './intakePage'

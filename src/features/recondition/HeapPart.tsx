@@ -1,0 +1,166 @@
+import { doubtfulPair, type HeapPlan } from '../../core/recondition/planBatches'
+import type { BatchLotView, HeapAnswer, NewHeap } from '../../messages/recondition/batches'
+import { Button, LinkButton } from '../../ui/Button'
+import { SelectField, TextField } from '../../ui/Field'
+import { Fold } from '../../ui/Fold'
+import { Notice, ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { batches as words } from '../../ui/texts/batches'
+import { findings as findingWords } from '../../ui/texts/findings'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
+import { useSend } from '../../ui/useSend'
+import styles from './Batches.module.css'
+
+/** One heap: what is in it, why, and what is done with it next. */
+export function HeapPart({
+  heap,
+  lots,
+}: {
+  readonly heap: HeapPlan
+  readonly lots: readonly BatchLotView[]
+}) {
+  const { format } = useSite()
+  const own = lots.filter(({ id }) => heap.lotIds.includes(id))
+  const isGivenUp = heap.verdict === 'compost' || heap.verdict === 'discard'
+  const reasons = own.flatMap((lot) => lot.reasons)
+  const told = [
+    ...new Set(
+      reasons.map(({ problemName, rule }) => words.because(problemName, findingWords.rules[rule])),
+    ),
+  ]
+  return (
+    <section
+      className={styles.heap}
+      aria-label={`${words.heads[heap.verdict]}: ${own.map(({ name }) => name).join(', ')}`}
+    >
+      <h2>
+        {words.heads[heap.verdict]}{' '}
+        <small>{words.litres(format.plain(format.litres(heap.litres)), own.length)}</small>
+      </h2>
+      <p>
+        {heap.actions.map((action) => findingWords.actions[action]).join(', ')}
+        {heap.actions.length > 0 && '. '}
+        {heap.heldUntil && `${words.until(format.day(heap.heldUntil))} `}
+        {heap.isApart && words.apart}
+      </p>
+      <ul>
+        {own.map(({ id, name, where, litres, stands }) => (
+          <li key={id}>
+            <a href={`/lots/${id}`}>{name}</a>{' '}
+            <span className={styles.quiet}>
+              {format.plain(format.litres(litres))} · {where}
+              {stands && ` · ${words.stands[stands]}`}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className={styles.quiet}>
+        {told.length > 0 ? told.join('; ') : own.length > 1 ? words.healthy : words.healthyOne}
+      </p>
+      {!isGivenUp && <Next own={own} lots={lots} isApart={heap.isApart} />}
+    </section>
+  )
+}
+
+/** One lot goes its way by itself; several are tipped together first. */
+function Next({
+  own,
+  lots,
+  isApart,
+}: {
+  readonly own: readonly BatchLotView[]
+  readonly lots: readonly BatchLotView[]
+  readonly isApart: boolean
+}) {
+  const { format, site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const { values, change, throwAway } = useKept(`heap/${own.map(({ id }) => id).join(',')}`, {
+    name: '',
+    joined: '',
+    despite: '',
+  })
+  const [first] = own
+  const joined = lots.find(({ id }) => String(id) === values.joined)
+  // What stands full of plants, or in work, is not tipped out now.
+  const free = own.filter(({ stands }) => stands === null)
+  const all = joined ? [...free, joined] : free
+  const pair = doubtfulPair(all)
+  const nameOf = (id: number) => lots.find((lot) => lot.id === id)?.name ?? ''
+  const name = values.name || words.defaultName(all.length, format.day(site.today))
+  const others = lots.filter(
+    ({ id, stands }) => stands === null && !own.some((lot) => lot.id === id),
+  )
+
+  const tip = async () => {
+    if (isSending || all.length < 2) return
+    const body: NewHeap = { lots: all.map(({ id }) => id), name, despite: values.despite }
+    const answer = await deliver<HeapAnswer>('POST', '/api/media/heaps', body)
+    if (!answer) return
+    throwAway()
+    const { lotId, litres, potIds } = answer.data
+    showToastOnNextPage({ text: words.made(name, format.plain(format.litres(litres))) })
+    window.location.assign(`/turnover/new?lot=${lotId}&pots=${potIds.join(',')}`)
+  }
+
+  return (
+    <div className={styles.next} data-needs="manage">
+      {!isApart && others.length > 0 && (
+        <Fold title={words.join}>
+          <SelectField
+            label={words.joinWhich}
+            value={values.joined}
+            onChange={(event) => change({ joined: event.currentTarget.value })}
+          >
+            <option value="">{words.joinNone}</option>
+            {others.map((lot) => (
+              <option key={lot.id} value={lot.id}>
+                {lot.name}
+              </option>
+            ))}
+          </SelectField>
+        </Fold>
+      )}
+      {pair && (
+        <>
+          <Notice tone="stop">{words.stop(nameOf(pair[0].id), nameOf(pair[1].id))}</Notice>
+          <TextField
+            label={words.despite}
+            hint={words.despiteHint}
+            error={errorOf('despite')}
+            value={values.despite}
+            onChange={(event) => change({ despite: event.currentTarget.value })}
+          />
+        </>
+      )}
+      {all.length > 1 ? (
+        <>
+          <TextField
+            label={words.name}
+            hint={free.length < own.length ? words.togetherSome(all.length) : words.togetherNote}
+            error={errorOf('name')}
+            value={name}
+            onChange={(event) => change({ name: event.currentTarget.value })}
+          />
+          <p>
+            <Button disabled={isSending} onClick={() => void tip()}>
+              {words.together}
+            </Button>
+          </p>
+        </>
+      ) : (
+        first && (
+          <p>
+            <LinkButton
+              href={`/turnover/new?lot=${first.id}`}
+              aria-label={words.waysOf(first.name)}
+            >
+              {words.ways}
+            </LinkButton>
+          </p>
+        )
+      )}
+      <ProblemNotice problem={problem} />
+    </div>
+  )
+}

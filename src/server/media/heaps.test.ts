@@ -1,0 +1,107 @@
+import assert from 'node:assert/strict'
+import { after, before, test } from 'node:test'
+import { demoDatabase, NOW } from '../../../testing/database'
+import { listContainers } from '../../data/containers'
+import { readLot } from '../../data/media'
+import { newFound } from '../lots'
+import { Refused } from '../problem'
+import { batchesPage, manyFound } from '../recondition'
+import { lotPage, newHeap, newTreatment } from '.'
+
+let garden: Awaited<ReturnType<typeof demoDatabase>>
+before(async () => {
+  process.env.INNINGS_NOW = NOW.toISOString()
+  garden = await demoDatabase()
+})
+after(async () => {
+  delete process.env.INNINGS_NOW
+  await garden.close()
+})
+
+/** Lots in pots that may be tipped out now. */
+async function freeLots() {
+  const { lots } = await batchesPage(garden.db, {})
+  return lots.filter(
+    ({ stands, triage, potIds }) => stands === null && !triage && potIds.length > 0,
+  )
+}
+const later = (ms: number) => new Date(NOW.getTime() + ms)
+
+test('two lots become one heap: litres balance, pots are empty, what dries out stays known', async () => {
+  const { db } = garden
+  const [one, other] = await freeLots()
+  assert.ok(one && other)
+  await newFound(db, one.id, { problemId: 'water-repellent' }, NOW)
+  await newFound(db, other.id, { problemId: 'water-repellent' }, NOW)
+  const before = [await readLot(db, one.id), await readLot(db, other.id)]
+  const litres = before.reduce((sum, { contents }) => sum + contents.litres, 0)
+  const heap = await newHeap(
+    db,
+    { lots: [one.id, other.id], name: 'Dry heap', despite: '' },
+    later(1),
+  )
+  assert.ok(Math.abs(heap.litres - litres) < 1e-9)
+  const lot = await readLot(db, heap.lotId)
+  assert.ok(Math.abs(lot.contents.litres - litres) < 1e-9)
+  assert.deepEqual([lot.name, lot.storeBin], ['Dry heap', 'Heap'])
+  const pots = await listContainers(db)
+  assert.ok(heap.potIds.length > 0)
+  for (const id of heap.potIds) assert.equal(pots.find((pot) => pot.id === id)?.lotId, null)
+  assert.ok((await lotPage(db, heap.lotId, NOW)).triage?.actions.includes('rewet'))
+})
+
+test('a doubtful lot joins a clean one only with a reason, and nothing moves before', async () => {
+  const { db } = garden
+  const [clean, doubtful] = await freeLots()
+  assert.ok(clean && doubtful)
+  await newFound(db, doubtful.id, { problemId: 'vine-weevil' }, NOW)
+  const before = await readLot(db, clean.id)
+  const body = { lots: [clean.id, doubtful.id], name: 'Heap', despite: '' }
+  await assert.rejects(
+    newHeap(db, body, later(2)),
+    (error: unknown) => error instanceof Refused && error.code === 'doubtful',
+  )
+  assert.deepEqual((await readLot(db, clean.id)).contents, before.contents)
+  const heap = await newHeap(db, { ...body, despite: 'all of it is heated' }, later(3))
+  assert.equal((await lotPage(db, heap.lotId, NOW)).triage?.verdict, 'treat')
+})
+
+test('a lot that is kept apart joins no heap, whatever the reason', async () => {
+  const { db } = garden
+  const [one, other] = await freeLots()
+  assert.ok(one && other)
+  const apart = { kind: 'quarantine', skimCm: null, topTo: 'bin', until: '2026-12-24' } as const
+  await newTreatment(db, one.id, { ...apart, note: 'asked a laboratory' }, NOW)
+  await assert.rejects(
+    newHeap(db, { lots: [one.id, other.id], name: 'Heap', despite: 'hurry' }, later(4)),
+    (error: unknown) => error instanceof Refused && error.fields[0]?.field === 'lots',
+  )
+})
+
+test('a heap holds what was found in its pots, not what the ledger thought', async () => {
+  const { db } = garden
+  const [one, other] = await freeLots()
+  assert.ok(one && other)
+  const before = await readLot(db, one.id)
+  await manyFound(
+    db,
+    {
+      pots: one.potIds.map((potId) => ({
+        potId,
+        drop: 8,
+        roots: 'fine',
+        side: 'no',
+        problems: [],
+        note: '',
+      })),
+    },
+    later(5),
+  )
+  await newHeap(db, { lots: [one.id, other.id], name: 'Heap', despite: '' }, later(6))
+  const line = (await readLot(db, one.id)).ledger.find(
+    ({ kind, at }) =>
+      (kind === 'settled' || kind === 'recounted') && at.getTime() === later(6).getTime(),
+  )
+  assert.ok(line, 'the difference is booked')
+  assert.ok(Math.abs(line.litres) < before.contents.litres)
+})

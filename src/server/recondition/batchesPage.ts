@@ -1,0 +1,44 @@
+import { findLots } from '../../data/media'
+import { readOpenOrders } from '../../data/recondition'
+import { openPlantings } from '../../data/season'
+import { readSite } from '../../data/site'
+import type { BatchesPage, BatchesQuery } from '../../messages/recondition/batches'
+import type { OpenDatabase } from '../database'
+import { readCardFacts, triageView } from '../lots'
+import { readTables } from '../tables'
+
+const MOST = 200
+const WAITING = ['act', 'turn-over', 'store'] as const
+
+/** Lots that wait, and those asked for, to be grouped into heaps. */
+export async function batchesPage(
+  db: OpenDatabase,
+  { lots: asked = '' }: BatchesQuery,
+): Promise<BatchesPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const chosen = asked.split(',').filter(Boolean).map(Number)
+  const waiting = await findLots(db, { find: '', states: WAITING, offset: 0, limit: MOST })
+  const ids = [...new Set([...chosen, ...waiting.ids])]
+  const facts = await readCardFacts(db, tables, ids)
+  const growing = new Set((await openPlantings(db)).map(({ lotId }) => lotId))
+  const orders = new Set((await readOpenOrders(db, ids)).keys())
+  const lots = facts
+    .filter(({ lot }) => lot.contents.litres > 0)
+    .map(({ lot, where, triage }) => ({
+      id: lot.id,
+      name: lot.name,
+      where,
+      litres: lot.contents.litres,
+      triage,
+      reasons: triageView(triage, tables)?.reasons ?? [],
+      potIds: lot.containerIds,
+      stands: growing.has(lot.id)
+        ? ('growing' as const)
+        : orders.has(lot.id)
+          ? ('order' as const)
+          : null,
+    }))
+  const there = new Set(lots.map(({ id }) => id))
+  return { lots, chosen: chosen.filter((id) => there.has(id)) }
+}
