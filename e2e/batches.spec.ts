@@ -68,7 +68,9 @@ test('kept apart until a day: planting is refused with it @desk', async ({ page 
   await page.getByText('Say what was done, or decide').click()
   await page.getByRole('radio', { name: /Keep it apart until a day/ }).check()
   await page.getByRole('button', { name: 'Keep it' }).click()
-  await expect(page.getByRole('alert').first()).toHaveText('Say until when it is kept apart: a day to come.')
+  await expect(page.getByRole('alert').first()).toHaveText(
+    'Say until when it is kept apart: a day to come.',
+  )
   await page.getByLabel('Until when?').fill('2026-12-01')
   await page.getByLabel('Why?').fill('smells of fuel')
   await page.getByRole('button', { name: 'Keep it' }).click()

@@ -74,6 +74,7 @@ await take('compare', '/mixes/compare?mixes=1&pots=17,18', desk, (page) =>
   page.getByRole('row', { name: /First drip/ }).waitFor(),
 )
 await take('intake', '/turnover/new?lot=1', desk)
+await take('ways', recipe.replace('recipe', 'ways'), { width: 1280, height: 1180 })
 await take('recipe', recipe, desk, askAggregate)
 await take('access', '/access')
 await take('pots', '/pots', desk)
@@ -92,11 +93,6 @@ await take('turnover', '/turnover', desk)
 await take('lot-evening', '/lots/3', desk, async (page) => {
   await page.getByRole('button', { name: 'Evening' }).click()
   await page.getByRole('button', { name: /^Why this pH/ }).click()
-})
-await take('find', '/lots', desk, async (page) => {
-  await page.getByRole('button', { name: /^Find/ }).click()
-  await page.getByPlaceholder(/^Type a name/).fill('crane')
-  await page.getByRole('option').first().waitFor()
 })
 await take('labels', '/labels', desk)
 await take('bench', '/bench?lot=4', desk)
