@@ -42,6 +42,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'turnover', address: '/turnover', further: ['/turnover?page=2&finished=3'] },
   { name: 'what was found', address: '/turnover/new?lot=1' },
   { name: 'many pots found', address: '/turnover/found' },
+  { name: 'how you work', address: '/practice' },
   { name: 'batches', address: '/turnover/batches' },
   { name: 'ways to go on', address: `/turnover/ways?${ASKED}` },
   { name: 'recipe', address: `/turnover/recipe?${ASKED}` },

@@ -1,10 +1,22 @@
 import Joi from 'joi'
-import type { LadderPriorities } from '../core/recondition'
+import type { LadderPriorities, Schools } from '../core/recondition'
 
-/** What matters to the grower when ways are weighed against each other. */
+/** What matters to the grower when ways are weighed against each other, and how this garden works; either of them. */
 export interface Practice {
-  readonly priorities: Required<LadderPriorities>
+  readonly priorities?: Required<LadderPriorities>
+  readonly schools?: Schools
 }
+
+/** What the page of how this garden works shows. */
+export interface PracticePage {
+  readonly schools: Schools
+}
+
+const one = (label: string, ...values: readonly string[]) =>
+  Joi.string()
+    .valid(...values)
+    .required()
+    .label(label)
 
 const weight = (label: string) =>
   Joi.number()
@@ -23,6 +35,17 @@ export const practiceSchema = Joi.object<Practice>({
     peatFree: Joi.boolean().required().label('Whether peat is left out'),
     noMineralFeed: Joi.boolean().required().label('Whether mineral feed is left out'),
   })
-    .required()
+    .optional()
     .label('What matters to you'),
+  schools: Joi.object<Schools>({
+    compostShare: Joi.number().min(0).max(0.6).required().label('The compost share'),
+    feed: one('The kind of feed', 'organic', 'coated', 'soluble'),
+    heat: one('When mix is heated', 'when-needed', 'before-seed', 'never'),
+    roots: one('What is taken out', 'leave-fine', 'sieve', 'take-wood'),
+    aggregate: one('How much coarse material', 'as-needed', 'habit'),
+  })
+    .optional()
+    .label('How this garden works'),
 })
+  .or('priorities', 'schools')
+  .messages({ 'object.missing': 'Say what matters to you, or how this garden works' })

@@ -30,6 +30,20 @@ export function id(label: string): Joi.NumberSchema {
   })
 }
 
+/** Numbers of rows in an address, as "3,4"; empty for none. */
+export function ids(label: string, most: number): Joi.StringSchema {
+  return Joi.string()
+    .custom((value: string, helpers) => {
+      const all = value.split(',').filter(Boolean)
+      const areIds = all.every((one) => /^\d{1,10}$/.test(one) && Number(one) <= LARGEST_ID)
+      return areIds && all.length <= most ? value : helpers.error('text.ids', { limit: most })
+    })
+    .allow('')
+    .label(label)
+    .meta({ text: 'ids' })
+    .messages({ 'text.ids': '{{#label}} are at most {{#limit}} numbers such as 3,4' })
+}
+
 /** The version a row had when it was read; 0 where it was not written yet. */
 export function version(least: 0 | 1 = 1): Joi.NumberSchema {
   return Joi.number().integer().min(least).max(LARGEST_ID).required().label('The version')

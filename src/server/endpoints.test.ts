@@ -6,7 +6,7 @@ import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
 import { SMALL_JPEG } from '../../testing/smallJpeg'
 import { DEFAULT_KIT } from '../core/bench'
-import { DEFAULT_PRIORITIES } from '../core/recondition'
+import { DEFAULT_PRIORITIES, DEFAULT_SCHOOLS } from '../core/recondition'
 import { readWorkOrder } from '../data/recondition'
 import { readSite } from '../data/site'
 import { batchesPage } from './recondition'
@@ -284,8 +284,8 @@ const ROWS: Readonly<Record<string, Row>> = {
     ],
   },
   'PUT /api/site/practice': {
-    body: () => ({ priorities: { ...DEFAULT_PRIORITIES, cost: 2 } }),
-    wrong: [{ priorities: { ...DEFAULT_PRIORITIES, cost: 4 } }, 'priorities.cost'],
+    body: () => ({ priorities: { ...DEFAULT_PRIORITIES, cost: 2 }, schools: DEFAULT_SCHOOLS }),
+    wrong: [{ schools: { ...DEFAULT_SCHOOLS, heat: 'sometimes' } }, 'schools.heat'],
   },
   'PUT /api/site/place': {
     body: async () => ({ ...place, version: (await readSite(garden.db)).version }),

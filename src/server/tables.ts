@@ -1,7 +1,9 @@
+import { DEFAULT_SCHOOLS } from '../core/recondition'
 import { listAmendments } from '../data/chemistry'
 import { containersById, listContainers } from '../data/containers'
 import { materialsById } from '../data/media'
 import { listCrops, listProblems } from '../data/season'
+import { readSite } from '../data/site'
 import { dayAt, now } from './clock'
 import type { OpenDatabase } from './database'
 import type { Tables } from './lots'
@@ -20,5 +22,6 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
     containersById: await containersById(db),
     timeZone,
     today: dayAt(timeZone, now()),
+    schools: { ...DEFAULT_SCHOOLS, ...(await readSite(db)).practice.schools },
   }
 }

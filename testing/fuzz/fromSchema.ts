@@ -117,6 +117,8 @@ function makeText(described: Described, words: Words, random: Random): string {
   const named = words.named[described.flags?.label ?? ''] ?? []
   if (named.length > 0 && random() < 0.8) return pick(random, named)
   switch (meta?.text) {
+    case 'ids':
+      return pick(random, ['', '1', '1,2,3', '4,4', '99999'])
     case 'key':
       return makeKey(described.flags?.label ?? '', words, random)
     case 'day':

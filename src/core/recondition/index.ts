@@ -6,7 +6,6 @@ export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export { familiesIn, type Heritage, unitedHeritage } from './heritage'
 export {
-  CLEANING_LOSS,
   type Intake,
   litresAtLevel,
   type RootMass,
@@ -72,6 +71,13 @@ export {
 export { roundGrams, roundLitres } from './rounding'
 export { type Load, scaleToLoads } from './scaleToLoads'
 export { scheduleWork } from './scheduleWork'
+export {
+  aggregateHabit,
+  cleaningLoss,
+  DEFAULT_SCHOOLS,
+  heatBeforeSeed,
+  type Schools,
+} from './schools'
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
 export { type StepDay, stepDays } from './stepDays'
@@ -87,6 +93,7 @@ export type {
   TriageAnswer,
   TriageDone,
   TriageFinding,
+  TriageOptions,
   TriageRule,
 } from './triage/triageTypes'
 export { type TriageChange, triageHistory } from './triageHistory'

@@ -11,6 +11,8 @@ export interface Intake {
   readonly levelDropCm: number | null
   readonly litresNow: number
   readonly rootMass: RootMass
+  /** By its roots and by what this garden takes out; by its roots alone in orders of before. */
+  readonly cleaningLossShare?: number
   readonly runsDownSide: boolean
   readonly cropId: string
   readonly containerIds: readonly number[]

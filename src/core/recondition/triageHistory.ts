@@ -1,7 +1,12 @@
 import { addMonths } from './days'
 import { type Found, inForce } from './lotFound'
 import type { Treatment, TreatmentKind } from './triage/treatments'
-import { type Problem, TRIAGE_VERDICTS, type TriageAnswer } from './triage/triageTypes'
+import {
+  type Problem,
+  TRIAGE_VERDICTS,
+  type TriageAnswer,
+  type TriageOptions,
+} from './triage/triageTypes'
 import { type LotTriage, triageOfLot } from './triageOfLot'
 
 /** What a lot might be used for changed on a day, and what changed it. */
@@ -33,6 +38,7 @@ export function triageHistory({
   mixedOn,
   mixedAt,
   problems,
+  options = {},
   from,
   today,
 }: {
@@ -41,6 +47,7 @@ export function triageHistory({
   mixedOn: string | null
   mixedAt: number | null
   problems: ReadonlyMap<string, Problem>
+  options?: Partial<TriageOptions>
   from: string
   today: string
 }): TriageChange[] {
@@ -58,6 +65,7 @@ export function triageHistory({
           endedOn: one.endedOn !== null && one.endedOn <= day ? one.endedOn : null,
         })),
       problems,
+      options,
       season: Number(day.slice(0, 4)),
       today: day,
     })

@@ -1,5 +1,5 @@
 import { doublePrecision, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
-import type { LadderPriorities } from '../../core/recondition'
+import type { LadderPriorities, Schools } from '../../core/recondition'
 import type { MonthClimate } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { instant, version } from '../columns'
@@ -13,6 +13,7 @@ export interface TapWater {
 /** How its people like to work; what was never set is as usual. */
 export interface SitePractice {
   readonly priorities?: LadderPriorities
+  readonly schools?: Partial<Schools>
 }
 
 /** One row: the place all pots stand in and how its people measure. */

@@ -117,8 +117,8 @@ function defaultsOf(page: IntakePage, given: Given): Values {
     crop: given.crop ?? '',
     pots: (given.pots ?? own).map(String),
     litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',
-    share: String(given.share ?? 0.3),
-    feed: given.feed ?? 'organic',
+    share: String(given.share ?? page.usual.share),
+    feed: given.feed ?? page.usual.feed,
     every: String(given.every ?? page.told.every ?? ''),
   }
 }

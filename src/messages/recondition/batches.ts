@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { LotTriage, TriageRule } from '../../core/recondition'
-import { id, line, lines } from '../rules'
+import { id, ids, line, lines } from '../rules'
 
 /** Lots that are tipped together into one heap. */
 export interface NewHeap {
@@ -60,10 +60,5 @@ export interface BatchesQuery {
 }
 
 export const batchesQuerySchema = Joi.object<BatchesQuery>({
-  lots: Joi.string()
-    .max(4000)
-    .pattern(/^[0-9,]*$/)
-    .allow('')
-    .label('The lots')
-    .messages({ 'string.pattern.base': 'The lots are numbers such as 3,4' }),
+  lots: ids('The lots', 500),
 }).unknown()

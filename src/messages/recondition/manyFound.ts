@@ -2,7 +2,7 @@ import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
 import type { RootMass, TriageAnswer } from '../../core/recondition'
 import type { FoundView, ProblemChoice } from '../media/found'
-import { id, key, lines } from '../rules'
+import { id, ids, key, lines } from '../rules'
 
 /** What was found in one pot. */
 export interface PotFound {
@@ -65,12 +65,7 @@ export interface ManyFoundQuery {
 }
 
 export const manyFoundQuerySchema = Joi.object<ManyFoundQuery>({
-  pots: Joi.string()
-    .max(4000)
-    .pattern(/^[0-9,]*$/)
-    .allow('')
-    .label('The containers')
-    .messages({ 'string.pattern.base': 'The containers are numbers such as 3,4' }),
+  pots: ids('The containers', 500),
 }).unknown()
 
 /** A pot whose season is over, with what is known of it already. */

@@ -188,6 +188,8 @@ export interface IntakePage {
     /** Days between waterings, as told for its last recipe. */
     readonly every: number | null
   }
+  /** How this garden usually works. */
+  readonly usual: { readonly share: number; readonly feed: Intake['feed'] }
   /** A plant that lives for years stands in it now. */
   readonly standing: { readonly cropName: string; readonly plantGroup: string } | null
 }

@@ -1,7 +1,7 @@
 export { calibrationOfLot } from './calibrationOfLot'
 export { lastGroup } from './foundIn'
 export { foundViews, problemChoices, triageView } from './foundView'
-export { judgeLot, treatmentsOf } from './judgeLot'
+export { judgeLot, treatmentsOf, triageOptions } from './judgeLot'
 export { keptFinding } from './keptFinding'
 export type { CardFacts } from './lotFacts'
 export { isNeverPlanted, type LotFacts, strataOf, type Tables, USUAL_COLUMN } from './lotFacts'

@@ -1,4 +1,9 @@
-import { type LotTriage, type Treatment, triageOfLot } from '../../core/recondition'
+import {
+  type LotTriage,
+  type Treatment,
+  type TriageOptions,
+  triageOfLot,
+} from '../../core/recondition'
 import { type LotCard, presentInnings } from '../../data/media'
 import { dayAt } from '../clock'
 import type { CardFacts, Tables } from './lotFacts'
@@ -41,5 +46,11 @@ export function judgeLot(
     problems: tables.problems,
     season,
     today: tables.today,
+    options: triageOptions(tables),
   })
+}
+
+/** What this garden does not do is not asked for. */
+export function triageOptions({ schools }: Pick<Tables, 'schools'>): Partial<TriageOptions> {
+  return schools.heat === 'never' ? { canHeat: false } : {}
 }

@@ -17,7 +17,7 @@ import {
   volumeYield,
   withMeasuredWater,
 } from '../../core/media'
-import type { Found, LotMeasured, LotTriage, MixState } from '../../core/recondition'
+import type { Found, LotMeasured, LotTriage, MixState, Schools } from '../../core/recondition'
 import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import { type Lot, type LotCard, type MeasuredQuantity, presentInnings } from '../../data/media'
@@ -83,6 +83,8 @@ export interface Tables {
   readonly timeZone: string
   /** ISO day at the site. */
   readonly today: string
+  /** How this garden works. */
+  readonly schools: Schools
 }
 
 /** @param calibrations what tests made of lots, newest first; those of others are passed over */

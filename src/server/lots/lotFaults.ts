@@ -1,6 +1,6 @@
 import { type TriageAnswer, triageOfLot } from '../../core/recondition'
 import type { LotFault } from '../../messages/media/lots'
-import { treatmentsOf } from './judgeLot'
+import { treatmentsOf, triageOptions } from './judgeLot'
 import type { CardFacts, Tables } from './lotFacts'
 
 /** Below this share of its room a lot is worth topping up. */
@@ -45,6 +45,7 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     const verdict = triageOfLot({
       found: [one, ...heatOrSeedlings],
       treatments,
+      options: triageOptions(tables),
       problems,
       season: Number(today.slice(0, 4)),
       today,
@@ -80,4 +81,4 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
   return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
 }
 
-export type FaultTables = Pick<Tables, 'problems' | 'today' | 'timeZone'>
+export type FaultTables = Pick<Tables, 'problems' | 'today' | 'timeZone' | 'schools'>

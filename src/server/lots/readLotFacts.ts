@@ -57,5 +57,6 @@ function tablesStamp({ today, timeZone }: Tables): string {
     generationOf('materials'),
     generationOf('crops'),
     generationOf('problems'),
+    generationOf('site'),
   ].join(' ')
 }

@@ -1,7 +1,7 @@
 import { addMonths, triageHistory } from '../../core/recondition'
 import type { TriageStory } from '../../messages/media/found'
 import { dayAt } from '../clock'
-import { treatmentsOf } from './judgeLot'
+import { treatmentsOf, triageOptions } from './judgeLot'
 import type { LotFacts, Tables } from './lotFacts'
 
 /** Changes farther back are history. */
@@ -19,6 +19,7 @@ export function triageStory(
     mixedAt: lot.mixedAt?.getTime() ?? null,
     mixedOn: lot.mixedAt ? dayAt(tables.timeZone, lot.mixedAt) : null,
     problems: tables.problems,
+    options: triageOptions(tables),
     from: addMonths(tables.today, -MONTHS_BACK),
     today: tables.today,
   })

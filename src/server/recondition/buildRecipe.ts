@@ -1,10 +1,12 @@
 import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
 import { plantsInPlace } from '../../core/mixes'
 import {
-  CLEANING_LOSS,
+  aggregateHabit,
   type CropBar,
+  cleaningLoss,
   cropAfterTrouble,
   cropBars,
+  DEFAULT_SCHOOLS,
   type Intake,
   type LotMeasured,
   type LotTriage,
@@ -149,12 +151,13 @@ export async function askedRecipe(
   at: Date,
 ): Promise<Asked & { readonly intake: Intake; readonly input: RecipeInput }> {
   const asked = await askedOf(db, answers)
-  const { facts, site, crop, pots, container, triage } = asked
+  const { facts, tables, site, crop, pots, container, triage } = asked
   const room = pots.reduce((sum, { litres }) => sum + litres, 0)
   const intake: Intake = {
     levelDropCm: facts.containers.length > 0 ? answers.drop : null,
     litresNow: litresFound(facts, answers.drop),
     rootMass: answers.roots,
+    cleaningLossShare: cleaningLoss(answers.roots, tables.schools),
     runsDownSide: answers.side === 'yes',
     cropId: crop.id,
     containerIds: answers.pots,
@@ -197,9 +200,16 @@ export function recipeInput(
     litresWanted: intake.litresWanted,
     container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
     crop,
-    school: { compostShare: intake.compostShare, feed: intake.feed },
+    school: {
+      compostShare: intake.compostShare,
+      feed: intake.feed,
+      ...aggregateShareOf(site),
+    },
     stock,
-    limits: { cleaningLossShare: CLEANING_LOSS[intake.rootMass], ...settled(facts) },
+    limits: {
+      cleaningLossShare: intake.cleaningLossShare ?? cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS),
+      ...settled(facts),
+    },
     season: {
       weeklyMeanTempC: weeklyTemperatures({
         monthlyMeanTempC,
@@ -211,6 +221,12 @@ export function recipeInput(
     measures: site.measures,
     watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
   }
+}
+
+/** A fixed share where this garden puts some into everything. */
+function aggregateShareOf({ practice }: Site): { aggregateShare?: number } {
+  const share = aggregateHabit({ ...DEFAULT_SCHOOLS, ...practice.schools })
+  return share === undefined ? {} : { aggregateShare: share }
 }
 
 /** Earlier feed, in each litre of what really stands there: a sunken mix holds it denser. */
@@ -258,8 +274,15 @@ export function settled({ found }: LotFacts): { settlingShare?: number } {
 }
 
 /** Cleaning loss by its sieve test, else by its roots. */
-export function lossOf(facts: LotFacts, rootMass: Intake['rootMass']): number {
-  return sieved(facts).sieveLossShare ?? CLEANING_LOSS[rootMass]
+export function lossOf(
+  facts: LotFacts,
+  intake: Pick<Intake, 'rootMass' | 'cleaningLossShare'>,
+): number {
+  return (
+    sieved(facts).sieveLossShare ??
+    intake.cleaningLossShare ??
+    cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS)
+  )
 }
 
 /**

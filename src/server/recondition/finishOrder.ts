@@ -63,7 +63,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
   const batch = finishBatch({
     before: facts.lot.contents,
     litresFound: order.intake.litresNow,
-    cleaningLossShare: lossOf(facts, order.intake.rootMass),
+    cleaningLossShare: lossOf(facts, order.intake),
     settlingShare: settled(facts).settlingShare ?? DEFAULT_LIMITS.settlingShare,
     volumeYield,
     amounts,

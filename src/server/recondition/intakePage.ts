@@ -58,6 +58,7 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
       looked: await lookedAt(db, facts, site.timeZone),
       every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
     },
+    usual: { share: tables.schools.compostShare, feed: tables.schools.feed },
     standing: standingPlant(facts),
   }
 }

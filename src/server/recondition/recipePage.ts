@@ -2,6 +2,8 @@ import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import {
   cropInPot,
+  DEFAULT_SCHOOLS,
+  heatBeforeSeed,
   recipeComponents,
   recipeRanges,
   scheduleWork,
@@ -66,10 +68,12 @@ export async function recipePage(
 }
 
 export function scheduleOf({ recipe, intake, input, site, triage, facts }: BuiltRecipe, at: Date) {
+  const schools = { ...DEFAULT_SCHOOLS, ...site.practice.schools }
+  const custom = heatBeforeSeed(triage, input.crop, schools)
   const moisture = facts.found.find(({ kind }) => kind === 'moisture')
   return scheduleWork({
     recipe,
-    triage,
+    triage: custom && { verdict: 'treat', ...triage, ...custom },
     variant: variantOf(intake, recipe, facts),
     startDate: dayAt(site.timeZone, at),
     options: {

@@ -1,7 +1,7 @@
 import { type StepKind, type TriageDone, triageOfLot } from '../../core/recondition'
 import type { NewFinding } from '../../data/media'
 import type { WorkOrder } from '../../data/recondition'
-import { keptFinding, type LotFacts, type Tables, treatmentsOf } from '../lots'
+import { keptFinding, type LotFacts, type Tables, treatmentsOf, triageOptions } from '../lots'
 
 /**
  * What stays with a mix of all that was found before it was worked over: organisms, weeds and poisons that the work done
@@ -20,6 +20,7 @@ export function stayingFindings(order: WorkOrder, facts: LotFacts, tables: Table
         found: [found, ...answers],
         treatments: treatmentsOf(facts.lot, tables).filter(({ kind }) => kind !== 'override'),
         problems: tables.problems,
+        options: triageOptions(tables),
         season: Number(tables.today.slice(0, 4)),
         today: tables.today,
         done,

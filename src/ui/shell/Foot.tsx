@@ -29,6 +29,7 @@ export default function Foot({
         </a>
       ))}
       {may === 'log' && <span>{words.helper}</span>}
+      {may === 'manage' && <a href="/practice">{words.practice}</a>}
       {may === 'manage' && <a href="/access">{words.access}</a>}
       {isSignedIn && (
         <button

@@ -74,6 +74,7 @@ export const access = {
 
 /** At the foot of every page. */
 export const foot = {
+  practice: 'How you work',
   access: 'Who may come in',
   signOut: 'Sign out',
   helper: 'You are signed in as a helper: you can log, tick and test.',

@@ -229,7 +229,7 @@ const inputs: Readonly<Record<WhyInputName, string>> = {
   seasonTemp: 'mean of the months that grow here',
   holderShare: 'share of parts that holds water',
   everyDays: 'you water every',
-  minutes: 'minutes',
+  minutes: 'minutes of work',
   rootDepth: 'depth of the crop’s roots',
 }
 
