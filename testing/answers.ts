@@ -1,4 +1,4 @@
-import type { IntakeAnswers } from '../src/messages/recondition/turnover'
+import type { IntakeAnswers } from '../src/messages/recondition/answers'
 
 /** What a grower tells of the demo garden's long trough, and wants in it next. */
 export const TROUGH_TO_STRAWBERRY: IntakeAnswers = {

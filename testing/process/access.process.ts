@@ -95,6 +95,7 @@ test('every endpoint refuses a stranger, and a helper where more is changed than
       '/api/media/lots/[id]/findings/[findingId]/counts',
       '/api/media/lots/[id]/findings',
       '/api/media/lots/[id]/readings',
+      '/api/recondition/found',
       '/api/recondition/work-orders/[id]/steps/[stepId]',
     ],
   )

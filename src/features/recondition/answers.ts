@@ -1,4 +1,4 @@
-import type { IntakeAnswers } from '../../messages/recondition/turnover'
+import type { IntakeAnswers } from '../../messages/recondition/answers'
 
 /** The answers as an address: a recipe can be reloaded, bookmarked and gone back to. */
 export function recipeAddress(answers: IntakeAnswers): string {

@@ -2,7 +2,8 @@ import type { LadderPriorities, Rung } from '../../core/recondition'
 import type { Why } from '../../core/why'
 import type { FoundView, TriageView } from '../media/found'
 import type { PotView } from '../media/lots'
-import type { CropChoice, IntakeAnswers, IntakePage, TroubleView } from './turnover'
+import type { IntakeAnswers } from './answers'
+import type { CropChoice, IntakePage, TroubleView } from './turnover'
 
 /** The numbers of a way that can be asked where they come from. */
 export type RungRow =

@@ -1,14 +1,10 @@
-import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
-import { plantsInPlace } from '../../core/mixes'
+import type { Crop } from '../../core/chemistry'
 import {
-  aggregateHabit,
   type CropBar,
   cleaningLoss,
   cropAfterTrouble,
   cropBars,
-  DEFAULT_SCHOOLS,
   type Intake,
-  type LotMeasured,
   type LotTriage,
   litresAtLevel,
   type Recipe,
@@ -17,33 +13,17 @@ import {
   seasonOf,
   troubleAgain,
 } from '../../core/recondition'
-import {
-  EXPOSURE_FACTORS,
-  plantingDay,
-  referenceEvapotranspiration,
-  waterLoss,
-  weeklyTemperatures,
-  worstMonth,
-} from '../../core/season'
-import { listAmendments } from '../../data/chemistry'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
-import { listMaterials } from '../../data/media'
 import { type TroubleAt, troubleIn } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
-import type { IntakeAnswers } from '../../messages/recondition/turnover'
-import { dayAt } from '../clock'
+import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { OpenDatabase } from '../database'
-import {
-  feedLeftOf,
-  isNeverPlanted,
-  judgeLot,
-  type LotFacts,
-  readLotFacts,
-  type Tables,
-} from '../lots'
+import { judgeLot, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
+import { recipeInput } from './recipeInput'
+import { stockOf } from './stockOf'
 
 /** A lot, what grows in it next, where, and what was found that speaks against it. */
 interface Asked {
@@ -174,145 +154,6 @@ export async function askedRecipe(
   const stock = await stockOf(db)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage)
   return { ...asked, intake, input }
-}
-
-export function recipeInput(
-  facts: LotFacts,
-  intake: Intake,
-  crop: Crop,
-  container: StoredContainer,
-  stock: RecipeInput['stock'],
-  site: Site,
-  at: Date,
-  triage: LotTriage | null = null,
-): RecipeInput {
-  const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
-  return {
-    lot: {
-      id: String(facts.lot.id),
-      components: facts.components,
-      litres: intake.litresNow,
-      triage,
-      measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
-      feedLeft: earlierFeed(facts, intake.litresNow, site),
-      neverPlanted: isNeverPlanted(facts.lot),
-    },
-    litresWanted: intake.litresWanted,
-    container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
-    crop,
-    school: {
-      compostShare: intake.compostShare,
-      feed: intake.feed,
-      ...aggregateShareOf(site),
-    },
-    stock,
-    limits: {
-      cleaningLossShare: intake.cleaningLossShare ?? cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS),
-      ...settled(facts),
-    },
-    season: {
-      weeklyMeanTempC: weeklyTemperatures({
-        monthlyMeanTempC,
-        startDate: plantingDay(crop, dayAt(site.timeZone, at), site.latitudeDeg),
-        weeks: Math.ceil(nitrogenSpanWeeks(crop)),
-      }),
-      waterEc: site.tapWater.ecDsPerM,
-    },
-    measures: site.measures,
-    watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
-  }
-}
-
-/** A fixed share where this garden puts some into everything. */
-function aggregateShareOf({ practice }: Site): { aggregateShare?: number } {
-  const share = aggregateHabit({ ...DEFAULT_SCHOOLS, ...practice.schools })
-  return share === undefined ? {} : { aggregateShare: share }
-}
-
-/** Earlier feed, in each litre of what really stands there: a sunken mix holds it denser. */
-export function earlierFeed(
-  { doses, lot, asOf }: Pick<LotFacts, 'doses' | 'lot' | 'asOf'>,
-  litresNow: number,
-  site: Site,
-): Dose[] {
-  return feedLeftOf(doses, asOf, site).map((dose) => ({
-    ...dose,
-    gPerL: (dose.gPerL * lot.contents.litres) / litresNow,
-  }))
-}
-
-/** In the month that asks most, the plants full-grown. */
-export function wateringHabit(
-  everyDays: number | null,
-  crop: Crop,
-  container: StoredContainer,
-  site: Site,
-): RecipeInput['watering'] {
-  if (everyDays === null) return undefined
-  const { place } = worstMonth(site)
-  const { shape, exposure } = container
-  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, container)
-  const exposureFactor = EXPOSURE_FACTORS[exposure]
-  const et0MmPerDay = referenceEvapotranspiration(place)
-  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
-  return { everyDays, lossLPerDay, refillSuctionCm }
-}
-
-/** What its own sieve test held back takes the place of what its roots let expect. */
-function sieved({ found }: LotFacts): Pick<LotMeasured, 'sieveLossShare'> {
-  const share = found.find(({ kind }) => kind === 'cleaning')?.numbers.lossShare
-  return share === undefined ? {} : { sieveLossShare: share }
-}
-
-/** The most that can be settled by a test and still be believed. */
-const MOST_SETTLING = 0.5
-
-/** How far its own mix sank when it was watered in. */
-export function settled({ found }: LotFacts): { settlingShare?: number } {
-  const share = found.find(({ kind }) => kind === 'settling')?.numbers.settledShare
-  return share === undefined ? {} : { settlingShare: Math.min(MOST_SETTLING, share) }
-}
-
-/** Cleaning loss by its sieve test, else by its roots. */
-export function lossOf(
-  facts: LotFacts,
-  intake: Pick<Intake, 'rootMass' | 'cleaningLossShare'>,
-): number {
-  return (
-    sieved(facts).sieveLossShare ??
-    intake.cleaningLossShare ??
-    cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS)
-  )
-}
-
-/**
- * What can be had: everything in stock or with a price. A group of which nothing was entered yet is offered whole,
- * so that a new garden gets a recipe too.
- */
-export async function stockOf(db: OpenDatabase): Promise<RecipeInput['stock']> {
-  const materials = await listMaterials(db)
-  const amendments = await listAmendments(db)
-  return {
-    materials: entered(
-      materials,
-      ({ material }) => material.group,
-      ({ litres, pricePerLitre }) => litres > 0 || pricePerLitre !== null,
-    ),
-    amendments: entered(
-      amendments,
-      ({ amendment }) => amendment.kind,
-      ({ grams, pricePerKg }) => grams > 0 || pricePerKg !== null,
-    ),
-  }
-}
-
-function entered<Row>(
-  rows: readonly Row[],
-  groupOf: (row: Row) => string,
-  isEntered: (row: Row) => boolean,
-): Row[] {
-  const known = new Set(rows.filter(isEntered).map(groupOf))
-  return rows.filter((row) => isEntered(row) || !known.has(groupOf(row)))
 }
 
 /** Litres that stand in the lot's containers with the surface sunk so far; in a bin what the ledger says. */

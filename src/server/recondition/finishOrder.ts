@@ -21,8 +21,9 @@ import type { OpenDatabase } from '../database'
 import { dosesIn, isNeverPlanted, keptFinding, MEASURED_TO, readLotFacts } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
-import { earlierFeed, lossOf, recipeInput, settled, stockOf } from './buildRecipe'
+import { earlierFeed, lossOf, recipeInput, settled } from './recipeInput'
 import { stayingFindings } from './stayingFindings'
+import { stockOf } from './stockOf'
 
 const DAY_MS = 86_400_000
 

@@ -28,7 +28,8 @@ import {
   triageView,
 } from '../lots'
 import { readTables } from '../tables'
-import { troubleOf, wateringHabit } from './buildRecipe'
+import { troubleOf } from './buildRecipe'
+import { wateringHabit } from './recipeInput'
 
 export async function intakePage(db: OpenDatabase, lotId: number): Promise<IntakePage> {
   const site = await readSite(db)

@@ -11,7 +11,8 @@ import {
   whyWithRanges,
 } from '../../core/recondition'
 import { readOpenOrder } from '../../data/recondition'
-import type { IntakeAnswers, NamedThing, RecipePage } from '../../messages/recondition/turnover'
+import type { IntakeAnswers } from '../../messages/recondition/answers'
+import type { NamedThing, RecipePage } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { foundViews, isNeverPlanted, potView, triageView } from '../lots'

@@ -1,6 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import { cropBars, seasonOf } from '../../core/recondition'
-import type { IntakeAnswers, RecipeStop } from '../../messages/recondition/turnover'
+import type { IntakeAnswers } from '../../messages/recondition/answers'
+import type { RecipeStop } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
 import { foundViews, judgeLot, triageView } from '../lots'
 import { askedOf } from './buildRecipe'

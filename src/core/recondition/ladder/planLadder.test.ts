@@ -330,6 +330,7 @@ test('impossible input is refused by its kind', () => {
     assert.throws(() => planLadder({ ...ladder(), ...more } as LadderInput), { code })
   refused({ lot: undefined }, 'bad-argument')
   refused({ lot: null }, 'bad-argument')
+  refused({ lot: { ...ladder().lot, litres: 0 } }, 'out-of-range')
   refused({ climate: undefined }, 'bad-argument')
   refused({ today: 'tomorrow' }, 'bad-argument')
   refused({ litresWanted: 0 }, 'out-of-range')

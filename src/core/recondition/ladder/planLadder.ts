@@ -162,6 +162,7 @@ function feedPrice({ feedPlan }: Recipe, { stock }: LadderInput): number {
 function requireLadderInput(input: LadderInput): void {
   requireObject('The ladder', input)
   requireObject('The lot', input.lot)
+  requireNumber('The litres of the lot', input.lot.litres, { above: 0, max: 100_000 })
   requireObject('The climate', input.climate)
   requireNumber('The exposure', input.climate.exposureFactor, { min: 0, max: 5 })
   requireNumber('The season mean temperature', input.climate.seasonMeanTempC, { min: -10, max: 45 })

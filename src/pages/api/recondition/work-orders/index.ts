@@ -1,5 +1,5 @@
 import { createWorkOrder } from '../../../../data/recondition'
-import { intakeBodySchema } from '../../../../messages/recondition/turnover'
+import { intakeBodySchema } from '../../../../messages/recondition/answers'
 import { defineEndpoint } from '../../../../server/defineEndpoint'
 import { buildRecipe, scheduleOf } from '../../../../server/recondition'
 

@@ -1,0 +1,133 @@
+import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
+import { plantsInPlace } from '../../core/mixes'
+import {
+  aggregateHabit,
+  cleaningLoss,
+  DEFAULT_SCHOOLS,
+  type Intake,
+  type LotMeasured,
+  type LotTriage,
+  type RecipeInput,
+} from '../../core/recondition'
+import {
+  EXPOSURE_FACTORS,
+  plantingDay,
+  referenceEvapotranspiration,
+  waterLoss,
+  weeklyTemperatures,
+  worstMonth,
+} from '../../core/season'
+import type { StoredContainer } from '../../data/containers'
+import type { Site } from '../../data/site'
+import { dayAt } from '../clock'
+import { feedLeftOf, isNeverPlanted, type LotFacts } from '../lots'
+
+/** What the solver is asked: the lot as measured, the container, the crop, the stock, the season and the schools. */
+export function recipeInput(
+  facts: LotFacts,
+  intake: Intake,
+  crop: Crop,
+  container: StoredContainer,
+  stock: RecipeInput['stock'],
+  site: Site,
+  at: Date,
+  triage: LotTriage | null = null,
+): RecipeInput {
+  const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
+  return {
+    lot: {
+      id: String(facts.lot.id),
+      components: facts.components,
+      litres: intake.litresNow,
+      triage,
+      measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
+      feedLeft: earlierFeed(facts, intake.litresNow, site),
+      neverPlanted: isNeverPlanted(facts.lot),
+    },
+    litresWanted: intake.litresWanted,
+    container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
+    crop,
+    school: {
+      compostShare: intake.compostShare,
+      feed: intake.feed,
+      ...aggregateShareOf(site),
+    },
+    stock,
+    limits: {
+      cleaningLossShare: intake.cleaningLossShare ?? cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS),
+      ...settled(facts),
+    },
+    season: {
+      weeklyMeanTempC: weeklyTemperatures({
+        monthlyMeanTempC,
+        startDate: plantingDay(crop, dayAt(site.timeZone, at), site.latitudeDeg),
+        weeks: Math.ceil(nitrogenSpanWeeks(crop)),
+      }),
+      waterEc: site.tapWater.ecDsPerM,
+    },
+    measures: site.measures,
+    watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
+  }
+}
+
+/** A fixed share where this garden puts some into everything. */
+function aggregateShareOf({ practice }: Site): { aggregateShare?: number } {
+  const share = aggregateHabit({ ...DEFAULT_SCHOOLS, ...practice.schools })
+  return share === undefined ? {} : { aggregateShare: share }
+}
+
+/** Earlier feed, in each litre of what really stands there: a sunken mix holds it denser. */
+export function earlierFeed(
+  { doses, lot, asOf }: Pick<LotFacts, 'doses' | 'lot' | 'asOf'>,
+  litresNow: number,
+  site: Site,
+): Dose[] {
+  return feedLeftOf(doses, asOf, site).map((dose) => ({
+    ...dose,
+    gPerL: (dose.gPerL * lot.contents.litres) / litresNow,
+  }))
+}
+
+/** In the month that asks most, the plants full-grown. */
+export function wateringHabit(
+  everyDays: number | null,
+  crop: Crop,
+  container: StoredContainer,
+  site: Site,
+): RecipeInput['watering'] {
+  if (everyDays === null) return undefined
+  const { place } = worstMonth(site)
+  const { shape, exposure } = container
+  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, container)
+  const exposureFactor = EXPOSURE_FACTORS[exposure]
+  const et0MmPerDay = referenceEvapotranspiration(place)
+  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
+  return { everyDays, lossLPerDay, refillSuctionCm }
+}
+
+/** What its own sieve test held back takes the place of what its roots let expect. */
+function sieved({ found }: LotFacts): Pick<LotMeasured, 'sieveLossShare'> {
+  const share = found.find(({ kind }) => kind === 'cleaning')?.numbers.lossShare
+  return share === undefined ? {} : { sieveLossShare: share }
+}
+
+/** The most that can be settled by a test and still be believed. */
+const MOST_SETTLING = 0.5
+
+/** How far its own mix sank when it was watered in. */
+export function settled({ found }: LotFacts): { settlingShare?: number } {
+  const share = found.find(({ kind }) => kind === 'settling')?.numbers.settledShare
+  return share === undefined ? {} : { settlingShare: Math.min(MOST_SETTLING, share) }
+}
+
+/** Cleaning loss by its sieve test, else by its roots. */
+export function lossOf(
+  facts: LotFacts,
+  intake: Pick<Intake, 'rootMass' | 'cleaningLossShare'>,
+): number {
+  return (
+    sieved(facts).sieveLossShare ??
+    intake.cleaningLossShare ??
+    cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS)
+  )
+}

@@ -1,0 +1,34 @@
+import type { RecipeInput } from '../../core/recondition'
+import { listAmendments } from '../../data/chemistry'
+import { listMaterials } from '../../data/media'
+import type { OpenDatabase } from '../database'
+
+/**
+ * What can be had: everything in stock or with a price. A group of which nothing was entered yet is offered whole,
+ * so that a new garden gets a recipe too.
+ */
+export async function stockOf(db: OpenDatabase): Promise<RecipeInput['stock']> {
+  const materials = await listMaterials(db)
+  const amendments = await listAmendments(db)
+  return {
+    materials: entered(
+      materials,
+      ({ material }) => material.group,
+      ({ litres, pricePerLitre }) => litres > 0 || pricePerLitre !== null,
+    ),
+    amendments: entered(
+      amendments,
+      ({ amendment }) => amendment.kind,
+      ({ grams, pricePerKg }) => grams > 0 || pricePerKg !== null,
+    ),
+  }
+}
+
+function entered<Row>(
+  rows: readonly Row[],
+  groupOf: (row: Row) => string,
+  isEntered: (row: Row) => boolean,
+): Row[] {
+  const known = new Set(rows.filter(isEntered).map(groupOf))
+  return rows.filter((row) => isEntered(row) || !known.has(groupOf(row)))
+}
