@@ -100,6 +100,8 @@ test('a step changed on another device is not overwritten: both stand side by si
   const second = await other.newPage()
   await second.goto(page.url())
   await expectAlive(second)
+  // It hears of the others once it knows what this browser kept: then it may be finished there.
+  await expect(second.getByRole('button', { name: 'Finish: start the next innings' })).toBeEnabled()
   await page.getByLabel(/Really used, leaf mould/).fill('8 L')
   await page.getByLabel(/Really used, leaf mould/).press('Enter')
   await expect(page.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
