@@ -98,6 +98,7 @@ export type {
 } from './triage/triageTypes'
 export { type TriageChange, triageHistory } from './triageHistory'
 export { type LotTriage, triageOfLot } from './triageOfLot'
+export { waterLostIn } from './waterLostIn'
 export type {
   CautionId,
   ScheduleOptions,

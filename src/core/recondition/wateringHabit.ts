@@ -11,7 +11,7 @@ export function waterWanted({ everyDays, lossLPerDay }: WateringHabit): number {
 export function daysOf(
   components: readonly Component[],
   container: RecipeInput['container'],
-  { lossLPerDay, refillSuctionCm }: WateringHabit,
+  { lossLPerDay, refillSuctionCm }: Omit<WateringHabit, 'everyDays'>,
 ): number | null {
   if (!(lossLPerDay > 0)) return null
   const { curve } = blendMedia({ components })

@@ -1,5 +1,4 @@
 import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
-import { plantsInPlace } from '../../core/mixes'
 import {
   aggregateHabit,
   cleaningLoss,
@@ -8,15 +7,9 @@ import {
   type LotMeasured,
   type LotTriage,
   type RecipeInput,
+  waterLostIn,
 } from '../../core/recondition'
-import {
-  EXPOSURE_FACTORS,
-  plantingDay,
-  referenceEvapotranspiration,
-  waterLoss,
-  weeklyTemperatures,
-  worstMonth,
-} from '../../core/season'
+import { EXPOSURE_FACTORS, plantingDay, weeklyTemperatures, worstMonth } from '../../core/season'
 import type { StoredContainer } from '../../data/containers'
 import type { Site } from '../../data/site'
 import { dayAt } from '../clock'
@@ -97,11 +90,12 @@ export function wateringHabit(
 ): RecipeInput['watering'] {
   if (everyDays === null) return undefined
   const { place } = worstMonth(site)
-  const { shape, exposure } = container
-  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, container)
-  const exposureFactor = EXPOSURE_FACTORS[exposure]
-  const et0MmPerDay = referenceEvapotranspiration(place)
-  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
+  const { lossLPerDay, refillSuctionCm } = waterLostIn(
+    crop,
+    container,
+    place,
+    EXPOSURE_FACTORS[container.exposure],
+  )
   return { everyDays, lossLPerDay, refillSuctionCm }
 }
 

@@ -1,6 +1,4 @@
-import { plantsInPlace } from '../../core/mixes'
-import type { LadderInput, Rung } from '../../core/recondition'
-import { referenceEvapotranspiration, waterLoss } from '../../core/season'
+import { type LadderInput, type Rung, waterLostIn } from '../../core/recondition'
 import { whyInput as of, type Why } from '../../core/why'
 import type { RungRow } from '../../messages/recondition/ladder'
 
@@ -11,11 +9,13 @@ export function rungWhy(
 ): Partial<Record<RungRow, Why>> {
   if (!recipe) return {}
   const { why } = recipe
-  const { shape } = container
   const { exposureFactor } = climate
-  const { canopyCm2, kc } = plantsInPlace({ crop }, container)
-  const et0MmPerDay = referenceEvapotranspiration(climate)
-  const lossLPerDay = waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape })
+  const { canopyCm2, kc, et0MmPerDay, lossLPerDay } = waterLostIn(
+    crop,
+    container,
+    climate,
+    exposureFactor,
+  )
   const ranged = (one: Why | undefined, range: Rung['airRange']): Why | undefined =>
     one && range ? { ...one, range: [range.p10, range.p90] } : one
   const rows: Partial<Record<RungRow, Why | undefined>> = {

@@ -1,7 +1,5 @@
 import { HUMIFIED_FINES, inningsLeft } from '../../media'
-import { plantsInPlace } from '../../mixes'
 import { mediaRange, nitrogenRange } from '../../ranges'
-import { referenceEvapotranspiration, waterLoss } from '../../season'
 import { requireNumber, requireObject } from '../../validate'
 import { cropInPot } from '../cropInPot'
 import { addDays } from '../days'
@@ -11,6 +9,7 @@ import { dosesOf, recipeComponents, testsOf } from '../recipeRanges'
 import type { Recipe, RecipeInput } from '../recipeTypes'
 import { scheduleWork } from '../scheduleWork'
 import { daysOf } from '../wateringHabit'
+import { waterLostIn } from '../waterLostIn'
 import { bestRung } from './bestRung'
 import { type Ladder, type LadderInput, RUNG_IDS, type Rung, type RungId } from './ladderTypes'
 import { rungBars, rungNotes } from './rungBars'
@@ -108,7 +107,11 @@ function figuresOf(recipe: Recipe, asked: RecipeInput, input: LadderInput): Figu
     }).airFraction,
     waterFraction: predicted.waterFraction,
     availableLitres: predicted.availableLitres,
-    daysBetweenWaterings: daysOf(components, container, habitOf(input)),
+    daysBetweenWaterings: daysOf(
+      components,
+      container,
+      waterLostIn(input.crop, container, climate, climate.exposureFactor),
+    ),
     ph: predicted.ph,
     ecSme: predicted.ecSme,
     nCoverage: predicted.nCoverage,
@@ -137,19 +140,6 @@ function figuresOf(recipe: Recipe, asked: RecipeInput, input: LadderInput): Figu
       seasonMeanTempC: climate.seasonMeanTempC,
       humifiedFines: input.humifiedFines ?? HUMIFIED_FINES,
     }).without,
-  }
-}
-
-/** In the month that asks most, the plants full-grown. */
-function habitOf({ crop, container, climate }: LadderInput) {
-  const { canopyCm2, kc, refillSuctionCm } = plantsInPlace({ crop }, container)
-  const et0MmPerDay = referenceEvapotranspiration(climate)
-  const { shape } = container
-  const { exposureFactor } = climate
-  return {
-    everyDays: 1,
-    lossLPerDay: waterLoss({ et0MmPerDay, kc, exposureFactor, canopyCm2, shape }),
-    refillSuctionCm,
   }
 }
 
