@@ -11,6 +11,7 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
+import { findings as findingWords } from '../../ui/texts/findings'
 import { goingOn as goingOnWords } from '../../ui/texts/goingOn'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
@@ -154,8 +155,9 @@ function NextAction({ page: { lot, growing } }: { page: PotPage }) {
   )
 }
 
-function Sentence({ page: { lot, growing } }: { page: PotPage }) {
+function Sentence({ page: { lot, growing, triage } }: { page: PotPage }) {
   const { format, site } = useSite()
+  const hold = triage?.hold
   return (
     <p className={styles.sentence}>
       {!lot
@@ -165,6 +167,7 @@ function Sentence({ page: { lot, growing } }: { page: PotPage }) {
           : lot.readyOn !== null && lot.readyOn > site.today
             ? words.rests(lot.name, format.day(lot.readyOn))
             : words.waits(lot.name)}
+      {hold && ` ${findingWords.held[hold.kind](format.day(hold.until))}`}
     </p>
   )
 }

@@ -61,25 +61,29 @@ export function TriageNotice({ triage }: { readonly triage: TriageView }) {
           )}
         </p>
       )}
-      <p>
-        <strong>
-          {words.verdicts[verdict]}
-          {!givenUp && todo.length > 0 && ': '}
-        </strong>
-        {!givenUp && todo.join(', ')}
-        {'. '}
-        {limits.join(' ')}
-      </p>
-      <details>
-        <summary>{words.why}</summary>
-        <ul>
-          {reasons.map(({ problemName, rule }) => (
-            <li key={problemName}>
-              {problemName}: {words.rules[rule]}.
-            </li>
-          ))}
-        </ul>
-      </details>
+      {(verdict !== 'reuse' || limits.length > 0) && (
+        <p>
+          <strong>
+            {words.verdicts[verdict]}
+            {!givenUp && todo.length > 0 && ': '}
+          </strong>
+          {!givenUp && todo.join(', ')}
+          {'. '}
+          {limits.join(' ')}
+        </p>
+      )}
+      {reasons.length > 0 && (
+        <details>
+          <summary>{words.why}</summary>
+          <ul>
+            {reasons.map(({ problemName, rule }) => (
+              <li key={problemName}>
+                {problemName}: {words.rules[rule]}.
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
     </Notice>
   )
 }

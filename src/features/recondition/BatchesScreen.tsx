@@ -5,8 +5,8 @@ import { Choice } from '../../ui/Field'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { batches as words } from '../../ui/texts/batches'
-import { findings as findingWords } from '../../ui/texts/findings'
 import { useKept } from '../../ui/useKept'
+import { verdictText } from '../found/verdictText'
 import styles from './Batches.module.css'
 import { HeapPart } from './HeapPart'
 
@@ -38,9 +38,11 @@ function Batches({ page }: { page: BatchesPage }) {
           label: name,
           note: [
             format.plain(format.litres(litres)),
-            ...(stands ? [words.stands[stands]] : []),
-            ...(triage ? [findingWords.verdicts[triage.verdict].toLowerCase()] : []),
-          ].join(' · '),
+            stands && words.stands[stands],
+            verdictText(triage, format)?.toLowerCase(),
+          ]
+            .filter(Boolean)
+            .join(' · '),
         }))}
         isChosen={(value) => values.chosen.includes(Number(value))}
         onChange={(event) => {

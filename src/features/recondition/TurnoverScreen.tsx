@@ -15,11 +15,11 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { batches as batchWords } from '../../ui/texts/batches'
-import { findings as findingWords } from '../../ui/texts/findings'
 import { list as listWords } from '../../ui/texts/list'
 import { manyFound as manyFoundWords } from '../../ui/texts/manyFound'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { verdictText } from '../found/verdictText'
 import styles from './TurnoverScreen.module.css'
 
 /** What is under way, which lots wait, and what was finished. */
@@ -193,11 +193,8 @@ function Waiting({ page }: { page: TurnoverPage }) {
                   {mediaWords.lotNumber(row.lotId)} · {row.where} ·{' '}
                   {format.plain(format.litres(row.litres))} · {words.reasons[row.reason]}
                 </span>
-                {row.verdict && (
-                  <span className={styles.small}>
-                    <strong>{findingWords.verdicts[row.verdict]}</strong>
-                    {row.heldUntil && ` · ${words.heldUntil(format.day(row.heldUntil))}`}
-                  </span>
+                {verdictText(row.triage, format) && (
+                  <strong className={styles.small}>{verdictText(row.triage, format)}</strong>
                 )}
               </div>
               <InningsStrip innings={row.innings} nextOpen={row.reason !== 'air-short'} />

@@ -4,11 +4,11 @@ import type {
   CropBar,
   Intake,
   Load,
+  LotTriage,
   Recipe,
   RecipeRanges,
   RootMass,
   StepAmount,
-  TriageAnswer,
   WorkStep,
 } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
@@ -201,9 +201,7 @@ export interface WaitingLot {
   readonly innings: readonly InningsMark[]
   readonly reason: 'season-over' | 'air-short' | 'in-store'
   /** What may become of it; null where nothing was found. */
-  readonly verdict: TriageAnswer | null
-  /** ISO day until which it rests or is kept apart; null where it is not. */
-  readonly heldUntil: string | null
+  readonly triage: Pick<LotTriage, 'verdict' | 'hold' | 'overridden'> | null
 }
 
 /** Which part of the lots that wait, and of the orders that are finished. */

@@ -72,7 +72,7 @@ test('what is found in many pots is kept at once, judged, and stands filled in w
   assert.equal(again.pots.find(({ id }) => id === ill.id)?.told?.drop, 7)
   const { waiting } = await turnoverPage(db, {})
   const row = waiting.find(({ lotId }) => lotId === ill.lotId)
-  if (row) assert.notEqual(row.verdict, null)
+  if (row) assert.notEqual(row.triage, null)
 })
 
 test('the same thing in two pots of one lot is one finding', async () => {

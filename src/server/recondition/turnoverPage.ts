@@ -87,8 +87,11 @@ function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): Wait
       strata,
       innings,
       reason: REASONS[state],
-      verdict: triage?.verdict ?? null,
-      heldUntil: triage?.hold?.until ?? null,
+      triage: triage && {
+        verdict: triage.verdict,
+        hold: triage.hold,
+        overridden: triage.overridden,
+      },
     },
   ]
 }

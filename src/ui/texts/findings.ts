@@ -157,6 +157,7 @@ export const findings = {
     rest: (day: string) => `It rests until ${day}.`,
     quarantine: (day: string) => `Kept apart until ${day}.`,
   },
+  allTheSame: 'Used all the same',
   heldSince: (day: string) => `Since ${day}`,
   overridden: (verdict: string, day: string, reason: string) =>
     `Used all the same since ${day}, against “${verdict}”: ${reason}`,

@@ -47,7 +47,6 @@ export const recondition = {
     planted: (crop: string) => `for ${crop.toLowerCase()}`,
     readyOn: (day: string) => `plant from ${day}`,
     finishedOn: (day: string) => `finished ${day}`,
-    heldUntil: (day: string) => `until ${day}`,
     nothing: 'No lot waits. When a season ends, its lot shows up here.',
     reasons: {
       'season-over': 'season over',
