@@ -210,6 +210,7 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     photo: await list(sql`photos`, 3),
     // Those that were just made have no pot.
     place: await list(sql`places where put_away_at is null`, 3),
+    treatment: await list(sql`lot_treatments where lot_id in ${among(lot)}`, 12),
     finding: await list(sql`lot_findings where lot_id in ${among(lot)}`, 12),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),

@@ -45,7 +45,7 @@ export interface TreatmentParams extends LotParams {
 
 export const treatmentParamsSchema = Joi.object<TreatmentParams>({
   id: id('The number of the lot').required(),
-  treatmentId: id('The number of the entry').required(),
+  treatmentId: id('The number of the treatment').required(),
 })
 
 /** Whether it still counts, or was taken back; whether it goes on, or was ended. */
