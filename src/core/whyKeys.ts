@@ -48,6 +48,7 @@ export const WHY_RULES = [
   'feed.salt',
   'feed.never-feed',
   'feed.soluble-school',
+  'minerals',
   'feed.nothing-in-stock',
   'feed.as-is',
   'ec.estimated',

@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { LadderPriorities, Schools } from '../core/recondition'
+import { type LadderPriorities, RUNG_IDS, type Schools } from '../core/recondition'
 
 /** What matters to the grower when ways are weighed against each other, and how this garden works; either of them. */
 export interface Practice {
@@ -43,6 +43,13 @@ export const practiceSchema = Joi.object<Practice>({
     heat: one('When mix is heated', 'when-needed', 'before-seed', 'never'),
     roots: one('What is taken out', 'leave-fine', 'sieve', 'take-wood'),
     aggregate: one('How much coarse material', 'as-needed', 'habit'),
+    newMix: one('What a new mix is', 'bag', 'adjust', 'make'),
+    way: one('How far a lot is reconditioned', 'compare', ...RUNG_IDS),
+    wait: one('When it is planted', 'until-safe', 'at-once'),
+    place: one('How it is worked', 'tipped', 'in-place'),
+    wash: one('How containers are washed', 'jet', 'disinfect'),
+    surplus: one('What becomes of what is left over', 'mulch', 'bed'),
+    minerals: one('What goes in beside', 'none', 'minerals', 'inoculant', 'both'),
   })
     .optional()
     .label('How this garden works'),

@@ -1,7 +1,7 @@
 import type { Crop } from '../chemistry'
 import type { Material } from '../media'
 import { compostBan } from './compostShare'
-import type { RecipeLimits, StockMaterial } from './recipeTypes'
+import type { RecipeLimits, StockAmendment, StockMaterial } from './recipeTypes'
 
 /** Woodier than this, a coarse material takes more nitrogen than its air is worth inside a mix. */
 const WOODIEST_C_TO_N = 150
@@ -35,6 +35,19 @@ export function pickFresh(
           outsideBand(a) - outsideBand(b) ||
           priceOf(a.material.id) - priceOf(b.material.id),
       )[0] ?? null
+  )
+}
+
+/** Trace minerals at least cost for their low rate; null where the list holds none. */
+export function pickMinerals(
+  amendments: readonly StockAmendment[],
+  perKgOf: (stock: StockAmendment) => number,
+): StockAmendment | null {
+  const perLitre = (row: StockAmendment) => perKgOf(row) * row.amendment.rateLowGPerL
+  return (
+    amendments
+      .filter(({ amendment }) => amendment.kind === 'trace minerals' && amendment.rateLowGPerL > 0)
+      .sort((a, b) => perLitre(a) - perLitre(b))[0] ?? null
   )
 }
 

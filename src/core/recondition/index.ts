@@ -5,6 +5,7 @@ export { addDays, addMonths, daysBetween } from './days'
 export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export { familiesIn, type Heritage, unitedHeritage } from './heritage'
+export { isTooFull, shareInPlace, type TippedFor, whyTipped } from './inPlace'
 export {
   type Intake,
   litresAtLevel,
@@ -81,6 +82,7 @@ export {
 export type { SolubleFeed } from './solubleFeed'
 export { solveRecipe } from './solveRecipe'
 export { type StepDay, stepDays } from './stepDays'
+export { type SurplusUse, surplusUse } from './surplus'
 export { mayMix } from './triage/mayMix'
 export { TREATMENT_KINDS, type Treatment, type TreatmentKind } from './triage/treatments'
 export { triage } from './triage/triage'
@@ -104,6 +106,7 @@ export type {
   ScheduleOptions,
   StepAmount,
   StepKind,
+  StepNote,
   ToolId,
   WaitReason,
   WorkStep,

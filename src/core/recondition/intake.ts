@@ -1,6 +1,7 @@
 import { type ContainerShape, containerVolume } from '../containers'
 import type { RungId } from './ladder/ladderTypes'
 import type { FeedSchool } from './recipeTypes'
+import type { Schools } from './schools'
 
 export type RootMass = 'fine' | 'dense' | 'bound' | 'woody'
 export type WorkVariant = 'tipped' | 'in-place' | 'potted-on' | 'around' | 'unused-bag'
@@ -23,6 +24,8 @@ export interface Intake {
   readonly everyDays?: number | null
   /** Which of the five ways is gone; all that a recipe does where nothing is said. */
   readonly way?: RungId
+  /** Forked over and topped up where it stands, wherever that can be done; tipped out where nothing is said. */
+  readonly place?: Schools['place']
 }
 
 /**

@@ -1,8 +1,15 @@
-import type { Component } from '../media'
+import { type Component, componentShares, type Material } from '../media'
 import type { AcidityPlan } from './acidity'
 import type { Batch } from './batch'
 import type { FeedingPlan } from './feeding'
-import type { PartRole, RecipeDose, RecipeInput, RecipePart, StockMaterial } from './recipeTypes'
+import type {
+  PartRole,
+  RecipeDose,
+  RecipeInput,
+  RecipePart,
+  StockAmendment,
+  StockMaterial,
+} from './recipeTypes'
 import { roundGrams, roundLitres } from './rounding'
 
 /** What is measured out, each part also as people measure it. */
@@ -12,9 +19,8 @@ export function listParts(
   compost: StockMaterial | null,
   fresh: StockMaterial | null,
 ): RecipePart[] {
-  const baseId = input.base?.length === 1 ? input.base[0]?.material.id : 'base'
   const rows: readonly (readonly [string | undefined, PartRole, number])[] = [
-    [input.lot ? input.lot.id : baseId, input.lot ? 'lot' : 'fresh', batch.shares.lot],
+    ...startOf(input, batch.shares.lot),
     [compost?.material.id, 'compost', batch.shares.compost],
     [batch.aggregate?.id, 'aggregate', batch.shares.aggregate],
     [batch.holder?.id, 'water-holding', batch.shares.holder],
@@ -27,11 +33,25 @@ export function listParts(
   })
 }
 
+/** What it begins with: the lot as one part, each ingredient of a new mix by itself. */
+function startOf(
+  { lot, base }: RecipeInput,
+  startShare: number,
+): (readonly [string, PartRole, number])[] {
+  if (lot) return [[lot.id, 'lot', startShare]]
+  return componentShares(base ?? []).map(({ material, share }) => [
+    material.id,
+    'fresh',
+    share * startShare,
+  ])
+}
+
 /** What is weighed in: all of it, and what goes in now. */
 export function listDoses(
   acidity: AcidityPlan,
   feeding: FeedingPlan,
   mixLitres: number,
+  minerals: StockAmendment | null,
 ): RecipeDose[] {
   const doses: RecipeDose[] = []
   if (acidity.stock && acidity.role && acidity.firstGPerL > 0) {
@@ -64,6 +84,19 @@ export function listDoses(
       rounded: roundGrams(grams, feeding.reason === 'label' || feeding.reason === 'salt'),
     })
   }
+  if (minerals) {
+    const gPerL = minerals.amendment.rateLowGPerL
+    const grams = gPerL * mixLitres
+    doses.push({
+      id: minerals.amendment.id,
+      role: 'mineral',
+      gPerL,
+      apart: false,
+      grams,
+      firstGrams: grams,
+      rounded: roundGrams(grams, false),
+    })
+  }
   return doses
 }
 
@@ -74,14 +107,18 @@ export function componentsAsMeasured(
   input: RecipeInput,
 ): Component[] {
   return parts.flatMap((part) => {
-    const stock = input.stock.materials.find(({ material }) => material.id === part.id)
-    const isOld = part.role === 'lot' || (!input.lot && !stock)
-    if (isOld) {
+    if (part.role === 'lot') {
       return old.map((component) => ({
         ...component,
         parts: component.parts * part.rounded.litres,
       }))
     }
-    return stock ? [{ material: stock.material, parts: part.rounded.litres }] : []
+    const row = materialOf(part.id, input)
+    return row ? [{ material: row, parts: part.rounded.litres }] : []
   })
+}
+
+/** Of what can be had, or of what a new mix begins with. */
+export function materialOf(id: string, { stock, base = [] }: RecipeInput): Material | undefined {
+  return [...stock.materials, ...base].find(({ material }) => material.id === id)?.material
 }

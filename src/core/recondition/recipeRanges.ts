@@ -6,6 +6,7 @@ import type { Why } from '../why'
 import { cropInPot } from './cropInPot'
 import { feedLeftIn } from './feedLeftIn'
 import { leachOldMix } from './leaching'
+import { materialOf } from './listAmounts'
 import { lotComponents } from './lotComponents'
 import type { LotMeasured, Recipe, RecipeInput } from './recipeTypes'
 
@@ -42,7 +43,7 @@ export interface RecipeRanges {
 
 /** The mix of a recipe: the old one as measured and leached, and what is added; parts in litres. */
 export function recipeComponents(recipe: Recipe, input: RecipeInput): Component[] {
-  const { lot, base, stock, container, crop, season } = input
+  const { lot, container, crop, season } = input
   return recipe.parts.flatMap((part): Component[] => {
     if (part.role === 'lot' && lot) {
       const old = lotComponents(lot.components, lot.measured)
@@ -51,9 +52,8 @@ export function recipeComponents(recipe: Recipe, input: RecipeInput): Component[
         recipe.leachLitres > 0 ? leachOldMix(old, crop, container, season?.waterEc).components : old
       return mix.map((one) => ({ ...one, parts: one.parts * part.litres }))
     }
-    const row = stock.materials.find(({ material }) => material.id === part.id)
-    if (row) return [{ material: row.material, parts: part.litres }]
-    return (base ?? []).map((one) => ({ ...one, parts: one.parts * part.litres }))
+    const material = materialOf(part.id, input)
+    return material ? [{ material, parts: part.litres }] : []
   })
 }
 

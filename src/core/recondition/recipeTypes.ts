@@ -97,6 +97,10 @@ export interface RecipeInput {
     readonly feed: FeedSchool
     /** Fixes the aggregate's share; its kind is still the best one. */
     readonly aggregateShare?: number
+    /** What a new mix is: a bagged one as it is where left out, one with what pot and crop ask for, or these parts. */
+    readonly newMix?: 'adjusted' | readonly Component[]
+    /** Trace minerals go in too, at the low rate of their label. */
+    readonly minerals?: boolean
   }
   readonly stock: {
     readonly materials: readonly StockMaterial[]
@@ -117,7 +121,7 @@ export interface RecipeInput {
 }
 
 export type PartRole = 'lot' | 'compost' | 'aggregate' | 'water-holding' | 'fresh'
-export type DoseRole = 'lime' | 'sulfur' | 'fertilizer'
+export type DoseRole = 'lime' | 'sulfur' | 'fertilizer' | 'mineral'
 
 export interface RecipePart {
   readonly id: string

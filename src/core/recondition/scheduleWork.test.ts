@@ -24,7 +24,11 @@ const dose = (id: string, role: Recipe['doses'][number]['role']) => ({
 const recipe = (extra: Partial<Recipe>): Recipe =>
   ({ parts: [part('1', 'lot')], doses: [], partLitres: 24, leachLitres: 0, ...extra }) as Recipe
 
-const schedule = (extra: Partial<Recipe>, runsDownSide = false) =>
+const schedule = (
+  extra: Partial<Recipe>,
+  runsDownSide = false,
+  more: Parameters<typeof scheduleWork>[0]['options'] = {},
+) =>
   scheduleWork({
     recipe: recipe(extra),
     triage: null,
@@ -32,6 +36,7 @@ const schedule = (extra: Partial<Recipe>, runsDownSide = false) =>
     startDate: '2026-11-02',
     options: {
       runsDownSide,
+      ...more,
       materials: ['leaf-mould', 'perlite-coarse', 'vermiculite-medium'].map(material),
       amendments: ['granular-444', 'crf-5-month', 'dolomitic-lime', 'sulfur'].map(amendment),
     },
@@ -123,4 +128,44 @@ test('dates are calendar days, and what is no date is refused', () => {
     () => addDays('soon', 1),
     (error) => error instanceof DomainError && error.code === 'bad-argument',
   )
+})
+
+test('planted at once: no rest and no re-test before, the risk and the safe day at the planting', () => {
+  const fed = { doses: [dose('granular-444', 'fertilizer')] }
+  const { readyOn, steps } = schedule(fed, false, { habits: { wait: 'at-once' } })
+  assert.equal(readyOn, '2026-11-02')
+  assert.ok(!steps.some(({ kind }) => kind === 'rest' || kind === 'retest'))
+  assert.deepEqual(steps.find(({ kind }) => kind === 'plant')?.notes, [
+    { id: 'not-waited', waitFor: 'organic', days: 14, safeOn: '2026-11-16' },
+  ])
+  // Nothing to wait for: nothing is passed over.
+  const plain = schedule({}, false, { habits: { wait: 'at-once' } })
+  assert.equal(plain.steps.find(({ kind }) => kind === 'plant')?.notes, undefined)
+  assert.ok(plain.steps.some(({ kind }) => kind === 'retest'))
+})
+
+test('containers are disinfected where that is the custom, and after a disease always', () => {
+  const washed = (more: Parameters<typeof scheduleWork>[0]['options']) =>
+    schedule({}, false, more).steps.find(({ kind }) => kind === 'containers')
+  assert.equal(washed({})?.notes, undefined)
+  assert.deepEqual(washed({ habits: { wash: 'disinfect' } })?.notes, [{ id: 'disinfect' }])
+  assert.deepEqual(washed({ habits: { wash: 'jet' }, afterDisease: true })?.notes, [
+    { id: 'disinfect' },
+  ])
+  assert.ok((washed({ afterDisease: true })?.minutes ?? 0) > (washed({})?.minutes ?? 0))
+})
+
+test('an inoculant goes on the roots at planting, never on those of cabbages and beets', () => {
+  const notes = (family: string) =>
+    schedule({}, false, {
+      habits: { minerals: 'both' },
+      crop: { kind: 'vegetable', family },
+    }).steps.find(({ kind }) => kind === 'plant')?.notes
+  assert.deepEqual(notes('Solanaceae'), [{ id: 'inoculate' }])
+  assert.deepEqual(notes('Brassicaceae'), [{ id: 'no-inoculant' }])
+  assert.deepEqual(notes('Amaranthaceae'), [{ id: 'no-inoculant' }])
+})
+
+test('trace minerals need no wait', () => {
+  assert.equal(schedule({ doses: [dose('rock-dust', 'mineral')] }).readyOn, '2026-11-02')
 })

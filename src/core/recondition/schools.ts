@@ -1,5 +1,6 @@
 import type { Crop } from '../chemistry'
 import { CLEANING_LOSS, type RootMass } from './intake'
+import type { RungId } from './ladder/ladderTypes'
 import type { FeedSchool } from './recipeTypes'
 import type { Triage } from './triage/triageTypes'
 
@@ -14,6 +15,20 @@ export interface Schools {
   readonly roots: 'leave-fine' | 'sieve' | 'take-wood'
   /** As much coarse material as this pot and crop need; or a fifth in everything. */
   readonly aggregate: 'as-needed' | 'habit'
+  /** A new mix: bagged as it is; a bag with what pot and crop ask for; from ingredients. */
+  readonly newMix: 'bag' | 'adjust' | 'make'
+  /** How far a lot is reconditioned: the ways are held against each other; or one of them straight away. */
+  readonly way: 'compare' | RungId
+  /** Until what was added is safe to plant into; or planted the same day, its risk named. */
+  readonly wait: 'until-safe' | 'at-once'
+  /** Emptied, sorted and mixed; or forked over and topped up where it stands, wherever that can be done. */
+  readonly place: 'tipped' | 'in-place'
+  /** A strong jet, and a disinfectant after a disease; or a disinfectant each time. */
+  readonly wash: 'jet' | 'disinfect'
+  /** What is left over and goes to the open ground: on top of a bed, or dug into it. */
+  readonly surplus: 'mulch' | 'bed'
+  /** What may go in beside: evidence for a season's benefit is thin in a mix with compost. */
+  readonly minerals: 'none' | 'minerals' | 'inoculant' | 'both'
 }
 
 export const DEFAULT_SCHOOLS: Schools = {
@@ -22,6 +37,13 @@ export const DEFAULT_SCHOOLS: Schools = {
   heat: 'when-needed',
   roots: 'leave-fine',
   aggregate: 'as-needed',
+  newMix: 'bag',
+  way: 'compare',
+  wait: 'until-safe',
+  place: 'tipped',
+  wash: 'jet',
+  surplus: 'mulch',
+  minerals: 'none',
 }
 
 /** A habit that forgives a wet year: between 15 and 30 %. */

@@ -5,7 +5,7 @@ import { acidMixShare } from './acidMix'
 import { AggregateSearch } from './aggregateShare'
 import { fitsAsItIs } from './asItIs'
 import { type Batch, fillBatch } from './batch'
-import { aggregateCandidates } from './chooseMaterials'
+import { aggregateCandidates, pickMinerals } from './chooseMaterials'
 import { compostShare } from './compostShare'
 import { planFeeding } from './feeding'
 import { feedLeftIn } from './feedLeftIn'
@@ -84,7 +84,8 @@ function reconditioned(setting: RecipeSetting): RecipeChoice {
     season,
     feedLeftIn(air.batch, lotFeed),
   )
-  return { compost, air, acidity, feeding, search, acidFresh, width }
+  const minerals = input.school.minerals ? pickMinerals(stock.amendments, perKgOf) : null
+  return { compost, air, acidity, feeding, search, acidFresh, width, minerals }
 }
 
 function searchFor(setting: RecipeSetting, freshAtLeast: number): AggregateSearch {

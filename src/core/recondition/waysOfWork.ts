@@ -39,10 +39,10 @@ function tipped(work: WorkDay): WorkStep[] {
   }
   steps.push(...rested(work), ...mixed(work, true), ...work.rest())
   steps.push(
-    work.step('retest', 10, ['meter'], []),
-    work.step('containers', 8, ['brush'], []),
+    ...work.retest(),
+    work.containers(),
     work.step('fill', 4 + 0.2 * litres, ['can', 'gloves'], ['legionella', 'lifting']),
-    work.step('plant', 5 + 0.1 * litres, ['tags'], []),
+    work.plant(),
   )
   return steps
 }
@@ -65,10 +65,7 @@ function inPlace(work: WorkDay): WorkStep[] {
     steps.push(withDepth(step, options.topUpCm))
   }
   steps.push(work.step('water-in', 4 + 0.05 * litres, ['can'], []), ...work.rest())
-  steps.push(
-    work.step('retest', 10, ['meter'], []),
-    work.step('plant', 5 + 0.1 * litres, ['tags'], []),
-  )
+  steps.push(...work.retest(), work.plant())
   return steps
 }
 
@@ -77,7 +74,7 @@ function pottedOn(work: WorkDay): WorkStep[] {
   const { litres, options } = work
   const steps = [...mixed(work, true), ...work.rest()]
   steps.push(
-    work.step('containers', 8, ['brush'], []),
+    work.containers(),
     work.step('lift', 5 + 0.2 * litres, ['gloves', 'sheet'], ['lifting']),
     withDepth(
       work.step('underlay', 3, ['gloves'], ['legionella']),
@@ -101,7 +98,7 @@ function around(work: WorkDay): WorkStep[] {
     work.step('water-in', 4 + 0.05 * litres, ['can'], []),
     ...work.rest(),
   )
-  steps.push(work.step('sow-between', 5 + 0.1 * litres, ['tags'], []))
+  steps.push(work.plant('sow-between'))
   return steps
 }
 
@@ -117,9 +114,9 @@ function unusedBag(work: WorkDay): WorkStep[] {
     checked,
     ...limed(work),
     ...work.powders(),
-    work.step('containers', 8, ['brush'], []),
+    work.containers(),
     work.step('fill', 4 + 0.2 * litres, ['can', 'gloves'], ['legionella', 'lifting'], work.parts()),
-    work.step('plant', 5 + 0.1 * litres, ['tags'], []),
+    work.plant(),
   ]
 }
 

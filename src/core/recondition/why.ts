@@ -7,7 +7,7 @@ import type { AggregateChoice } from './aggregateShare'
 import type { Batch } from './batch'
 import type { CompostReason } from './compostShare'
 import type { FeedingPlan } from './feeding'
-import type { Prediction, RecipeInput, RecipeLimits } from './recipeTypes'
+import type { Prediction, RecipeInput, RecipeLimits, StockAmendment } from './recipeTypes'
 
 export interface ExplainInput {
   readonly input: RecipeInput
@@ -20,6 +20,7 @@ export interface ExplainInput {
   readonly air: AggregateChoice
   readonly acidFresh: number
   readonly acidity: AcidityPlan
+  readonly minerals: StockAmendment | null
   readonly phWidth: number
   readonly feeding: FeedingPlan
   readonly feedLeft: readonly Dose[]
@@ -173,6 +174,17 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
         of('mixLitres', facts.mixLitres, 'L'),
       ],
     },
+    ...(facts.minerals && {
+      'dose.mineral': {
+        rule: 'minerals',
+        source: 'school',
+        inputs: [
+          of('dose', facts.minerals.amendment.rateLowGPerL, 'g/L'),
+          of('label', facts.minerals.amendment.rateHighGPerL, 'g/L'),
+          of('mixLitres', facts.mixLitres, 'L'),
+        ],
+      },
+    }),
     ec: {
       rule: facts.leachLitres > 0 ? 'ec.leach' : 'ec.estimated',
       source: 'salts',

@@ -7,12 +7,18 @@ import type {
   ScheduleOptions,
   StepAmount,
   StepKind,
+  StepNote,
   ToolId,
   TriageForWork,
   WaitReason,
   WorkStep,
 } from './workTypes'
 import { longestWait } from './workWaits'
+
+const NO_WAIT = { reason: null, days: 0 } as const
+const DISINFECT_MINUTES = 12
+/** Families whose roots take no mycorrhizal fungus: cabbages and beets. */
+const NO_FUNGUS: readonly string[] = ['Brassicaceae', 'Amaranthaceae', 'Chenopodiaceae']
 
 /** The steps of one piece of work as they are laid out day by day. */
 export class WorkDay {
@@ -58,6 +64,47 @@ export class WorkDay {
     return { ...one, waitDays, waitFor: waitDays > 0 ? waitFor : null }
   }
 
+  /** What is safe to plant into only later is planted all the same. */
+  get plantsAtOnce(): boolean {
+    return this.options.habits?.wait === 'at-once'
+  }
+
+  /** pH and salts before planting; planted at once, the reading would tell nothing yet. */
+  retest(): WorkStep[] {
+    const passedOver = this.plantsAtOnce && longestWait(this.recipe, this.options).days > 0
+    return passedOver ? [] : [this.step('retest', 10, ['meter'], [])]
+  }
+
+  /** The containers for it: washed, and disinfected after a disease or where that is the custom. */
+  containers(): WorkStep {
+    const { habits, afterDisease } = this.options
+    if (!afterDisease && habits?.wash !== 'disinfect') {
+      return this.step('containers', 8, ['brush'], [])
+    }
+    const step = this.step('containers', 8 + DISINFECT_MINUTES, ['brush', 'gloves'], ['label'])
+    return { ...step, notes: [{ id: 'disinfect' }] }
+  }
+
+  plant(kind: 'plant' | 'sow-between' = 'plant'): WorkStep {
+    const step = this.step(kind, 5 + 0.1 * this.litres, ['tags'], [])
+    const notes = [...this.passedOver(), ...this.inoculant()]
+    return notes.length > 0 ? { ...step, notes } : step
+  }
+
+  private passedOver(): StepNote[] {
+    const wait = longestWait(this.recipe, this.options)
+    if (!this.plantsAtOnce || !wait.reason) return []
+    const { reason, days } = wait
+    return [{ id: 'not-waited', waitFor: reason, days, safeOn: addDays(this.day, days) }]
+  }
+
+  private inoculant(): StepNote[] {
+    const { habits, crop } = this.options
+    if (habits?.minerals !== 'inoculant' && habits?.minerals !== 'both') return []
+    const isOfNoUse = NO_FUNGUS.includes(crop?.family ?? '')
+    return [{ id: isOfNoUse ? 'no-inoculant' : 'inoculate' }]
+  }
+
   asks(action: TriageAction): boolean {
     return this.triage?.actions?.includes(action) ?? false
   }
@@ -95,7 +142,7 @@ export class WorkDay {
 
   /** The rest after mixing; the next step begins when it is over, never before triage allows. */
   rest(): WorkStep[] {
-    const wait = longestWait(this.recipe, this.options)
+    const wait = this.plantsAtOnce ? NO_WAIT : longestWait(this.recipe, this.options)
     const steps = wait.reason
       ? [{ ...this.step('rest', 1, ['sheet'], []), waitDays: wait.days, waitFor: wait.reason }]
       : []

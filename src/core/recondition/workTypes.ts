@@ -1,6 +1,7 @@
 import type { Amendment, Crop } from '../chemistry'
 import type { Material } from '../media'
 import type { RecipeDose, RecipePart, TriageVerdict } from './recipeTypes'
+import type { Schools } from './schools'
 import type { Triage } from './triage/triageTypes'
 
 export type StepKind =
@@ -91,7 +92,22 @@ export interface WorkStep {
   readonly depthCm?: number
   /** How hot the core gets, and for how long. */
   readonly heat?: { readonly tempC: number; readonly minutes: number }
+  /** What this garden's way of working adds to the step. */
+  readonly notes?: readonly StepNote[]
 }
+
+export type StepNote =
+  /** The containers are disinfected as well as washed. */
+  | { readonly id: 'disinfect' }
+  /** An inoculant on the roots; or why none. */
+  | { readonly id: 'inoculate' | 'no-inoculant' }
+  /** Planted before what was added is safe: the wait that was passed over, and its day. */
+  | {
+      readonly id: 'not-waited'
+      readonly waitFor: WaitReason
+      readonly days: number
+      readonly safeOn: string
+    }
 
 export type WaitReason =
   | 'compost'
@@ -125,5 +141,9 @@ export interface ScheduleOptions {
   /** Between survivors, cm: 2 to 5. */
   readonly dressCm?: number
   /** What is planted. */
-  readonly crop?: Pick<Crop, 'kind'>
+  readonly crop?: Pick<Crop, 'kind'> & Partial<Pick<Crop, 'family'>>
+  /** How this garden works; the cautious way where left out. */
+  readonly habits?: Partial<Pick<Schools, 'wait' | 'wash' | 'minerals'>>
+  /** A disease was in these pots: they are disinfected whatever the habit. */
+  readonly afterDisease?: boolean
 }

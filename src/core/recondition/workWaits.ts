@@ -20,7 +20,7 @@ export function longestWait(recipe: Recipe, options: ScheduleOptions) {
   const reasons: Waits[] = [
     ...recipe.parts.flatMap(({ role }): Waits[] => (role === 'compost' ? ['compost'] : [])),
     ...recipe.doses.flatMap(({ id, role, apart }): Waits[] => {
-      if (apart) return []
+      if (apart || role === 'mineral') return []
       if (role === 'lime' || role === 'sulfur') return [role]
       return kindOf(id) === 'coated fertilizer' ? [] : ['organic']
     }),

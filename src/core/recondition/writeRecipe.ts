@@ -32,13 +32,15 @@ export interface RecipeChoice {
   readonly acidFresh: number
   /** From p10 to p90 of the batch's pH. */
   readonly width: number
+  /** Trace minerals, where they are asked for. */
+  readonly minerals?: StockAmendment | null
 }
 
 /** The amounts of a choice, what they give, before and after rounding, and why. */
 export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recipe {
   const { input, limits, crop, leached, lotFeed, usableLitres, perKgOf } = setting
   const { container, season, stock } = input
-  const { compost, air, acidity, feeding, acidFresh, width } = choice
+  const { compost, air, acidity, feeding, acidFresh, width, minerals = null } = choice
   const { batch } = air
   const mixLitres = batch.partLitres * batch.volumeYield
   const settledLitres = mixLitres * (1 - limits.settlingShare)
@@ -47,7 +49,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
     ...doseOf(feeding.stock, feeding.dose?.gPerL ?? 0),
   ]
   const parts = listParts(batch, input, setting.compost, setting.fresh)
-  const recipeDoses = listDoses(acidity, feeding, mixLitres)
+  const recipeDoses = listDoses(acidity, feeding, mixLitres, minerals)
   const { cost, unpriced } = costOf(stock, parts, recipeDoses)
 
   const feedLeft = feedLeftIn(batch, lotFeed)
@@ -127,6 +129,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
       air,
       acidFresh,
       acidity,
+      minerals,
       phWidth: width,
       feeding,
       feedLeft,

@@ -31,19 +31,24 @@ function SchoolFields({ begin }: { readonly begin: Schools }) {
   }
   return (
     <div className={styles.schools} data-needs="manage">
-      {words.schools.map(({ id, label, reason, options }) => (
-        <Choice
-          key={id}
-          label={label}
-          hint={reason}
-          name={id}
-          options={options.map(([value, name, note]) => ({ value, label: name, note }))}
-          isChosen={(value) => value === String(schools[id])}
-          onChange={(event) => {
-            const { value } = event.currentTarget
-            void set({ [id]: id === 'compostShare' ? Number(value) : value })
-          }}
-        />
+      {words.groups.map(({ title, schools: asked }) => (
+        <section key={title} aria-label={title}>
+          <h2>{title}</h2>
+          {asked.map(({ id, label, reason, options }) => (
+            <Choice
+              key={id}
+              label={label}
+              hint={reason}
+              name={id}
+              options={options.map(([value, name, note]) => ({ value, label: name, note }))}
+              isChosen={(value) => value === String(schools[id])}
+              onChange={(event) => {
+                const { value } = event.currentTarget
+                void set({ [id]: id === 'compostShare' ? Number(value) : value })
+              }}
+            />
+          ))}
+        </section>
       ))}
       <p role="status" className={styles.quiet}>
         {words.kept}

@@ -14,7 +14,8 @@ const words = reconditionWords.recipe
 /** What to measure out and what to weigh in: the whole batch, in the grower's measures, and for each load. */
 export function AmountsTable({ page, asking }: { page: RecipePage; asking: Asking }) {
   const { recipe, names } = page
-  const acidity = recipe.doses.find(({ role }) => role !== 'fertilizer')
+  const acidity = recipe.doses.find(({ role }) => role === 'lime' || role === 'sulfur')
+  const mineral = recipe.doses.find(({ role }) => role === 'mineral')
   const fertilizer = recipe.doses.find(({ role }) => role === 'fertilizer')
   return (
     <table className={styles.amounts}>
@@ -52,6 +53,16 @@ export function AmountsTable({ page, asking }: { page: RecipePage; asking: Askin
           reason={reasonOf(recipe.why['dose.fertilizer'])}
           asking={asking}
         />
+        {mineral && (
+          <DoseRow
+            dose={mineral}
+            name={names[mineral.id]?.name}
+            why="dose.mineral"
+            caution={names[mineral.id]?.caution}
+            reason=""
+            asking={asking}
+          />
+        )}
       </tbody>
     </table>
   )
@@ -105,7 +116,7 @@ function DoseRow({
 }: {
   dose: RecipeDose | undefined
   name: string | undefined
-  why: 'dose.acidity' | 'dose.fertilizer'
+  why: 'dose.acidity' | 'dose.fertilizer' | 'dose.mineral'
   caution: string | null | undefined
   reason: string
   asking: Asking

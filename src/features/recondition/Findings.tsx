@@ -6,6 +6,7 @@ import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { TriageNotice } from '../found/TriageNotice'
 import styles from './RecipeScreen.module.css'
+import { spareText } from './spareText'
 
 const words = reconditionWords.recipe
 /** Less than a point of air for a tenth of the material: it fills gaps. */
@@ -57,7 +58,19 @@ export function Findings({ page }: { page: RecipePage }) {
       <Sureness page={page} />
       {recipe.feedPlan && <FeedPlan plan={recipe.feedPlan} page={page} />}
       {recipe.leftoverLitres >= 0.5 && (
-        <Notice>{words.leftover(litres(recipe.leftoverLitres))}</Notice>
+        <Notice>
+          {words.leftover(litres(recipe.leftoverLitres))}{' '}
+          {page.spare && spareText(page.spare, format)}
+        </Notice>
+      )}
+      {page.tippedFor && <Notice>{words.tippedFor[page.tippedFor]}</Notice>}
+      {page.passedOver && (
+        <Notice tone="act">
+          {words.passedOver(
+            format.day(page.passedOver.safeOn),
+            reconditionWords.risks[page.passedOver.waitFor],
+          )}
+        </Notice>
       )}
     </>
   )

@@ -8,6 +8,7 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { ladder } from '../../ui/texts/ladder'
 import { loggedTrouble } from '../../ui/texts/loggedTrouble'
 import { media as mediaWords } from '../../ui/texts/media'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
@@ -41,6 +42,10 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
     page,
     given,
   )
+  const { way } = page.usual
+  // A new mix is no recipe for the old one: that way begins where it is compared.
+  const usual = way === 'compare' || way === 'replace' ? null : way
+  const onward = usual ? toRecipe(usual) : toWays
 
   return (
     <>
@@ -77,7 +82,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           problems={page.problems}
         />
       </section>
-      <form className={styles.form} onSubmit={toWays} noValidate>
+      <form className={styles.form} onSubmit={onward} noValidate>
         <div className={styles.lot}>
           <CoreSample strata={page.lot.strata} />
           <InningsStrip innings={page.lot.innings} nextOpen />
@@ -203,12 +208,22 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           options={words.feeds.map(([value, label, note]) => ({ value, label, note }))}
           {...form.register('feed')}
         />
+        <Choice
+          label={words.place}
+          hint={words.placeHint}
+          options={words.places.map(([value, label, note]) => ({ value, label, note }))}
+          {...form.register('place')}
+        />
         <Notice>{words.healthy}</Notice>
         <div className={styles.foot}>
           <Button type="submit" weight="main">
-            {words.toWays}
+            {usual ? words.usually(ladder.names[usual]) : words.toWays}
           </Button>
-          <Button onClick={() => void toRecipe()}>{words.go}</Button>
+          {usual ? (
+            <Button onClick={() => void toWays()}>{words.toWays}</Button>
+          ) : (
+            <Button onClick={() => void toRecipe('full')()}>{words.go}</Button>
+          )}
           <Button
             weight="quiet"
             onClick={() => {

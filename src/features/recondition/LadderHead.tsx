@@ -9,12 +9,14 @@ export function LadderHead({
   rung,
   number,
   isBest,
+  isUsual,
   isChosen,
   onPick,
 }: {
   readonly rung: RungView
   readonly number: number
   readonly isBest: boolean
+  readonly isUsual: boolean
   readonly isChosen: boolean
   readonly onPick: (way: RungId) => void
 }) {
@@ -43,6 +45,7 @@ export function LadderHead({
           {words.marked}
         </small>
       )}
+      {isUsual && <small>{words.usual}</small>}
       <small>
         {added.length === 0
           ? words.nothingAdded

@@ -17,6 +17,7 @@ import { BestWay } from './BestWay'
 import styles from './Ladder.module.css'
 import { LadderTable } from './LadderTable'
 import { PriorityFields } from './PriorityFields'
+import { spareText } from './spareText'
 import { TurnoverSteps } from './TurnoverSteps'
 
 /** The number that is asked, of one of the ways. */
@@ -41,7 +42,8 @@ function Ways({ page }: { page: LadderPage }) {
   const [asked, setAsked] = useState<AskedCell | null>(null)
   const best = bestRung(rungs, priorities, crop.airMin)
   const [picked, pick] = useState<RungId | null>(null)
-  const chosen = rungs.find(({ id, allowed }) => id === picked && allowed)?.id ?? best?.id ?? null
+  const open = (way: RungId | null) => rungs.find(({ id, allowed }) => id === way && allowed)?.id
+  const chosen = open(picked) ?? open(page.usualWay) ?? best?.id ?? null
   const why = asked && rungs.find(({ id }) => id === asked.way)?.why[asked.row]
   return (
     <>
@@ -100,7 +102,11 @@ function Ways({ page }: { page: LadderPage }) {
           )}
         </span>
       </div>
-      {chosen === 'replace' && <p className={styles.quiet}>{words.anewNote}</p>}
+      {chosen === 'replace' && (
+        <p className={styles.quiet}>
+          {words.anewNote} {page.spare && spareText(page.spare, format)}
+        </p>
+      )}
       <PriorityFields priorities={priorities} onChange={setPriorities} />
     </>
   )

@@ -88,6 +88,7 @@ export function LadderTable({
                 rung={rung}
                 number={index + 1}
                 isBest={rung.id === best}
+                isUsual={rung.id === page.usualWay}
                 isChosen={rung.id === chosen}
                 onPick={onPick}
               />

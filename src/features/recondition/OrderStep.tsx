@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from 'react'
-import type { Load, StepAmount } from '../../core/recondition'
+import type { Load, StepAmount, StepNote } from '../../core/recondition'
 import type { NamedThing } from '../../messages/recondition/turnover'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import type { Format } from '../../ui/format'
 import { Caution } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
@@ -99,6 +100,9 @@ export function OrderStep({
           {plan.kind === 'leach' && (
             <strong>{words.leachAmount(format.plain(format.litres(leachLitres)))}.</strong>
           )}
+          {plan.notes?.map((note) => (
+            <strong key={note.id}>{noteText(note, format)} </strong>
+          ))}
         </p>
         {step.amounts.length > 0 && (
           <table className={styles.amounts}>
@@ -143,6 +147,12 @@ export function OrderStep({
       </div>
     </li>
   )
+}
+
+function noteText(note: StepNote, format: Format): string {
+  if (note.id !== 'not-waited') return reconditionWords.stepNotes[note.id]
+  const { safeOn, waitFor } = note
+  return reconditionWords.recipe.passedOver(format.day(safeOn), reconditionWords.risks[waitFor])
 }
 
 function loadRows(

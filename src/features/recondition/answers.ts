@@ -14,7 +14,8 @@ export function intakeAddress(answers: IntakeAnswers): string {
 }
 
 function asQuery(answers: IntakeAnswers): Record<string, string> {
-  const { lot, drop, roots, side, crop, pots, litres, share, feed, every, way = 'full' } = answers
+  const { lot, drop, roots, side, crop, pots, litres, share, feed, every } = answers
+  const { way = 'full', place } = answers
   return {
     lot: String(lot),
     drop: String(Math.round(drop * 100) / 100),
@@ -27,5 +28,6 @@ function asQuery(answers: IntakeAnswers): Record<string, string> {
     feed,
     ...(every === null ? {} : { every: String(every) }),
     ...(way === 'full' ? {} : { way }),
+    ...(place ? { place } : {}),
   }
 }

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import { useForm } from 'react-hook-form'
-import { litresAtLevel } from '../../core/recondition'
+import { litresAtLevel, type RungId } from '../../core/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { IntakePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
@@ -20,6 +20,7 @@ interface Values {
   share: string
   feed: IntakeAnswers['feed']
   every: string
+  place: NonNullable<IntakeAnswers['place']>
 }
 
 export type Given = Partial<IntakeAnswers>
@@ -89,6 +90,7 @@ export function useIntake(page: IntakePage, given: Given) {
           share: Number(values.share),
           feed: values.feed,
           every,
+          place: values.place,
           ...(given.way ? { way: given.way } : {}),
         }),
       )
@@ -103,7 +105,7 @@ export function useIntake(page: IntakePage, given: Given) {
     room,
     missing,
     toWays: answersThen(waysAddress),
-    toRecipe: answersThen((answers) => recipeAddress({ ...answers, way: 'full' })),
+    toRecipe: (way: RungId) => answersThen((answers) => recipeAddress({ ...answers, way })),
   }
 }
 
@@ -121,6 +123,7 @@ function defaultsOf(page: IntakePage, given: Given): Values {
     share: String(given.share ?? page.usual.share),
     feed: given.feed ?? page.usual.feed,
     every: String(given.every ?? page.told.every ?? ''),
+    place: given.place ?? page.usual.place,
   }
 }
 

@@ -1,5 +1,11 @@
 import Joi from 'joi'
-import { type Intake, type RootMass, RUNG_IDS, type RungId } from '../../core/recondition'
+import {
+  type Intake,
+  type RootMass,
+  RUNG_IDS,
+  type RungId,
+  type Schools,
+} from '../../core/recondition'
 import { id, key, litres } from '../rules'
 
 /** What a person tells of a tired lot; the server works out the litres. */
@@ -21,6 +27,8 @@ export interface IntakeAnswers {
   readonly every: number | null
   /** Which of the five ways is gone; all that a recipe does where it is left out. */
   readonly way?: RungId
+  /** Tipped out, or worked where it stands; as this garden does it where it is left out. */
+  readonly place?: Schools['place']
 }
 
 const fields = {
@@ -48,6 +56,7 @@ const fields = {
     .valid(...RUNG_IDS)
     .default('full')
     .label('The way to go on'),
+  place: Joi.string().valid('tipped', 'in-place').optional().label('How it is worked'),
 }
 
 const potList = Joi.array()

@@ -1,4 +1,4 @@
-import type { LadderPriorities, Rung } from '../../core/recondition'
+import type { LadderPriorities, Rung, RungId, SurplusUse } from '../../core/recondition'
 import type { Why } from '../../core/why'
 import type { FoundView, TriageView } from '../media/found'
 import type { PotView } from '../media/lots'
@@ -49,4 +49,8 @@ export interface LadderPage {
   readonly phMeasuredOn: string | null
   readonly ecMeasuredOn: string | null
   readonly openOrderId: number | null
+  /** The way this garden goes by itself; null where it compares. */
+  readonly usualWay: RungId | null
+  /** What becomes of the old mix where a new one takes its place; null where what was found speaks against. */
+  readonly spare: SurplusUse | null
 }

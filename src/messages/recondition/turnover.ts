@@ -8,7 +8,11 @@ import type {
   Recipe,
   RecipeRanges,
   RootMass,
+  Schools,
   StepAmount,
+  StepNote,
+  SurplusUse,
+  TippedFor,
   WorkStep,
 } from '../../core/recondition'
 import { type ListPart, type ListQuery, listFields } from '../list'
@@ -97,7 +101,12 @@ export interface IntakePage {
     readonly every: number | null
   }
   /** How this garden usually works. */
-  readonly usual: { readonly share: number; readonly feed: Intake['feed'] }
+  readonly usual: {
+    readonly share: number
+    readonly feed: Intake['feed']
+    readonly place: Schools['place']
+    readonly way: Schools['way']
+  }
   /** A plant that lives for years stands in it now. */
   readonly standing: { readonly cropName: string; readonly plantGroup: string } | null
 }
@@ -136,6 +145,12 @@ export interface RecipePage {
   readonly after: PotView
   readonly readyOn: string
   readonly minutes: number
+  /** Why it is tipped out although it was to be worked in place; null where it is not, or nobody wanted that. */
+  readonly tippedFor: TippedFor | null
+  /** What may become of what is left over, beside the store. */
+  readonly spare: SurplusUse | null
+  /** The wait that is not kept, where this garden plants at once. */
+  readonly passedOver: Extract<StepNote, { id: 'not-waited' }> | null
   readonly cautions: WorkStep['cautions']
   readonly freshPricePerLitre: number | null
   readonly pricesMissing: readonly string[]

@@ -22,6 +22,7 @@ import type { OpenDatabase } from '../database'
 import { judgeLot, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
+import { newMixOf } from './habits'
 import { recipeInput } from './recipeInput'
 import { stockOf } from './stockOf'
 
@@ -50,6 +51,7 @@ export interface BuiltRecipe {
   readonly input: RecipeInput
   readonly recipe: Recipe
   readonly site: Site
+  readonly tables: Tables
   readonly trouble: TroubleAt | null
 }
 
@@ -107,7 +109,7 @@ export async function buildRecipe(
   at: Date,
 ): Promise<BuiltRecipe> {
   const asked = await askedRecipe(db, answers, at)
-  const { facts, site, crop, pots, container, triage, bars, trouble, intake, input } = asked
+  const { facts, site, tables, crop, pots, container, triage, bars, trouble, intake, input } = asked
   if (bars.length > 0) {
     throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
@@ -118,7 +120,7 @@ export async function buildRecipe(
     const message = 'Your store’s list has no bagged mix to make that with: choose another way.'
     throw new Refused(422, 'no-fresh-mix', message, [{ field: 'way', message }])
   }
-  return { facts, triage, intake, crop, pots, container, input, recipe, site, trouble }
+  return { facts, triage, intake, crop, pots, container, input, recipe, site, tables, trouble }
 }
 
 /**
@@ -146,13 +148,15 @@ export async function askedRecipe(
     feed: answers.feed,
     everyDays: answers.every,
     way: answers.way ?? 'full',
+    place: answers.place ?? tables.schools.place,
   }
   if (intake.litresWanted > room * 1.001) {
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
     throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
   const stock = await stockOf(db)
-  const input = recipeInput(facts, intake, crop, container, stock, site, at, triage)
+  const newMix = newMixOf(tables.schools, crop, tables.materials)
+  const input = recipeInput(facts, intake, crop, container, stock, site, at, triage, newMix)
   return { ...asked, intake, input }
 }
 

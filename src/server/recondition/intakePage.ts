@@ -59,7 +59,12 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
       looked: await lookedAt(db, facts, site.timeZone),
       every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
     },
-    usual: { share: tables.schools.compostShare, feed: tables.schools.feed },
+    usual: {
+      share: tables.schools.compostShare,
+      feed: tables.schools.feed,
+      place: tables.schools.place,
+      way: tables.schools.way,
+    },
     standing: standingPlant(facts),
   }
 }

@@ -16,6 +16,7 @@ import type { LadderPage, RungView } from '../../messages/recondition/ladder'
 import type { OpenDatabase } from '../database'
 import { foundViews, potView, triageView } from '../lots'
 import { askedRecipe } from './buildRecipe'
+import { spareUse, workHabits } from './habits'
 import { cropChoice, lotHead, troubleView } from './intakePage'
 import { fillAfterCm } from './recipePage'
 import { rungWhy } from './rungWhy'
@@ -51,6 +52,8 @@ export async function ladderPage(
     phMeasuredOn: facts.ph?.measuredOn ?? null,
     ecMeasuredOn: facts.ecSme?.measuredOn ?? null,
     openOrderId: (await readOpenOrder(db, facts.lot.id))?.id ?? null,
+    usualWay: tables.schools.way === 'compare' ? null : tables.schools.way,
+    spare: spareUse(facts.lot.contents.litres, triage, tables.schools),
   }
 }
 
@@ -82,6 +85,7 @@ function ladderInput({
       exposureFactor: EXPOSURE_FACTORS[container.exposure],
     },
     today: tables.today,
+    ...workHabits(tables.schools, facts, tables),
     priorities,
   }
 }

@@ -2,11 +2,13 @@ import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
 import {
   aggregateHabit,
   cleaningLoss,
+  DEFAULT_LIMITS,
   DEFAULT_SCHOOLS,
   type Intake,
   type LotMeasured,
   type LotTriage,
   type RecipeInput,
+  shareInPlace,
   waterLostIn,
 } from '../../core/recondition'
 import { EXPOSURE_FACTORS, plantingDay, weeklyTemperatures, worstMonth } from '../../core/season'
@@ -25,6 +27,7 @@ export function recipeInput(
   site: Site,
   at: Date,
   triage: LotTriage | null = null,
+  newMix: Pick<RecipeInput['school'], 'newMix' | 'minerals'> = {},
 ): RecipeInput {
   const monthlyMeanTempC = site.climateByMonth.map(({ tMinC, tMaxC }) => (tMinC + tMaxC) / 2)
   return {
@@ -41,9 +44,10 @@ export function recipeInput(
     container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
     crop,
     school: {
-      compostShare: intake.compostShare,
+      compostShare: compostFor(intake, facts),
       feed: intake.feed,
       ...aggregateShareOf(site),
+      ...newMix,
     },
     stock,
     limits: {
@@ -61,6 +65,15 @@ export function recipeInput(
     measures: site.measures,
     watering: wateringHabit(intake.everyDays ?? null, crop, container, site),
   }
+}
+
+/** As told; worked in place, no more than finds room above the old mix. */
+function compostFor(intake: Intake, facts: LotFacts): number {
+  const { place, compostShare, litresNow, litresWanted } = intake
+  if (place !== 'in-place') return compostShare
+  const usable = litresNow * (1 - lossOf(facts, intake))
+  const settling = settled(facts).settlingShare ?? DEFAULT_LIMITS.settlingShare
+  return shareInPlace(compostShare, usable, litresWanted, settling)
 }
 
 /** A fixed share where this garden puts some into everything. */

@@ -2,11 +2,12 @@ import { heightForVolume } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import {
   cropInPot,
-  DEFAULT_SCHOOLS,
   heatBeforeSeed,
   recipeComponents,
   recipeRanges,
+  type Schools,
   scheduleWork,
+  type WorkStep,
   type WorkVariant,
   whyWithRanges,
 } from '../../core/recondition'
@@ -16,8 +17,8 @@ import type { NamedThing, RecipePage } from '../../messages/recondition/turnover
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { foundViews, isNeverPlanted, potView, triageView } from '../lots'
-import { readTables } from '../tables'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
+import { spareUse, tippedFor, workHabits } from './habits'
 import { cropChoice, lotHead, potChoice, troubleView } from './intakePage'
 import { loadsOf } from './loadsOf'
 
@@ -27,8 +28,7 @@ export async function recipePage(
   at: Date,
 ): Promise<RecipePage> {
   const built = await buildRecipe(db, answers, at)
-  const { facts, recipe, crop, container, pots, site, triage } = built
-  const tables = await readTables(db, site.timeZone)
+  const { facts, recipe, crop, container, pots, site, tables, triage } = built
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
   const mix = recipeComponents(recipe, built.input)
@@ -58,6 +58,9 @@ export async function recipePage(
     after,
     readyOn,
     minutes: totalMinutes,
+    tippedFor: tippedFor(built, tables.schools),
+    spare: spareUse(recipe.leftoverLitres, triage, tables.schools),
+    passedOver: passedOverIn(steps),
     cautions: [...new Set(steps.flatMap(({ cautions }) => cautions))],
     freshPricePerLitre: freshPrice(built),
     pricesMissing: pricesMissing(built),
@@ -68,14 +71,15 @@ export async function recipePage(
   }
 }
 
-export function scheduleOf({ recipe, intake, input, site, triage, facts }: BuiltRecipe, at: Date) {
-  const schools = { ...DEFAULT_SCHOOLS, ...site.practice.schools }
+export function scheduleOf(built: BuiltRecipe, at: Date) {
+  const { recipe, intake, input, site, tables, triage, facts } = built
+  const { schools } = tables
   const custom = heatBeforeSeed(triage, input.crop, schools)
   const moisture = facts.found.find(({ kind }) => kind === 'moisture')
   return scheduleWork({
     recipe,
     triage: custom && { verdict: 'treat', ...triage, ...custom },
-    variant: variantOf(intake, recipe, facts),
+    variant: variantOf(built, schools),
     startDate: dayAt(site.timeZone, at),
     options: {
       runsDownSide: intake.runsDownSide,
@@ -83,17 +87,22 @@ export function scheduleOf({ recipe, intake, input, site, triage, facts }: Built
       materials: input.stock.materials.map(({ material }) => material),
       amendments: input.stock.amendments.map(({ amendment }) => amendment),
       crop: input.crop,
+      ...workHabits(schools, facts, tables),
     },
   })
 }
 
-function variantOf(
-  { way }: BuiltRecipe['intake'],
-  recipe: BuiltRecipe['recipe'],
-  facts: BuiltRecipe['facts'],
-): WorkVariant {
+function variantOf(built: BuiltRecipe, schools: Schools): WorkVariant {
+  const { intake, recipe, facts } = built
   if (isUsedAsItIs(recipe, facts)) return 'unused-bag'
-  return way === 'as-is' ? 'in-place' : 'tipped'
+  if (intake.way === 'as-is') return 'in-place'
+  return intake.place === 'in-place' && !tippedFor(built, schools) ? 'in-place' : 'tipped'
+}
+
+/** Waits that this garden does not keep: what they are for, and the day that would be safe. */
+function passedOverIn(steps: readonly WorkStep[]): RecipePage['passedOver'] {
+  const notes = steps.flatMap(({ notes = [] }) => notes)
+  return notes.find((note) => note.id === 'not-waited') ?? null
 }
 
 /** A mix that nothing grew in and nothing is added to but a starter feed: it is planted as it is. */

@@ -125,6 +125,13 @@ export const ladder = {
   anew: 'Empty it, then fill it anew',
   anewNote:
     'The old mix goes to the store, the heap or the bin on the lot’s page; the empty pots are then filled on theirs.',
+  spare: {
+    mulch: (cm: string, squareMetres: string) =>
+      `Where the store does not want it: spread ${cm} deep it mulches ${squareMetres} m² of a bed.`,
+    bed: (litres: string) =>
+      `Where the store does not want it: dig it into a bed with ${litres} of the bed’s own soil, a third to two thirds. Never by itself into a hole in heavy ground: it would fill with water.`,
+  },
+  usual: 'your usual way',
   toIntake: 'Change the answers',
   choose: (name: string) => `Choose ${name}`,
   chosen: 'chosen',

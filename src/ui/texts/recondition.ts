@@ -1,8 +1,8 @@
-import type { CheckId, DoseRole, PartRole } from '../../core/recondition'
+import type { CheckId, DoseRole, PartRole, TippedFor } from '../../core/recondition'
 import { cautions } from './cautions'
 import { howOften } from './howOften'
 import { workOrder } from './workOrder'
-import { steps, tools, waits } from './workSteps'
+import { risks, stepNotes, steps, tools, waits } from './workSteps'
 
 const roles: Readonly<Record<PartRole | DoseRole, string>> = {
   lot: 'your mix',
@@ -13,6 +13,7 @@ const roles: Readonly<Record<PartRole | DoseRole, string>> = {
   lime: 'raises pH',
   sulfur: 'lowers pH',
   fertilizer: 'feeds',
+  mineral: 'trace minerals',
 }
 
 const checks: Readonly<Record<CheckId, string>> = {
@@ -115,6 +116,14 @@ export const recondition = {
     potOn: 'Pot it on: a mix for it',
     topUp: 'Top it up: write what you add on the lot',
     comesOut: 'Go on below only if the plant comes out of this mix for good.',
+    place: 'How you work it',
+    placeHint:
+      'In place is less work where little has to go in; the recipe says where it has to come out.',
+    places: [
+      ['tipped', 'Tipped out', 'sorted and mixed on a sheet'],
+      ['in-place', 'In its pot', 'forked over, topped up'],
+    ] as const,
+    usually: (way: string) => `Go on as usual: ${way.toLowerCase()}`,
     healthy:
       'Anything not listed here the recipe takes as healthy. If roots were rotten, galled or knobbly, or a wilt went round, add it above first.',
     toWays: 'Compare the ways to go on',
@@ -155,6 +164,7 @@ export const recondition = {
       'part.fresh': 'this much fresh mix',
       'dose.acidity': 'this dose',
       'dose.fertilizer': 'this much fertilizer',
+      'dose.mineral': 'these minerals',
       litres: 'these litres',
       air: 'air',
       ph: 'pH',
@@ -187,6 +197,15 @@ export const recondition = {
     noNow: 'in the store, not in a pot',
     leftover: (litres: string) =>
       `${litres} of the old mix are left over; they go into a store lot.`,
+    tippedFor: {
+      'other-pots': 'It goes into other pots, so it is tipped out.',
+      roots: 'Roots as tough as these have to be pulled out, so it is tipped out.',
+      sieve: 'You sieve everything, so it is tipped out.',
+      treatment: 'What was found asks for heat or air, so it is tipped out.',
+      'too-full':
+        'What it needs finds no room above the old mix, so it is tipped out and some is left over.',
+    } satisfies Readonly<Record<TippedFor, string>>,
+    passedOver: (day: string, risk: string) => `You plant at once; safe would be ${day}. ${risk}`,
     leach: (litres: string) =>
       `The old mix is saltier than the crop bears: run ${litres} of water through it in three slow passes before anything is mixed in, then test it.`,
     failed: {
@@ -298,8 +317,10 @@ export const recondition = {
   roles,
   order: workOrder,
   steps,
+  stepNotes,
   tools,
   waits,
+  risks,
   cautions,
   way: {
     label: 'The way of a turnover',

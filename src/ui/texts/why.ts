@@ -73,6 +73,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'feed.salt':
     'As much as keeps the salts below four fifths of the crop’s ceiling; none where they are there already. What is still missing is for a soluble feed.',
   'feed.never-feed': 'None: this crop is never fed.',
+  minerals:
+    'You put them in everything: the low rate of their label, to the litres of mix. They are slow, and evidence for a benefit within one season is thin where the mix holds compost. They count neither as feed nor as lime.',
   'feed.soluble-school': 'None is mixed in: you feed with the water.',
   'feed.nothing-in-stock': 'None: there is no fertilizer of that kind in your list.',
   'feed.way':

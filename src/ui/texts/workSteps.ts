@@ -1,4 +1,4 @@
-import type { StepKind, ToolId, WaitReason } from '../../core/recondition'
+import type { StepKind, StepNote, ToolId, WaitReason } from '../../core/recondition'
 
 /** Words of the steps of a work order. */
 export const steps: Readonly<Record<StepKind, { title: string; how: string }>> = {
@@ -128,6 +128,30 @@ export const tools: Readonly<Record<ToolId, string>> = {
   probe: 'thermometer with a probe',
   brush: 'brush',
   tags: 'tags',
+}
+
+/** What planting before the wait is over may do. */
+export const risks: Readonly<Record<WaitReason, string>> = {
+  compost: 'Compost that has not settled in sinks, and may hold nitrogen back at first.',
+  organic: 'Meals may heat and set ammonia free: seeds fail and young roots burn.',
+  caustic: 'Lime that is still caustic burns roots.',
+  lime: 'The lime has not worked yet: test pH on that day, not before.',
+  sulfur: 'The sulfur has not turned yet: test pH on that day, not before.',
+  leach: 'It may still be soaked.',
+  dry: 'Wet mix is pressed airless.',
+  aerate: 'Sour mix harms roots.',
+  heat: 'What heat sets free may harm roots.',
+  rest: 'What was found in it may still be alive.',
+  seedlings: 'It is not known yet what it does to plants.',
+}
+
+/** What this garden's way of working adds to a step. */
+export const stepNotes: Readonly<Record<Exclude<StepNote['id'], 'not-waited'>, string>> = {
+  disinfect:
+    'Disinfect them too, after washing, by the label of what you use; never mix two of them. Rinse, let dry.',
+  inoculate:
+    'Dust the inoculant on the roots, by its label, with breathing protection. It helps little where there is much phosphorus.',
+  'no-inoculant': 'No inoculant here: roots of cabbages and beets take none.',
 }
 
 /** What a step waits for. */

@@ -2,6 +2,7 @@ import type { Range } from '../../ranges'
 import type { Recipe, RecipeInput, RecipeLot } from '../recipeTypes'
 import type { SolubleFeed } from '../solubleFeed'
 import type { Triage } from '../triage/triageTypes'
+import type { ScheduleOptions } from '../workTypes'
 
 /** From the least work to the most. */
 export const RUNG_IDS = ['as-is', 'part-fresh', 'compost', 'full', 'replace'] as const
@@ -50,6 +51,8 @@ export interface LadderInput extends Omit<RecipeInput, 'lot' | 'base'> {
   readonly today: string
   readonly priorities: LadderPriorities
   readonly seed?: number
+  /** How this garden works, as far as days and minutes hang on it. */
+  readonly habits?: ScheduleOptions['habits']
 }
 
 /** One way to go on with a lot, as it would be in the target container. Numbers are null where it cannot be made at all. */

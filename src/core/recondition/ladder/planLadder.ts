@@ -52,7 +52,7 @@ function askedOf(input: LadderInput): RecipeInput {
   return { ...input, lot: { ...lot, triage: null }, crop: { ...crop, freshOnly: false } }
 }
 
-function workOf(id: RungId, recipe: Recipe, { lot, stock, crop, today }: LadderInput) {
+function workOf(id: RungId, recipe: Recipe, { lot, stock, crop, today, habits }: LadderInput) {
   return scheduleWork({
     recipe,
     triage: id === 'replace' ? null : lot.triage,
@@ -62,6 +62,7 @@ function workOf(id: RungId, recipe: Recipe, { lot, stock, crop, today }: LadderI
       materials: stock.materials.map(({ material }) => material),
       amendments: stock.amendments.map(({ amendment }) => amendment),
       crop,
+      ...(habits ? { habits } : {}),
     },
   })
 }

@@ -47,10 +47,13 @@ function hasBags({ stock }: LadderInput): boolean {
 
 function ruledOut(
   { parts, doses, feedPlan }: Recipe,
-  { stock, priorities }: LadderInput,
+  { stock, priorities, school }: LadderInput,
 ): RungBar[] {
+  const ingredients = typeof school.newMix === 'object' ? school.newMix : []
   const isPeaty = (partId: string) =>
-    stock.materials.some(({ material }) => material.id === partId && material.peat)
+    [...stock.materials, ...ingredients].some(
+      ({ material }) => material.id === partId && material.peat,
+    )
   const isMineral = (doseId: string) =>
     stock.amendments.some(({ amendment }) => amendment.id === doseId && amendment.mineral)
   const feeds = [

@@ -60,11 +60,17 @@ function compostOnly(input: RecipeInput): Recipe {
   return write(setting, batch, compost.reason, true)
 }
 
-/** A bagged mix by itself: no limit on it, nothing of the old lot. */
+/**
+ * A new mix, nothing of the old lot: a bagged one by itself; with all that pot and crop ask for; or of the parts that are
+ * given. No limit on it.
+ */
 function replace(input: RecipeInput): Recipe | null {
+  const { newMix } = input.school
   const { fresh } = recipeSetting(input)
-  if (!fresh) return null
-  const base = [{ material: fresh.material, parts: 1 }]
+  const isMade = typeof newMix === 'object' && newMix.length > 0
+  if (!fresh && !isMade) return null
+  const base = isMade ? newMix : fresh ? [{ material: fresh.material, parts: 1 }] : []
+  if (newMix === 'adjusted') return solveRecipe({ ...input, lot: null, base })
   const setting = recipeSetting({ ...input, lot: null, base }, false)
   return write(setting, batchWith(setting, 0), 'way', false)
 }
