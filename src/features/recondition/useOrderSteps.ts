@@ -41,7 +41,10 @@ export function useOrderSteps(page: OrderPage): OrderSteps {
   // Each change raises the version by one: what waits is one ahead of the other.
   const versions = useRef(new Map<number, number>())
   const { waiting, isLate, isOpen, add } = useOutbox<StepBody, OrderStepView>(`order/${page.id}`, {
+    tellsOld: true,
     onAnswer: (step) => {
+      const now = known.current.find(({ id }) => id === step.id)
+      if (now && now.version > step.version) return
       setProblem(null)
       put(step)
     },

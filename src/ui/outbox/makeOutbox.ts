@@ -7,11 +7,12 @@ import { openStore } from './store'
 const AGAIN_MS = 4_000
 const LONGEST_AGAIN_MS = 30_000
 const ANSWER_WITHIN_MS = 20_000
-const CHANNEL = 'innings-outbox'
 
-/** The outbox of this browser; from now on it sends what waits by itself. */
-export async function makeOutbox(): Promise<Outbox> {
-  const channel = 'BroadcastChannel' in window ? new BroadcastChannel(CHANNEL) : null
+/**
+ * The outbox of this browser; from now on it sends what waits by itself.
+ * @param channel on which pages of this browser tell each other
+ */
+export async function makeOutbox(channel: BroadcastChannel | null): Promise<Outbox> {
   const outbox = await createOutbox({
     store: await openStore(),
     holder: tabId(),

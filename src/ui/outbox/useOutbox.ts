@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Problem } from '../../messages/problem'
 import type { Entry, Hold, NewEntry, Outcome } from './entry'
-import { ourOutbox } from './ourOutbox'
-import type { Outbox } from './outbox'
+import { heardSoFar, ourOutbox } from './ourOutbox'
+import type { News, Outbox } from './outbox'
 
 interface Seen {
   readonly entries: readonly Entry[]
@@ -62,20 +62,25 @@ export function useOutbox<Body, Data = unknown>(
   hear: {
     readonly onAnswer?: (data: Data, entry: Entry) => void
     readonly onRefused?: (problem: Problem, entry: Entry) => void
+    /** An answer may be told again, or be older than the page: whoever listens can tell. */
+    readonly tellsOld?: boolean
   } = {},
 ): OutboxOf<Body> {
   const { outbox, entries, hold } = useWholeOutbox()
   const latest = useRef(hear)
   latest.current = hear
-  useEffect(
-    () =>
-      outbox?.listen((news) => {
-        if (news.kind === 'changed' || news.entry.about !== about) return
-        if (news.kind === 'answered') latest.current.onAnswer?.(news.data as Data, news.entry)
-        else latest.current.onRefused?.(news.problem, news.entry)
-      }),
-    [outbox, about],
-  )
+  useEffect(() => {
+    const take = (news: News) => {
+      if (news.kind === 'changed' || news.entry.about !== about) return
+      if (news.kind === 'answered') latest.current.onAnswer?.(news.data as Data, news.entry)
+      else latest.current.onRefused?.(news.problem, news.entry)
+    }
+    const leave = outbox?.listen(take)
+    if (outbox && latest.current.tellsOld) {
+      for (const news of heardSoFar()) if (news.kind === 'answered') take(news)
+    }
+    return leave
+  }, [outbox, about])
   const add: OutboxOf<Body>['add'] = useCallback(
     async (what, hasForm) => (await ourOutbox()).add({ ...what, about }, hasForm),
     [about],
