@@ -44,6 +44,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'many pots found', address: '/turnover/found' },
   { name: 'how you work', address: '/practice' },
   { name: 'batches', address: '/turnover/batches' },
+  { name: 'plan', address: '/turnover/plan' },
   { name: 'ways to go on', address: `/turnover/ways?${ASKED}` },
   { name: 'recipe', address: `/turnover/recipe?${ASKED}` },
   {

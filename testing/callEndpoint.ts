@@ -14,7 +14,7 @@ export interface Called<T> {
   readonly fields: Readonly<Record<string, string>>
 }
 
-/** Calls an endpoint in process, as a page would. */
+/** Calls an endpoint in process, as a page would; what is read is asked for in the address. */
 export async function callEndpoint<T = Record<string, unknown>>(
   endpoint: APIRoute,
   body: unknown,
@@ -28,7 +28,9 @@ export async function callEndpoint<T = Record<string, unknown>>(
     readonly headers?: Readonly<Record<string, string>>
   } = {},
 ): Promise<Called<T>> {
-  const url = new URL(`http://${HOST}/api/called`)
+  const asked = method === 'GET' ? Object.entries((body ?? {}) as Record<string, unknown>) : []
+  const query = new URLSearchParams(asked.map(([name, value]) => [name, String(value)]))
+  const url = new URL(`http://${HOST}/api/called?${query}`)
   const request = new Request(url, {
     method,
     headers: { host: HOST, 'content-type': 'application/json', ...headers },

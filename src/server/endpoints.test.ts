@@ -249,6 +249,11 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/find': {},
   'GET /api/media/materials': {},
   'GET /api/bench/samples': {},
+  'GET /api/recondition/ladders': {
+    body: () => ({ lots: '6,7', crop: 'strawberry' }),
+    wrong: [{ lots: '', crop: 'strawberry' }, 'lots'],
+    unknown: { body: { lots: '6', crop: 'no-such-crop' } },
+  },
   'PUT /api/bench/kit': {
     body: () => ({ kit: DEFAULT_KIT, version: 0 }),
     wrong: [{ kit: { ...DEFAULT_KIT, mixLitres: 150 }, version: 0 }, 'kit.mixLitres'],

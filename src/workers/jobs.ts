@@ -28,6 +28,7 @@ import {
   smallestChange,
 } from '../core/mixes'
 import { type MediaRange, mediaRange } from '../core/ranges'
+import { type LadderInput, planLadder, type Rung } from '../core/recondition'
 
 type RangeQuestion = Parameters<typeof mediaRange>[0]
 type MixQuestion = Parameters<typeof mixInPlace>[0]
@@ -49,6 +50,19 @@ export interface MixFill {
 /** Water through a fill, with what its mixes became. */
 export interface MixRun extends WaterRun {
   readonly mixes: readonly MediaLayer[]
+}
+
+/** The ways to go on with many lots, from one store. */
+export interface LaddersQuestion {
+  readonly stock: LadderInput['stock']
+  readonly lots: readonly { readonly id: number; readonly input: Omit<LadderInput, 'stock'> }[]
+}
+
+/** The ways of one lot, or why there are none. */
+export interface LaddersAnswer {
+  readonly id: number
+  readonly rungs: readonly Omit<Rung, 'recipe'>[]
+  readonly refusal: string | null
 }
 
 /** A change of one material that brings one quality of a mix into a band. */
@@ -116,6 +130,19 @@ export const jobs = {
     question: Omit<Parameters<typeof triangleField>[0], 'onProgress'>,
     tell: Tell,
   ): readonly TrianglePoint[] => triangleField({ ...question, onProgress: tell }),
+
+  /** One after the other: a lot that cannot be worked out says why, and the next is. */
+  ladders: ({ stock, lots }: LaddersQuestion, tell: Tell): readonly LaddersAnswer[] =>
+    lots.map(({ id, input }, index) => {
+      tell(index / lots.length)
+      try {
+        const { rungs } = planLadder({ ...input, stock })
+        return { id, refusal: null, rungs: rungs.map(({ recipe: _recipe, ...rung }) => rung) }
+      } catch (error) {
+        if (!(error instanceof DomainError)) throw error
+        return { id, refusal: error.message, rungs: [] }
+      }
+    }),
 
   /** The same water poured onto each of several fills. */
   waterRuns: (

@@ -24,7 +24,7 @@ export type {
   RungId,
   RungNote,
 } from './ladder/ladderTypes'
-export { RUNG_IDS } from './ladder/ladderTypes'
+export { MOST_LADDERS, RUNG_IDS } from './ladder/ladderTypes'
 export { planLadder } from './ladder/planLadder'
 export { RUNG_RECIPES } from './ladder/rungRecipes'
 export { leachOldMix } from './leaching'

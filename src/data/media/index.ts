@@ -31,6 +31,7 @@ export {
   presentInnings,
   readLot,
   readLotCards,
+  readLots,
   readLotVersions,
   type StoredFinding,
   type StoredTreatment,

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, inArray, isNull, sql } from 'drizzle-orm'
 import type { LotContents } from '../../core/media'
 import type { Heritage, MixState } from '../../core/recondition'
 import type { Database } from '../database'
@@ -152,23 +152,35 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
   })
 }
 
+/** Lots by their ids with all that is known of them, in the order asked for; what was put away is left out. */
+export async function readLots(db: Database, ids: readonly number[]): Promise<Lot[]> {
+  const cards = await readLotCards(db, ids)
+  if (cards.length === 0) return []
+  const asked = [...ids]
+  const readings = await db
+    .select()
+    .from(measurements)
+    .where(and(inArray(measurements.lotId, asked), countsStill))
+    .orderBy(desc(measurements.at), desc(measurements.id))
+  const entries = await db
+    .select()
+    .from(ledgerEntries)
+    .where(inArray(ledgerEntries.lotId, asked))
+    .orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id))
+  const byReading = groupBy(readings, ({ lotId }) => lotId)
+  const byEntry = groupBy(entries, ({ lotId }) => lotId)
+  return cards.map((card) => ({
+    ...card,
+    measurements: byReading.get(card.id) ?? [],
+    ledger: byEntry.get(card.id) ?? [],
+  }))
+}
+
 /** @throws NotFound */
 export async function readLot(db: Database, id: number): Promise<Lot> {
-  const [card] = await readLotCards(db, [id])
-  if (!card) throw new NotFound(`There is no lot ${id}.`)
-  return {
-    ...card,
-    measurements: await db
-      .select()
-      .from(measurements)
-      .where(and(eq(measurements.lotId, id), countsStill))
-      .orderBy(desc(measurements.at), desc(measurements.id)),
-    ledger: await db
-      .select()
-      .from(ledgerEntries)
-      .where(eq(ledgerEntries.lotId, id))
-      .orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id)),
-  }
+  const [lot] = await readLots(db, [id])
+  if (!lot) throw new NotFound(`There is no lot ${id}.`)
+  return lot
 }
 
 /** The innings a lot is in, if any. */

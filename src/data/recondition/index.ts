@@ -2,6 +2,7 @@ export { type Finish, finishWorkOrder } from './finishWorkOrder'
 export { addIntakes, intakesOfPots, type PotIntake } from './intakes'
 export {
   lastHabit,
+  lastHabits,
   listWorkOrders,
   type OrderRow,
   readOpenOrder,

@@ -102,13 +102,21 @@ export async function readOpenOrder(db: Database, lotId: number): Promise<OrderR
 
 /** Days between waterings as told for the last recipe of a lot; null where it never was. */
 export async function lastHabit(db: Database, lotId: number): Promise<number | null> {
+  return (await lastHabits(db, [lotId])).get(lotId) ?? null
+}
+
+/** The same of many lots. */
+export async function lastHabits(
+  db: Database,
+  lotIds: readonly number[],
+): Promise<ReadonlyMap<number, number | null>> {
+  if (lotIds.length === 0) return new Map()
   const rows = await db
-    .select({ intake: workOrders.intake })
+    .selectDistinctOn([workOrders.lotId], { lotId: workOrders.lotId, intake: workOrders.intake })
     .from(workOrders)
-    .where(eq(workOrders.lotId, lotId))
-    .orderBy(desc(workOrders.id))
-    .limit(1)
-  return rows[0]?.intake.everyDays ?? null
+    .where(inArray(workOrders.lotId, [...lotIds]))
+    .orderBy(workOrders.lotId, desc(workOrders.id))
+  return new Map(rows.map(({ lotId, intake }) => [lotId, intake.everyDays ?? null]))
 }
 
 function orderRows(db: Database, condition: SQL | undefined) {

@@ -1,6 +1,7 @@
-import { and, eq, gt, inArray, sql } from 'drizzle-orm'
+import { and, eq, inArray, sql } from 'drizzle-orm'
 import type { LoggedTrouble } from '../../core/recondition'
 import type { Database } from '../database'
+import { groupBy } from '../groupBy'
 import { potLog } from './plantingTables'
 
 /** What was logged at a pot of a lot. */
@@ -8,13 +9,17 @@ export interface TroubleAt extends LoggedTrouble {
   readonly containerId: number
 }
 
-/** How often each pot of a lot was seen too wet or too dry since its mix was made. */
-export async function troubleIn(
+const sinceMixing = sql`coalesce(${potLog.at} > (select mixed_at from lots where lots.id = ${potLog.lotId}), true)`
+
+/** How often each pot of these lots was seen too wet or too dry since its mix was made, by lot. */
+export async function troubleInLots(
   db: Database,
-  { id, mixedAt }: { readonly id: number; readonly mixedAt: Date | null },
-): Promise<TroubleAt[]> {
+  lotIds: readonly number[],
+): Promise<ReadonlyMap<number | null, readonly TroubleAt[]>> {
+  if (lotIds.length === 0) return new Map()
   const rows = await db
     .select({
+      lotId: potLog.lotId,
       containerId: potLog.containerId,
       staysWet: sql<number>`count(*) filter (where ${potLog.kind} = 'stays wet')`.mapWith(Number),
       driesFast: sql<number>`count(*) filter (where ${potLog.kind} = 'dries fast')`.mapWith(Number),
@@ -22,13 +27,13 @@ export async function troubleIn(
     .from(potLog)
     .where(
       and(
-        eq(potLog.lotId, id),
+        inArray(potLog.lotId, [...lotIds]),
         eq(potLog.takenBack, false),
         inArray(potLog.kind, ['stays wet', 'dries fast']),
-        mixedAt === null ? undefined : gt(potLog.at, mixedAt),
+        sinceMixing,
       ),
     )
-    .groupBy(potLog.containerId)
+    .groupBy(potLog.lotId, potLog.containerId)
     .orderBy(potLog.containerId)
-  return rows
+  return groupBy(rows, ({ lotId }) => lotId)
 }

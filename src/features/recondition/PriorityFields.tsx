@@ -13,9 +13,12 @@ const WEIGHTS = ['yield', 'cost', 'effort'] as const
 export function PriorityFields({
   priorities,
   onChange,
+  onRuledOut = () => window.location.reload(),
 }: {
   readonly priorities: All
   readonly onChange: (priorities: All) => void
+  /** What may go in is another question: the ways are worked out anew. */
+  readonly onRuledOut?: () => void
 }) {
   const { title, weights, steps, peatFree, peatFreeNote, noMineralFeed, noMineralFeedNote, kept } =
     words.priorities
@@ -26,8 +29,7 @@ export function PriorityFields({
     const body: Practice = { priorities: next }
     const answer = await deliver('PUT', '/api/site/practice', body)
     if (!answer) onChange(priorities)
-    // What may go in is another question: the ways are worked out anew.
-    else if (needsNewWays) window.location.reload()
+    else if (needsNewWays) onRuledOut()
   }
   return (
     <section className={styles.priorities} aria-labelledby="priorities" data-needs="manage">

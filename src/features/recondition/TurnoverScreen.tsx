@@ -18,6 +18,7 @@ import { batches as batchWords } from '../../ui/texts/batches'
 import { list as listWords } from '../../ui/texts/list'
 import { manyFound as manyFoundWords } from '../../ui/texts/manyFound'
 import { media as mediaWords } from '../../ui/texts/media'
+import { plan as planWords } from '../../ui/texts/plan'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { verdictText } from '../found/verdictText'
 import styles from './TurnoverScreen.module.css'
@@ -153,6 +154,7 @@ function Waiting({ page }: { page: TurnoverPage }) {
         <span className={styles.head}>
           <LinkButton href="/turnover/found">{manyFoundWords.many}</LinkButton>
           <LinkButton href="/turnover/batches">{batchWords.make}</LinkButton>
+          <LinkButton href="/turnover/plan">{planWords.make}</LinkButton>
         </span>
       </div>
       {isLong && (

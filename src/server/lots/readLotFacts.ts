@@ -1,7 +1,7 @@
 import { listCalibrationsOfLots, listTestsSinceMixing } from '../../data/bench'
 import type { Database } from '../../data/database'
 import { generationOf } from '../../data/kept'
-import { readLot, readLotCards, readLotVersions } from '../../data/media'
+import { readLot, readLotCards, readLots, readLotVersions } from '../../data/media'
 import { keepFor } from '../keepFor'
 import { type CardFacts, cardFacts, type LotFacts, lotFacts, type Tables } from './lotFacts'
 
@@ -10,6 +10,17 @@ export async function readLotFacts(db: Database, tables: Tables, lotId: number):
   const lot = await readLot(db, lotId)
   const calibrations = await listCalibrationsOfLots(db, [lotId])
   return lotFacts(lot, tables, calibrations, await listTestsSinceMixing(db, [lotId]))
+}
+
+/** The same of many lots, in the order asked for; put away ones are left out. */
+export async function readManyLotFacts(
+  db: Database,
+  tables: Tables,
+  ids: readonly number[],
+): Promise<LotFacts[]> {
+  const calibrations = await listCalibrationsOfLots(db, ids)
+  const tests = await listTestsSinceMixing(db, ids)
+  return (await readLots(db, ids)).map((lot) => lotFacts(lot, tables, calibrations, tests))
 }
 
 /** So many lots are kept: a nursery's list leafed through from one end to the other. */

@@ -15,7 +15,7 @@ import {
 } from '../../core/recondition'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
-import { type TroubleAt, troubleIn } from '../../data/season'
+import { type TroubleAt, troubleInLots } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { OpenDatabase } from '../database'
@@ -38,6 +38,11 @@ interface Asked {
   readonly bars: readonly CropBar[]
   /** Of the chosen pot that was seen too wet or too dry most often; null where none was. */
   readonly trouble: TroubleAt | null
+}
+
+export interface AskedRecipe extends Asked {
+  readonly intake: Intake
+  readonly input: RecipeInput
 }
 
 export interface BuiltRecipe {
@@ -63,16 +68,25 @@ export async function askedOf(
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const facts = await readLotFacts(db, tables, answers.lot)
+  const pots = await requireContainers(db, answers.pots)
+  return askedWith({ facts, tables, site }, answers, pots, await troubleOf(db, facts, answers.pots))
+}
+
+/** The same from what was read already. */
+export function askedWith(
+  { facts, tables, site }: Pick<Asked, 'facts' | 'tables' | 'site'>,
+  answers: Pick<IntakeAnswers, 'crop'>,
+  pots: readonly StoredContainer[],
+  trouble: TroubleAt | null,
+): Asked {
   if (!(facts.lot.contents.litres > 0)) throw new Conflict('This lot is empty: fill it first.')
   const crop = tables.crops.get(answers.crop)
   if (!crop) throw new NotFound('That crop is not in the list.')
-  const pots = await requireContainers(db, answers.pots)
   const taken = pots.find(({ lotId }) => lotId !== null && lotId !== facts.lot.id)
   if (taken) throw new Conflict(`Container ${taken.code} holds lot ${taken.lotId}: empty it first.`)
   const container = [...pots].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0]
   if (!container) throw new NotFound('Choose at least one container.')
   const triage = judgeLot(facts, tables, seasonOf(crop, tables.today, site.latitudeDeg))
-  const trouble = await troubleOf(db, facts, answers.pots)
   return {
     facts,
     tables,
@@ -90,10 +104,18 @@ export async function askedOf(
 /** What was logged again and again at one of these pots since the mix in it was made. */
 export async function troubleOf(
   db: OpenDatabase,
-  { lot }: Pick<LotFacts, 'lot'>,
+  { lot }: { readonly lot: { readonly id: number } },
   potIds: readonly number[],
 ): Promise<TroubleAt | null> {
-  const all = (await troubleIn(db, lot)).filter(({ containerId }) => potIds.includes(containerId))
+  return worstTrouble((await troubleInLots(db, [lot.id])).get(lot.id) ?? [], potIds)
+}
+
+/** @param seen what was logged at the pots of a lot */
+export function worstTrouble(
+  seen: readonly TroubleAt[],
+  potIds: readonly number[],
+): TroubleAt | null {
+  const all = seen.filter(({ containerId }) => potIds.includes(containerId))
   const again = all.filter((one) => troubleAgain(one) !== null)
   const times = (one: TroubleAt) => Math.max(one.staysWet, one.driesFast)
   return again.sort((a, b) => times(b) - times(a))[0] ?? null
@@ -131,8 +153,17 @@ export async function askedRecipe(
   db: OpenDatabase,
   answers: IntakeAnswers,
   at: Date,
-): Promise<Asked & { readonly intake: Intake; readonly input: RecipeInput }> {
-  const asked = await askedOf(db, answers)
+): Promise<AskedRecipe> {
+  return askedInput(await askedOf(db, answers), answers, await stockOf(db), at)
+}
+
+/** What the solver is asked of a lot, from what was read already. @throws Refused */
+export function askedInput(
+  asked: Asked,
+  answers: IntakeAnswers,
+  stock: RecipeInput['stock'],
+  at: Date,
+): AskedRecipe {
   const { facts, tables, site, crop, pots, container, triage } = asked
   const room = pots.reduce((sum, { litres }) => sum + litres, 0)
   const intake: Intake = {
@@ -154,7 +185,6 @@ export async function askedRecipe(
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
     throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
-  const stock = await stockOf(db)
   const newMix = newMixOf(tables.schools, crop, tables.materials)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage, newMix)
   return { ...asked, intake, input }

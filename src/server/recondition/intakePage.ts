@@ -5,7 +5,7 @@ import { daysAfterTrouble, troubleAgain } from '../../core/recondition'
 import { usableWater } from '../../core/season'
 import type { StoredContainer } from '../../data/containers'
 import { presentInnings } from '../../data/media'
-import { intakesOfPots, lastHabit, readOpenOrder } from '../../data/recondition'
+import { intakesOfPots, lastHabit, type PotIntake, readOpenOrder } from '../../data/recondition'
 import type { TroubleAt } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type {
@@ -56,7 +56,7 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     trouble,
     told: {
       ...toldBy(facts),
-      looked: await lookedAt(db, facts, site.timeZone),
+      looked: lookedAt(facts, await intakesOfPots(db, facts.lot.containerIds), site.timeZone),
       every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
     },
     usual: {
@@ -93,15 +93,13 @@ export function troubleView(
 }
 
 /** What somebody found in its pots since its mix was made: the mean drop, the toughest roots. */
-async function lookedAt(
-  db: OpenDatabase,
-  { lot }: LotFacts,
+export function lookedAt(
+  { lot }: Pick<LotFacts, 'lot'>,
+  intakes: readonly PotIntake[],
   timeZone: string,
-): Promise<IntakePage['told']['looked']> {
+): IntakePage['told']['looked'] {
   const since = lot.mixedAt?.getTime() ?? 0
-  const looks = (await intakesOfPots(db, lot.containerIds)).filter(
-    (one) => one.lotId === lot.id && one.at.getTime() > since,
-  )
+  const looks = intakes.filter((one) => one.lotId === lot.id && one.at.getTime() > since)
   const drops = looks.flatMap(({ levelDropCm }) => levelDropCm ?? [])
   const toughest = ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots))
   if (!toughest) return null
@@ -116,7 +114,9 @@ async function lookedAt(
 const ROOTS = ['fine', 'dense', 'bound', 'woody'] as const
 
 /** What tests answer already. */
-function toldBy({ found }: LotFacts): Omit<IntakePage['told'], 'every' | 'looked'> {
+export function toldBy({
+  found,
+}: Pick<LotFacts, 'found'>): Omit<IntakePage['told'], 'every' | 'looked'> {
   const wetting = found.find(({ kind }) => kind === 'wetting')
   const dry = found.find(
     ({ problemId, state }) => problemId === 'water-repellent' && state === 'trouble',
@@ -159,7 +159,7 @@ export function lotHead(facts: LotFacts): IntakePage['lot'] {
 }
 
 /** How far the surface has sunk below its fill height, if the ledger's litres stand in the containers evenly. */
-function expectedDrop({ container, containers, lot }: LotFacts): number | null {
+export function expectedDrop({ container, containers, lot }: LotFacts): number | null {
   if (!container) return null
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
   const share = Math.min(1, lot.contents.litres / room)

@@ -15,13 +15,11 @@ import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { LadderPage, RungView } from '../../messages/recondition/ladder'
 import type { OpenDatabase } from '../database'
 import { foundViews, potView, triageView } from '../lots'
-import { askedRecipe } from './buildRecipe'
+import { type AskedRecipe, askedRecipe } from './buildRecipe'
 import { spareUse, workHabits } from './habits'
 import { cropChoice, lotHead, troubleView } from './intakePage'
 import { fillAfterCm } from './recipePage'
 import { rungWhy } from './rungWhy'
-
-type AskedRecipe = Awaited<ReturnType<typeof askedRecipe>>
 
 /** The ways to go on with a lot, in the containers and for the crop that come next. */
 export async function ladderPage(
@@ -58,7 +56,7 @@ export async function ladderPage(
 }
 
 /** What the ladder asks beyond a recipe: the climate of its place, what matters to the grower, and today. */
-function ladderInput({
+export function ladderInput({
   input,
   facts,
   triage,

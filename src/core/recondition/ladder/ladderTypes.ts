@@ -8,6 +8,9 @@ import type { ScheduleOptions } from '../workTypes'
 export const RUNG_IDS = ['as-is', 'part-fresh', 'compost', 'full', 'replace'] as const
 export type RungId = (typeof RUNG_IDS)[number]
 
+/** So many lots are worked out at once. */
+export const MOST_LADDERS = 100
+
 /** Why a way is not open. */
 export type RungBar =
   | 'given-up'

@@ -1,0 +1,45 @@
+import { DEFAULT_PRIORITIES, MOST_LADDERS } from '../../core/recondition'
+import { findLots } from '../../data/media'
+import { readSite } from '../../data/site'
+import type { PlanPage, PlanQuery } from '../../messages/recondition/plan'
+import type { OpenDatabase } from '../database'
+import { readCardFacts } from '../lots'
+import { readTables } from '../tables'
+
+const WAITING = ['act', 'turn-over', 'store'] as const
+
+/** Lots that wait, to be planned together; those asked for are chosen, else all that stand in pots. */
+export async function planPage(
+  db: OpenDatabase,
+  { lots: asked = '', crop = '' }: PlanQuery,
+): Promise<PlanPage> {
+  const site = await readSite(db)
+  const tables = await readTables(db, site.timeZone)
+  const wanted = asked.split(',').filter(Boolean).map(Number)
+  const waiting = await findLots(db, {
+    find: '',
+    states: WAITING,
+    offset: 0,
+    limit: 2 * MOST_LADDERS,
+  })
+  const facts = await readCardFacts(db, tables, [...new Set([...wanted, ...waiting.ids])])
+  const filled = facts.filter(({ lot }) => lot.contents.litres > 0)
+  const inPots = filled.filter(({ lot }) => lot.containerIds.length > 0)
+  const chosen = wanted.length > 0 ? wanted : inPots.map(({ lot }) => lot.id)
+  const there = new Set(inPots.map(({ lot }) => lot.id))
+  const { way } = tables.schools
+  return {
+    lots: inPots.map(({ lot, where }) => ({
+      id: lot.id,
+      name: lot.name,
+      where,
+      litres: lot.contents.litres,
+    })),
+    chosen: chosen.filter((id) => there.has(id)).slice(0, MOST_LADDERS),
+    crops: [...tables.crops.values()].map(({ id, name }) => ({ id, name })),
+    crop: tables.crops.has(crop) ? crop : '',
+    priorities: { ...DEFAULT_PRIORITIES, ...site.practice.priorities },
+    usualWay: way === 'compare' ? null : way,
+    inStore: filled.length - inPots.length,
+  }
+}
