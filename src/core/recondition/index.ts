@@ -38,6 +38,13 @@ export { lotComponents } from './lotComponents'
 export { type Found, inForce } from './lotFound'
 export { type MixState, mixStateOf } from './mixState'
 export { type BatchLot, doubtfulPair, type HeapPlan, planBatches } from './planBatches'
+export {
+  debrisAsked,
+  foundByLook,
+  mixDropCm,
+  NO_LOOK,
+  type PotLook,
+} from './potLook'
 export { DEFAULT_PRIORITIES } from './practice'
 export { predictMix } from './predict'
 export { problemsShownBy, SIGNS, type Sign } from './problemSigns'

@@ -77,12 +77,16 @@ export class WorkDay {
 
   /** The containers for it: washed, and disinfected after a disease or where that is the custom. */
   containers(): WorkStep {
-    const { habits, afterDisease } = this.options
-    if (!afterDisease && habits?.wash !== 'disinfect') {
-      return this.step('containers', 8, ['brush'], [])
-    }
-    const step = this.step('containers', 8 + DISINFECT_MINUTES, ['brush', 'gloves'], ['label'])
-    return { ...step, notes: [{ id: 'disinfect' }] }
+    const { habits, afterDisease, blocked = [] } = this.options
+    const disinfects = afterDisease || habits?.wash === 'disinfect'
+    const step = disinfects
+      ? this.step('containers', 8 + DISINFECT_MINUTES, ['brush', 'gloves'], ['label'])
+      : this.step('containers', 8, ['brush'], [])
+    const notes: StepNote[] = [
+      ...(blocked.length > 0 ? [{ id: 'blocked' as const, codes: blocked }] : []),
+      ...(disinfects ? [{ id: 'disinfect' as const }] : []),
+    ]
+    return notes.length > 0 ? { ...step, notes } : step
   }
 
   plant(kind: 'plant' | 'sow-between' = 'plant'): WorkStep {

@@ -99,6 +99,8 @@ export interface WorkStep {
 export type StepNote =
   /** The containers are disinfected as well as washed. */
   | { readonly id: 'disinfect' }
+  /** Water did not run out of these below. */
+  | { readonly id: 'blocked'; readonly codes: readonly string[] }
   /** An inoculant on the roots; or why none. */
   | { readonly id: 'inoculate' | 'no-inoculant' }
   /** Planted before what was added is safe: the wait that was passed over, and its day. */
@@ -146,4 +148,6 @@ export interface ScheduleOptions {
   readonly habits?: Partial<Pick<Schools, 'wait' | 'wash' | 'minerals'>>
   /** A disease was in these pots: they are disinfected whatever the habit. */
   readonly afterDisease?: boolean
+  /** Pots that did not drain, by their codes. */
+  readonly blocked?: readonly string[]
 }

@@ -91,6 +91,8 @@ export interface TransferUndo {
   /** Where the lot stood that was used up. */
   readonly containerIds: readonly number[]
   readonly storeBin: string | null
+  /** Its containers were some of those of the lot it was parted from. */
+  readonly parted?: boolean
 }
 
 /** Only ever appended to: a mistake is corrected by an entry that reverses it. */

@@ -25,6 +25,8 @@ export interface NewTransfer {
   readonly at: Date
   /** Nothing is left of the lot it comes from. */
   readonly isAll: boolean
+  /** Containers that it goes on standing in, parted from the others of the lot. */
+  readonly partedIds?: readonly number[]
   /** What the other lot is with it; null where its composition tells. */
   readonly carried: MixState | null
   readonly heritage: Heritage | null
@@ -42,9 +44,14 @@ export async function bookTransfer(
   transfer: NewTransfer,
 ): Promise<{ readonly id: number; readonly toLotId: number }> {
   const { fromLotId, to, lines, at, isAll, carried, heritage, found, despite } = transfer
+  const { partedIds = [] } = transfer
   return db.transaction(async (tx) => {
     const from = await lotRow(tx, fromLotId)
     const isNew = !('lotId' in to)
+    if (partedIds.length > 0) {
+      const others = (await containersOfLot(tx, fromLotId)).filter((id) => !partedIds.includes(id))
+      await placeLot(tx, fromLotId, others)
+    }
     const toLotId = isNew
       ? await createLot(tx, {
           ...to,
@@ -56,13 +63,14 @@ export async function bookTransfer(
     const target = await lotRow(tx, toLotId)
     if (isNew) await copyHistory(tx, fromLotId, toLotId)
     const findingIds = await addFindings(tx, toLotId, found)
-    const containerIds = isAll ? await containersOfLot(tx, fromLotId) : []
+    const containerIds = isAll ? await containersOfLot(tx, fromLotId) : partedIds
     const undo = {
       isNew,
       heritage: target.heritage,
       findingIds,
       containerIds,
       storeBin: from.storeBin,
+      ...(partedIds.length > 0 ? { parted: true } : {}),
     }
     const [made] = await tx
       .insert(lotTransfers)
@@ -154,8 +162,8 @@ export async function undoTransfer(db: Database, id: number, at: Date): Promise<
       await tx.update(lots).set({ putAwayAt: at }).where(eq(lots.id, toLotId))
     }
     const standsIn = await containersOfLot(tx, fromLotId)
-    if (undo.containerIds.length > 0 && standsIn.length === 0) {
-      await placeLot(tx, fromLotId, undo.containerIds)
+    if (undo.containerIds.length > 0 && (standsIn.length === 0 || undo.parted)) {
+      await placeLot(tx, fromLotId, [...standsIn, ...undo.containerIds])
     }
     if (undo.storeBin !== null) {
       await tx.update(lots).set({ storeBin: undo.storeBin }).where(eq(lots.id, fromLotId))

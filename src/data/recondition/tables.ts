@@ -10,7 +10,14 @@ import {
   unique,
   uniqueIndex,
 } from 'drizzle-orm/pg-core'
-import type { Intake, Recipe, RootMass, StepAmount, WorkStep } from '../../core/recondition'
+import type {
+  Intake,
+  PotLook,
+  Recipe,
+  RootMass,
+  StepAmount,
+  WorkStep,
+} from '../../core/recondition'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { lots, type MixedBefore } from '../media/lotTables'
@@ -52,6 +59,12 @@ export const potIntakes = pgTable(
     levelDropCm: doublePrecision('level_drop_cm'),
     rootMass: text('root_mass').$type<RootMass>().notNull(),
     runsDownSide: boolean('runs_down_side').notNull(),
+    smell: text('smell').$type<PotLook['smell']>(),
+    life: text('life').$type<PotLook['life']>(),
+    mulchCm: doublePrecision('mulch_cm').notNull().default(0),
+    years: doublePrecision('years'),
+    drains: boolean('drains').notNull().default(true),
+    debris: text('debris').$type<PotLook['debris']>().notNull().default('left'),
     note: text('note'),
   },
   (table) => [index('intakes_by_pot').on(table.containerId, table.at)],

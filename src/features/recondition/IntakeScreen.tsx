@@ -95,7 +95,9 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
               <QuantityField
                 label={words.drop}
                 hint={
-                  page.told.looked ? words.looked(format.day(page.told.looked.on)) : words.dropHint
+                  page.told.looked
+                    ? words.looked(format.day(page.told.looked.on), page.told.looked.years)
+                    : words.dropHint
                 }
                 dimension="length"
                 typed={values.drop}

@@ -1,6 +1,6 @@
 import type { ProblemChoice } from '../../messages/media/found'
 import type { WaitingPot } from '../../messages/recondition/manyFound'
-import { TextField } from '../../ui/Field'
+import { Choice, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
 import { useSite } from '../../ui/SiteContext'
 import { manyFound as words } from '../../ui/texts/manyFound'
@@ -35,6 +35,7 @@ export function OnePotFound({
       : []),
     ...(own.side === 'yes' && forAll.side !== 'yes' ? [words.sideRuns] : []),
     ...named,
+    ...(own.part ? [words.parted] : []),
   ]
   const summary = differences.length > 0 ? differences.join(', ') : words.asAll
   return (
@@ -56,8 +57,18 @@ export function OnePotFound({
         said={{ ...said, problems: ownProblems }}
         problems={problems}
         dropHint={words.expected(format.plain(format.cm(pot.expectedDropCm)))}
+        yearsHint={words.inningsByLedger(pot.innings)}
         onSay={onSay}
       />
+      {pot.sharedWith.length > 0 && (
+        <Choice
+          kind="checkbox"
+          label={words.part}
+          options={[{ value: 'part', label: words.partIt, note: words.partNote(pot.lotName) }]}
+          isChosen={() => own.part ?? false}
+          onChange={(event) => onSay({ part: event.currentTarget.checked })}
+        />
+      )}
       <TextField
         label={words.note}
         value={own.note ?? ''}

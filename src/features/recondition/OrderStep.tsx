@@ -150,6 +150,7 @@ export function OrderStep({
 }
 
 function noteText(note: StepNote, format: Format): string {
+  if (note.id === 'blocked') return reconditionWords.blocked(note.codes.join(', '))
   if (note.id !== 'not-waited') return reconditionWords.stepNotes[note.id]
   const { safeOn, waitFor } = note
   return reconditionWords.recipe.passedOver(format.day(safeOn), reconditionWords.risks[waitFor])

@@ -1,11 +1,13 @@
 import type { RootMass } from '../../core/recondition'
+import { debrisAsked } from '../../core/recondition/potLook'
 import type { ProblemChoice } from '../../messages/media/found'
-import { Choice } from '../../ui/Field'
+import { Choice, TextField } from '../../ui/Field'
+import { Fold } from '../../ui/Fold'
 import { QuantityField } from '../../ui/QuantityField'
 import { manyFound as words } from '../../ui/texts/manyFound'
 import { SignField } from '../found/SignField'
 import styles from './ManyFound.module.css'
-import type { Said } from './useManyFound'
+import { type Said, yearsOf } from './useManyFound'
 
 /** What may be said of a pot: in chips big enough for gloves. */
 export function PotAnswers({
@@ -13,6 +15,7 @@ export function PotAnswers({
   said,
   problems,
   dropHint,
+  yearsHint,
   onSay,
 }: {
   /** Of its chips, one a pot. */
@@ -20,8 +23,12 @@ export function PotAnswers({
   readonly said: Said
   readonly problems: readonly ProblemChoice[]
   readonly dropHint: string
+  readonly yearsHint?: string
   readonly onSay: (more: Partial<Said>) => void
 }) {
+  const asked = debrisAsked(
+    problems.filter(({ id }) => said.problems.includes(id)).map(({ debrisTo }) => debrisTo),
+  )
   return (
     <div className={styles.answers}>
       <QuantityField
@@ -52,6 +59,66 @@ export function PotAnswers({
         chosen={said.problems}
         onChange={(chosen) => onSay({ problems: chosen })}
       />
+      <Choice
+        label={words.debrisTitle}
+        hint={debrisHint(said.debris, asked)}
+        name={`debris-${name}`}
+        options={chips(words.debris)}
+        isChosen={(value) => value === said.debris}
+        onChange={(event) => onSay({ debris: event.currentTarget.value as Said['debris'] })}
+      />
+      <Fold title={words.more}>
+        <div className={styles.answers}>
+          <Choice
+            label={words.smell}
+            name={`smell-${name}`}
+            options={chips(words.smells)}
+            isChosen={(value) => value === said.smell}
+            onChange={(event) => onSay({ smell: event.currentTarget.value as Said['smell'] })}
+          />
+          <Choice
+            label={words.life}
+            name={`life-${name}`}
+            options={chips(words.lives)}
+            isChosen={(value) => value === said.life}
+            onChange={(event) => onSay({ life: event.currentTarget.value as Said['life'] })}
+          />
+          <Choice
+            label={words.mulch}
+            hint={words.mulchHint}
+            name={`mulch-${name}`}
+            options={chips(words.mulches)}
+            isChosen={(value) => value === said.mulch}
+            onChange={(event) => onSay({ mulch: event.currentTarget.value as Said['mulch'] })}
+          />
+          <Choice
+            label={words.drains}
+            hint={words.drainsHint}
+            name={`drains-${name}`}
+            options={chips(words.drainsOptions)}
+            isChosen={(value) => value === said.drains}
+            onChange={(event) => onSay({ drains: event.currentTarget.value as Said['drains'] })}
+          />
+          <TextField
+            label={words.years}
+            hint={yearsHint}
+            inputMode="decimal"
+            error={yearsOf(said.years) === undefined ? words.yearsUnread : undefined}
+            value={said.years}
+            onChange={(event) => onSay({ years: event.currentTarget.value })}
+          />
+        </div>
+      </Fold>
     </div>
   )
+}
+
+function chips(labels: Readonly<Record<string, string>>) {
+  return Object.entries(labels).map(([value, label]) => ({ value, label }))
+}
+
+/** Where it has to go by what was seen, and what is wrong with the heap where that is the bin. */
+function debrisHint(said: Said['debris'], asked: 'bin' | 'compost' | null): string {
+  if (asked === 'bin') return said === 'compost' ? words.debrisLives : words.debrisBin
+  return words.debrisHealthy
 }

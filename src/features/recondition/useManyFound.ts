@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { RootMass } from '../../core/recondition'
+import type { PotLook, RootMass } from '../../core/recondition'
 import type {
   ManyFound,
   ManyFoundAnswer,
@@ -13,6 +13,8 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 
+const MOST_YEARS = 100
+
 /** What is said of a pot; what is left out is as for all. */
 export interface Said {
   readonly drop: string
@@ -20,9 +22,29 @@ export interface Said {
   readonly side: 'yes' | 'no'
   readonly problems: readonly string[]
   readonly note: string
+  readonly smell: '' | 'earth' | 'sour'
+  readonly life: '' | 'much' | 'little'
+  readonly mulch: '0' | '2' | '5'
+  readonly years: string
+  readonly drains: 'yes' | 'no'
+  readonly debris: PotLook['debris']
+  readonly part: boolean
 }
 
-const FOR_ALL: Said = { drop: '', roots: 'fine', side: 'no', problems: [], note: '' }
+const FOR_ALL: Said = {
+  drop: '',
+  roots: 'fine',
+  side: 'no',
+  problems: [],
+  note: '',
+  smell: '',
+  life: '',
+  mulch: '0',
+  years: '',
+  drains: 'yes',
+  debris: 'left',
+  part: false,
+}
 
 /** Answers for many pots: once for all, and what differs in one; kept as they are given. */
 export function useManyFound(page: ManyFoundPage) {
@@ -34,7 +56,9 @@ export function useManyFound(page: ManyFoundPage) {
     all: FOR_ALL,
     own: {} as Readonly<Record<string, Partial<Said>>>,
   })
-  const { all, own } = values
+  const { own } = values
+  // Drafts of before hold fewer answers.
+  const all: Said = { ...FOR_ALL, ...values.all }
   const there = new Set(page.pots.map(({ id }) => id))
   // An address that names its pots means those, whatever was begun before.
   const chosen = (
@@ -44,11 +68,12 @@ export function useManyFound(page: ManyFoundPage) {
   const saidOf = ({ id, told }: WaitingPot): Said => ({
     ...all,
     // Where nothing was said for all, an earlier look at the pot stands.
-    ...(told && all === FOR_ALL
+    ...(told && isAsBegun(all)
       ? {
           roots: told.roots,
           side: told.side,
           drop: told.drop === null ? '' : `${Math.round(told.drop * 10) / 10} cm`,
+          ...saidLook(told.look),
         }
       : {}),
     ...own[id],
@@ -59,14 +84,25 @@ export function useManyFound(page: ManyFoundPage) {
   const isUnread = [all.drop, ...pots.map((pot) => saidOf(pot).drop)].some(
     (text) => text.trim() !== '' && readDrop(text).problem,
   )
+  const yearsUnread = [all, ...pots.map(saidOf)].some(({ years }) => yearsOf(years) === undefined)
 
   const send = async () => {
     setTried(true)
-    if (pots.length === 0 || isUnread || isSending) return
+    if (pots.length === 0 || isUnread || yearsUnread || isSending) return
     const body: ManyFound = {
       pots: pots.map((pot) => {
-        const { drop, roots, side, problems, note } = saidOf(pot)
-        return { potId: pot.id, drop: readDrop(drop).value, roots, side, problems, note }
+        const said = saidOf(pot)
+        const { drop, roots, side, problems, note, part } = said
+        return {
+          potId: pot.id,
+          drop: readDrop(drop).value,
+          roots,
+          side,
+          problems,
+          note,
+          look: lookSaid(said),
+          part: part && pot.sharedWith.length > 0,
+        }
       }),
     }
     const answer = await deliver<ManyFoundAnswer>('POST', '/api/recondition/found', body)
@@ -93,6 +129,39 @@ export function useManyFound(page: ManyFoundPage) {
       change({ own: { ...own, [id]: { ...own[id], ...more } } }),
     send,
   }
+}
+
+/** Nothing was said for all yet. */
+function isAsBegun(all: Said): boolean {
+  return JSON.stringify(all) === JSON.stringify(FOR_ALL)
+}
+
+function saidLook({ smell, life, mulchCm, years, drains }: PotLook): Partial<Said> {
+  return {
+    smell: smell ?? '',
+    life: life ?? '',
+    mulch: mulchCm >= 5 ? '5' : mulchCm > 0 ? '2' : '0',
+    years: years === null ? '' : String(years),
+    drains: drains ? 'yes' : 'no',
+  }
+}
+
+function lookSaid({ smell, life, mulch, years, drains, debris }: Said): PotLook {
+  return {
+    smell: smell || null,
+    life: life || null,
+    mulchCm: Number(mulch),
+    years: yearsOf(years) ?? null,
+    drains: drains === 'yes',
+    debris,
+  }
+}
+
+/** null where nothing stands there, undefined where it is no number of years. */
+export function yearsOf(text: string): number | null | undefined {
+  if (text.trim() === '') return null
+  const years = Number(text.replace(',', '.'))
+  return years >= 0 && years <= MOST_YEARS ? years : undefined
 }
 
 function union<Value>(some: readonly Value[], more: readonly Value[]): Value[] {

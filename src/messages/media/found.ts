@@ -38,6 +38,8 @@ export interface ProblemChoice {
   readonly id: string
   readonly name: string
   readonly signs: string
+  /** Where what is ill of the plant goes: "bin" or "compost". */
+  readonly debrisTo: string | null
 }
 
 export interface NewFound {

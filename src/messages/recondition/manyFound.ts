@@ -1,6 +1,6 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
-import type { RootMass, TriageAnswer } from '../../core/recondition'
+import { NO_LOOK, type PotLook, type RootMass, type TriageAnswer } from '../../core/recondition'
 import type { FoundView, ProblemChoice } from '../media/found'
 import { id, ids, key, lines } from '../rules'
 
@@ -13,11 +13,26 @@ export interface PotFound {
   readonly side: 'yes' | 'no'
   readonly problems: readonly string[]
   readonly note: string
+  readonly look: PotLook
+  /** Its mix is parted from the other pots of its lot: what is found in it is its own. */
+  readonly part: boolean
 }
 
 export interface ManyFound {
   readonly pots: readonly PotFound[]
 }
+
+const lookSchema = Joi.object<PotLook>({
+  smell: Joi.string().valid('earth', 'sour').allow(null).default(null).label('The smell'),
+  life: Joi.string().valid('much', 'little').allow(null).default(null).label('The life in it'),
+  mulchCm: Joi.number().min(0).max(50).default(0).label('What lies on top in cm'),
+  years: Joi.number().min(0).max(100).allow(null).default(null).label('The years in use'),
+  drains: Joi.boolean().default(true).label('Whether it drains'),
+  debris: Joi.string()
+    .valid('left', 'compost', 'bin')
+    .default('left')
+    .label('Where the debris went'),
+}).label('What was seen')
 
 export const manyFoundSchema = Joi.object<ManyFound>({
   pots: Joi.array()
@@ -37,6 +52,8 @@ export const manyFoundSchema = Joi.object<ManyFound>({
           .default([])
           .label('What you saw'),
         note: lines('The note', 300).allow('').default(''),
+        look: lookSchema.default(NO_LOOK),
+        part: Joi.boolean().default(false).label('Whether its mix is parted'),
       }),
     )
     .min(1)
@@ -90,8 +107,11 @@ export interface WaitingPot {
     readonly drop: number | null
     readonly roots: RootMass
     readonly side: 'yes' | 'no'
+    readonly look: PotLook
     readonly on: string
   } | null
+  /** Seasons its mix is in use by the ledger. */
+  readonly innings: number
 }
 
 export interface ManyFoundPage {

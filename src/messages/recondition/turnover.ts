@@ -95,6 +95,8 @@ export interface IntakePage {
       readonly dropCm: number | null
       readonly roots: RootMass
       readonly side: 'yes' | 'no'
+      /** Seasons in use, as told. */
+      readonly years: number | null
       readonly on: string
     } | null
     /** Days between waterings, as told for its last recipe. */

@@ -45,5 +45,10 @@ export function triageView(
 }
 
 export function problemChoices({ problems }: Pick<Tables, 'problems'>): ProblemChoice[] {
-  return [...problems.values()].map(({ id, name, signs }) => ({ id, name, signs }))
+  return [...problems.values()].map(({ id, name, signs, debrisTo }) => ({
+    id,
+    name,
+    signs,
+    debrisTo,
+  }))
 }

@@ -1,12 +1,13 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
+import { NO_LOOK } from '../../core/recondition'
 import { listContainers } from '../../data/containers'
 import { readLot } from '../../data/media'
 import { newFound } from '../lots'
 import { Refused } from '../problem'
-import { batchesPage, manyFound } from '../recondition'
-import { lotPage, newHeap, newTreatment } from '.'
+import { batchesPage } from '../recondition'
+import { lotPage, manyFound, newHeap, newTreatment } from '.'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -93,6 +94,8 @@ test('a heap holds what was found in its pots, not what the ledger thought', asy
         side: 'no',
         problems: [],
         note: '',
+        look: NO_LOOK,
+        part: false,
       })),
     },
     later(5),

@@ -1,6 +1,7 @@
 export { auditPage } from './auditPage'
 export { lotPage } from './lotPage'
 export { lotsPage } from './lotsPage'
+export { manyFound } from './manyFound'
 export { materialsPage } from './materialsPage'
 export { moveLot } from './moveLot'
 export { newEntry, topUp } from './newEntry'

@@ -1,5 +1,5 @@
 import { proportionalLine } from '../../core/media'
-import { doubtfulPair, litresAtLevel } from '../../core/recondition'
+import { doubtfulPair, litresAtLevel, mixDropCm } from '../../core/recondition'
 import { addFindings, appendLines } from '../../data/media'
 import { intakesOfPots } from '../../data/recondition'
 import { readSite } from '../../data/site'
@@ -97,7 +97,10 @@ async function settleAsFound(
   const looks = new Map(
     (await intakesOfPots(db, lot.containerIds))
       .filter((one) => one.lotId === lot.id && one.at.getTime() > since)
-      .map((one) => [one.containerId, one.levelDropCm] as const),
+      .map((one) => {
+        const { containerId, levelDropCm } = one
+        return [containerId, levelDropCm === null ? null : mixDropCm(levelDropCm, one)] as const
+      }),
   )
   const isLooked = containers.length > 0 && containers.every(({ id }) => looks.get(id) != null)
   if (!isLooked) return

@@ -46,10 +46,11 @@ export async function newTransfer(
   const from = await readLotFacts(db, tables, fromLotId)
   const target = to.kind === 'lot' ? await readLotFacts(db, tables, to.lotId) : null
   await refuseOpenOrder(db, from)
+  const parted = await partedFrom(db, from, to)
   if (target) await refuseOpenOrder(db, target)
   const lines = transferLines({
     contents: from.lot.contents,
-    litres,
+    litres: litres ?? (parted.length > 0 ? litresIn(parted, from) : null),
     doses: dosesIn(from.lot.contents.litres, from.doses, from.asOf),
     isNew: target === null,
     note: note.trim() || null,
@@ -61,6 +62,7 @@ export async function newTransfer(
     lines,
     at,
     isAll,
+    partedIds: parted.map(({ id }) => id),
     despite: despite.trim() || null,
   }
   if (target) {
@@ -93,6 +95,34 @@ export async function newTransfer(
   return book(db, { ...booked, ...(await ofItsOwn(db, from, body, lines.litres, site)) })
 }
 
+/**
+ * Pots of the lot itself that its part goes on standing in: their mix is parted from that of the others.
+ * @throws Refused where all of them are meant, or something grows in one
+ */
+async function partedFrom(
+  db: OpenDatabase,
+  from: LotFacts,
+  to: TransferBody['to'],
+): Promise<LotFacts['containers']> {
+  if (to.kind !== 'new') return []
+  const parted = from.containers.filter(({ id }) => to.containerIds.includes(id))
+  if (parted.length === 0) return []
+  if (parted.length === from.containers.length || parted.length < to.containerIds.length) {
+    refuseField(
+      'to.containerIds',
+      `Choose some of the pots of ${from.lot.name}, not all, and no others: the rest stays that lot.`,
+    )
+  }
+  await refuseStanding(db, { containers: parted })
+  return parted
+}
+
+/** What stands in some of a lot's pots, if it stands in all of them evenly. */
+function litresIn(pots: LotFacts['containers'], { containers, lot }: LotFacts): number {
+  const room = (all: LotFacts['containers']) => all.reduce((sum, { litres }) => sum + litres, 0)
+  return (lot.contents.litres * room(pots)) / room(containers)
+}
+
 async function book(db: OpenDatabase, transfer: NewTransfer): Promise<TransferAnswer> {
   const { id, toLotId } = await bookTransfer(db, transfer)
   return { id, toLotId, litres: transfer.lines.litres }
@@ -108,7 +138,7 @@ async function ofItsOwn(
 ): Promise<Pick<NewTransfer, 'to' | 'carried' | 'heritage' | 'found'>> {
   if (to.kind !== 'new') throw new Error('The part has a lot to go to.')
   const pots = await requireContainers(db, to.containerIds)
-  const taken = pots.find(({ lotId }) => lotId !== null)
+  const taken = pots.find(({ lotId }) => lotId !== null && lotId !== from.lot.id)
   if (taken) {
     refuseField(
       'to.containerIds',
@@ -156,7 +186,10 @@ async function refuseOpenOrder(db: OpenDatabase, { lot }: LotFacts): Promise<voi
 }
 
 /** Plants do not stand in nothing. */
-export async function refuseStanding(db: OpenDatabase, { containers }: LotFacts): Promise<void> {
+export async function refuseStanding(
+  db: OpenDatabase,
+  { containers }: Pick<LotFacts, 'containers'>,
+): Promise<void> {
   const open = await openPlantings(db)
   const standing = containers.filter(({ id }) => open.some(({ containerId }) => containerId === id))
   if (standing.length === 0) return

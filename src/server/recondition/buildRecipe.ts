@@ -15,6 +15,7 @@ import {
 } from '../../core/recondition'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { Conflict, NotFound } from '../../data/errors'
+import { intakesOfPots } from '../../data/recondition'
 import { type TroubleAt, troubleInLots } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
@@ -38,6 +39,8 @@ interface Asked {
   readonly bars: readonly CropBar[]
   /** Of the chosen pot that was seen too wet or too dry most often; null where none was. */
   readonly trouble: TroubleAt | null
+  /** Chosen pots that did not drain when somebody last looked, by their codes. */
+  readonly blocked: readonly string[]
 }
 
 export interface AskedRecipe extends Asked {
@@ -58,6 +61,8 @@ export interface BuiltRecipe {
   readonly site: Site
   readonly tables: Tables
   readonly trouble: TroubleAt | null
+  /** Chosen pots that did not drain when somebody last looked, by their codes. */
+  readonly blocked: readonly string[]
 }
 
 /** @throws NotFound or Conflict where the answers do not fit what is kept */
@@ -69,7 +74,11 @@ export async function askedOf(
   const tables = await readTables(db, site.timeZone)
   const facts = await readLotFacts(db, tables, answers.lot)
   const pots = await requireContainers(db, answers.pots)
-  return askedWith({ facts, tables, site }, answers, pots, await troubleOf(db, facts, answers.pots))
+  const trouble = await troubleOf(db, facts, answers.pots)
+  return {
+    ...askedWith({ facts, tables, site }, answers, pots, trouble),
+    blocked: await blockedOf(db, pots),
+  }
 }
 
 /** The same from what was read already. */
@@ -98,7 +107,20 @@ export function askedWith(
     // What rests or is kept apart may be planned: its work waits for the day.
     bars: cropBars(triage, crop).filter(({ kind }) => kind !== 'held'),
     trouble,
+    blocked: [],
   }
+}
+
+async function blockedOf(
+  db: OpenDatabase,
+  pots: readonly StoredContainer[],
+): Promise<readonly string[]> {
+  const looks = await intakesOfPots(
+    db,
+    pots.map(({ id }) => id),
+  )
+  const stuck = new Set(looks.filter(({ drains }) => !drains).map(({ containerId }) => containerId))
+  return pots.filter(({ id }) => stuck.has(id)).map(({ code }) => code)
 }
 
 /** What was logged again and again at one of these pots since the mix in it was made. */
@@ -131,7 +153,20 @@ export async function buildRecipe(
   at: Date,
 ): Promise<BuiltRecipe> {
   const asked = await askedRecipe(db, answers, at)
-  const { facts, site, tables, crop, pots, container, triage, bars, trouble, intake, input } = asked
+  const {
+    facts,
+    site,
+    tables,
+    crop,
+    pots,
+    container,
+    triage,
+    bars,
+    trouble,
+    blocked,
+    intake,
+    input,
+  } = asked
   if (bars.length > 0) {
     throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
@@ -142,7 +177,20 @@ export async function buildRecipe(
     const message = 'Your store’s list has no bagged mix to make that with: choose another way.'
     throw new Refused(422, 'no-fresh-mix', message, [{ field: 'way', message }])
   }
-  return { facts, triage, intake, crop, pots, container, input, recipe, site, tables, trouble }
+  return {
+    facts,
+    triage,
+    intake,
+    crop,
+    pots,
+    container,
+    input,
+    recipe,
+    site,
+    tables,
+    trouble,
+    blocked,
+  }
 }
 
 /**

@@ -1,7 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import { groupOfCrop } from '../../core/mixes'
-import { daysAfterTrouble, troubleAgain } from '../../core/recondition'
+import { daysAfterTrouble, mixDropCm, troubleAgain } from '../../core/recondition'
 import { usableWater } from '../../core/season'
 import type { StoredContainer } from '../../data/containers'
 import { presentInnings } from '../../data/media'
@@ -100,13 +100,19 @@ export function lookedAt(
 ): IntakePage['told']['looked'] {
   const since = lot.mixedAt?.getTime() ?? 0
   const looks = intakes.filter((one) => one.lotId === lot.id && one.at.getTime() > since)
-  const drops = looks.flatMap(({ levelDropCm }) => levelDropCm ?? [])
+  const drops = looks.flatMap((one) =>
+    one.levelDropCm === null ? [] : mixDropCm(one.levelDropCm, one),
+  )
   const toughest = ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots))
   if (!toughest) return null
   return {
     dropCm: drops.length > 0 ? drops.reduce((sum, cm) => sum + cm, 0) / drops.length : null,
     roots: toughest,
     side: looks.some(({ runsDownSide }) => runsDownSide) ? 'yes' : 'no',
+    years: looks.reduce<number | null>(
+      (most, { years }) => (years === null ? most : Math.max(most ?? 0, years)),
+      null,
+    ),
     on: dayAt(timeZone, new Date(Math.max(...looks.map(({ at }) => at.getTime())))),
   }
 }

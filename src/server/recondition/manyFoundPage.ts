@@ -1,6 +1,7 @@
 import { heightForVolume } from '../../core/containers'
+import type { PotLook } from '../../core/recondition'
 import type { StoredContainer } from '../../data/containers'
-import { intakesOfPots } from '../../data/recondition'
+import { intakesOfPots, type PotIntake } from '../../data/recondition'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type {
@@ -12,7 +13,7 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type CardFacts, foundViews, problemChoices, readCardFacts } from '../lots'
 import { readTables } from '../tables'
-import { lastCropsIn } from './manyFound'
+import { lastCropsIn } from './lastCropsIn'
 
 /** Pots with a mix in which nothing grows now, and those asked for, with what is known of each already. */
 export async function manyFoundPage(
@@ -58,9 +59,11 @@ export async function manyFoundPage(
               drop: intake.levelDropCm,
               roots: intake.rootMass,
               side: intake.runsDownSide ? 'yes' : 'no',
+              look: lookOf(intake),
               on: dayAt(site.timeZone, intake.at),
             }
           : null,
+        innings: of.innings.length,
       },
     ]
   })
@@ -69,6 +72,10 @@ export async function manyFoundPage(
 }
 
 const FIRST = new Date(0)
+
+function lookOf({ smell, life, mulchCm, years, drains, debris }: PotIntake): PotLook {
+  return { smell, life, mulchCm, years, drains, debris }
+}
 
 /** How far its surface has sunk if the ledger's litres stand in the lot's pots evenly. */
 function expectedDropCm(pot: StoredContainer, { containers, lot }: CardFacts): number {

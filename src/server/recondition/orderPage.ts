@@ -65,6 +65,7 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
             feed: intake.feed,
             every: intake.everyDays ?? null,
             way: intake.way ?? 'full',
+            ...(intake.place ? { place: intake.place } : {}),
           },
   }
 }

@@ -72,7 +72,7 @@ export async function recipePage(
 }
 
 export function scheduleOf(built: BuiltRecipe, at: Date) {
-  const { recipe, intake, input, site, tables, triage, facts } = built
+  const { recipe, intake, input, site, tables, triage, facts, blocked } = built
   const { schools } = tables
   const custom = heatBeforeSeed(triage, input.crop, schools)
   const moisture = facts.found.find(({ kind }) => kind === 'moisture')
@@ -88,6 +88,7 @@ export function scheduleOf(built: BuiltRecipe, at: Date) {
       amendments: input.stock.amendments.map(({ amendment }) => amendment),
       crop: input.crop,
       ...workHabits(schools, facts, tables),
+      blocked,
     },
   })
 }

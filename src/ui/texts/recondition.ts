@@ -2,7 +2,7 @@ import type { CheckId, DoseRole, PartRole, TippedFor } from '../../core/recondit
 import { cautions } from './cautions'
 import { howOften } from './howOften'
 import { workOrder } from './workOrder'
-import { risks, stepNotes, steps, tools, waits } from './workSteps'
+import { blocked, risks, stepNotes, steps, tools, waits } from './workSteps'
 
 const roles: Readonly<Record<PartRole | DoseRole, string>> = {
   lot: 'your mix',
@@ -59,7 +59,8 @@ export const recondition = {
     title: (name: string) => `Turn over ${name}`,
     lead: 'What did you find? Two minutes, then the ways to go on.',
     drop: 'How far has the surface sunk?',
-    looked: (day: string) => `as found on ${day}; below where it stood when filled`,
+    looked: (day: string, years: number | null) =>
+      `as found on ${day}${years === null ? '' : `, in use ${years === 1 ? 'one season' : `${years} seasons`}`}; below where it stood when filled`,
     dropHint: 'below where it stood when filled',
     dropLitres: (litres: string, count: number) =>
       count > 1
@@ -318,6 +319,7 @@ export const recondition = {
   order: workOrder,
   steps,
   stepNotes,
+  blocked,
   tools,
   waits,
   risks,

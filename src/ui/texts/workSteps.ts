@@ -146,13 +146,19 @@ export const risks: Readonly<Record<WaitReason, string>> = {
 }
 
 /** What this garden's way of working adds to a step. */
-export const stepNotes: Readonly<Record<Exclude<StepNote['id'], 'not-waited'>, string>> = {
+export const stepNotes: Readonly<
+  Record<Exclude<StepNote['id'], 'not-waited' | 'blocked'>, string>
+> = {
   disinfect:
     'Disinfect them too, after washing, by the label of what you use; never mix two of them. Rinse, let dry.',
   inoculate:
     'Dust the inoculant on the roots, by its label, with breathing protection. It helps little where there is much phosphorus.',
   'no-inoculant': 'No inoculant here: roots of cabbages and beets take none.',
 }
+
+/** Pots that did not drain. */
+export const blocked = (codes: string) =>
+  `${codes} did not drain when you looked: open the holes before anything goes in.`
 
 /** What a step waits for. */
 export const waits: Readonly<Record<WaitReason, string>> = {

@@ -1,6 +1,6 @@
 import { manyFoundSchema } from '../../../messages/recondition/manyFound'
 import { defineEndpoint } from '../../../server/defineEndpoint'
-import { manyFound } from '../../../server/recondition'
+import { manyFound } from '../../../server/media'
 
 export const POST = defineEndpoint({
   body: manyFoundSchema,

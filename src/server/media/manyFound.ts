@@ -1,12 +1,15 @@
-import { requireContainers } from '../../data/containers'
+import { foundByLook, type PotLook } from '../../core/recondition'
+import { requireContainers, type StoredContainer } from '../../data/containers'
+import { addTreatment } from '../../data/media'
 import { addIntakes } from '../../data/recondition'
-import { plantingsIn } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { ManyFound, ManyFoundAnswer } from '../../messages/recondition/manyFound'
 import type { OpenDatabase } from '../database'
 import { newFound, readCardFacts } from '../lots'
 import { Refused } from '../problem'
+import { lastCropsIn } from '../recondition'
 import { readTables } from '../tables'
+import { newTransfer } from './newTransfer'
 
 /**
  * Keeps what was found in many pots: how far each sank, its roots and what was seen, all of it or nothing. What is found
@@ -38,37 +41,48 @@ export async function manyFound(
     if (unknown) refuseAt(`pots.${index}.problems`, 'Choose what you saw from the list')
     return { ...pot, lotId }
   })
-  const lotIds = [...new Set(rows.map(({ lotId }) => lotId))]
   const lastCrop = await lastCropsIn(
     db,
     rows.map(({ potId }) => potId),
   )
-  await db.transaction(async (tx) => {
+  const lotIds = await db.transaction(async (tx) => {
+    const kept = await partAsked(tx, rows, byId, at)
     await addIntakes(
       tx,
-      rows.map(({ lotId, potId, drop, roots, side, note }) => ({
+      kept.map(({ lotId, potId, drop, roots, side, note, look }) => ({
         lotId,
         containerId: potId,
         at,
         levelDropCm: drop,
         rootMass: roots,
         runsDownSide: side === 'yes',
+        ...look,
         note: note.trim() || null,
       })),
     )
     const told = new Set<string>()
-    for (const { lotId, potId, problems, side, note } of rows) {
+    for (const { lotId, potId, problems, side, note, look } of kept) {
       const ofCrop = lastCrop.get(potId) ?? null
-      const seen = side === 'yes' ? [...problems, WATER_REPELLENT] : problems
-      for (const problemId of seen) {
+      for (const problemId of new Set([...problems, ...foundByLook(look, side === 'yes')])) {
         const once = `${lotId} ${problemId}`
         if (told.has(once) || !tables.problems.has(problemId)) continue
         told.add(once)
         await newFound(tx, lotId, { problemId, note }, at, ofCrop)
       }
+      if (look.debris === 'left' || told.has(`${lotId} debris`)) continue
+      told.add(`${lotId} debris`)
+      await addTreatment(tx, lotId, {
+        at,
+        kind: 'debris',
+        until: null,
+        skimCm: null,
+        note: DEBRIS_WENT[look.debris],
+        problemIds: [],
+      })
     }
+    return [...new Set(kept.map(({ lotId }) => lotId))]
   })
-  const facts = await readCardFacts(db, tables, lotIds)
+  const facts = await readCardFacts(db, await readTables(db, site.timeZone), lotIds)
   return {
     lots: facts.map(({ lot, triage }) => ({
       id: lot.id,
@@ -78,17 +92,37 @@ export async function manyFound(
   }
 }
 
-/** Water that runs down the side is a finding of its own. */
-const WATER_REPELLENT = 'water-repellent'
+const DEBRIS_WENT: Readonly<Record<Exclude<PotLook['debris'], 'left'>, string>> = {
+  compost: 'Debris went to the compost.',
+  bin: 'Debris went into the bin.',
+}
 
-/** What grew last in each of these pots. */
-export async function lastCropsIn(
+type Row = ManyFound['pots'][number] & { readonly lotId: number }
+
+/** The mix of a pot becomes a lot of its own where that is asked for: what is found in it is found in nothing else. */
+async function partAsked(
   db: OpenDatabase,
-  potIds: readonly number[],
-): Promise<ReadonlyMap<number, string>> {
-  // Newest first: the first of a pot is its last.
-  const all = await plantingsIn(db, potIds)
-  return new Map([...all].reverse().map(({ containerId, cropId }) => [containerId, cropId]))
+  rows: readonly Row[],
+  byId: ReadonlyMap<number, StoredContainer>,
+  at: Date,
+): Promise<Row[]> {
+  const kept: Row[] = []
+  for (const row of rows) {
+    const pot = byId.get(row.potId)
+    if (!row.part || !pot) kept.push(row)
+    else {
+      const name = `${pot.code} ${pot.name}`.slice(0, 80)
+      const to = { kind: 'new', name, containerIds: [pot.id], storeBin: '' } as const
+      const { toLotId } = await newTransfer(
+        db,
+        row.lotId,
+        { litres: null, to, note: '', despite: '' },
+        at,
+      )
+      kept.push({ ...row, lotId: toLotId })
+    }
+  }
+  return kept
 }
 
 function refuseAt(field: string, message: string): never {
