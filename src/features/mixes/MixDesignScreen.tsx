@@ -10,7 +10,7 @@ import { useReady } from '../../ui/useReady'
 import { Adjusters } from './Adjusters'
 import { AskCheapest } from './AskCheapest'
 import { DesignProvider, useMixDesign } from './DesignContext'
-import { MixBatch, MixTriangle, RecipeCard } from './designParts'
+import { LotBars, MixBatch, MixTriangle, RecipeCard } from './designParts'
 import { MixAdvice } from './MixAdvice'
 import styles from './MixDesign.module.css'
 import { MixFoot } from './MixFoot'
@@ -45,6 +45,7 @@ function Designer({ page }: { readonly page: MixDesignPage }) {
         <DesignHead />
         <ProblemNotice problem={design.problem} />
         <MixSetting />
+        {page.from && <LotBars />}
         <div className={styles.advice}>
           <MixAdvice />
         </div>

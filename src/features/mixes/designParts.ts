@@ -8,6 +8,9 @@ import type { MixWhyProps } from './MixWhy'
 export const { Part: MixSwap } = fetchedPart<MixSwapProps>(() =>
   import('./MixSwap').then((file) => file.MixSwap),
 )
+export const { Part: LotBars } = fetchedPart<object>(() =>
+  import('./LotBars').then((file) => file.LotBars),
+)
 export const { Part: CheapestOffer } = fetchedPart<CheapestOfferProps>(() =>
   import('./CheapestOffer').then((file) => file.CheapestOffer),
 )

@@ -1,12 +1,11 @@
-import type { CropBar } from '../../core/recondition'
 import type { RecipeStop } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { LinkButton } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
-import { SiteProvider } from '../../ui/SiteContext'
+import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
-import { rotationGroupName } from '../../ui/texts/rotationGroups'
+import { barText } from '../found/barText'
 import { FoundList } from '../found/FoundList'
 import { TriageNotice } from '../found/TriageNotice'
 import { intakeAddress, recipeAddress, waysAddress } from './answers'
@@ -26,9 +25,7 @@ export default function RecipeStopScreen({ page, site }: { page: RecipeStop; sit
       </div>
       <div className={styles.stop}>
         <Notice tone="stop">
-          {bars.map((bar) => (
-            <p key={bar.kind}>{barText(bar, crop.name)}</p>
-          ))}
+          <Bars bars={bars} crop={crop.name} />
         </Notice>
         <h2>{words.found}</h2>
         <FoundList found={page.found.filter(({ state }) => state === 'trouble')} />
@@ -63,19 +60,9 @@ export default function RecipeStopScreen({ page, site }: { page: RecipeStop; sit
   )
 }
 
-function barText(bar: CropBar, crop: string): string {
-  switch (bar.kind) {
-    case 'given-up':
-      return words.givenUp[bar.verdict]
-    case 'family':
-      return words.family(crop, rotationGroupName(bar.rotationGroup), bar.untilSeason)
-    case 'held':
-      return words.held(bar.until)
-    case 'food':
-      return words.food(crop)
-    case 'seedlings':
-      return words.seedlings
-  }
+function Bars({ bars, crop }: { readonly bars: RecipeStop['bars']; readonly crop: string }) {
+  const { format } = useSite()
+  return bars.map((bar) => <p key={bar.kind}>{barText(bar, crop, format)}</p>)
 }
 
 /** Only what fits what was found. */

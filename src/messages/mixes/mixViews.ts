@@ -2,6 +2,7 @@ import type { Crop } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { Material } from '../../core/media'
 import type { MixAnswer, MixFor, MixPart, MixWish, PlaceForMix, PlantGroup } from '../../core/mixes'
+import type { LotTriage } from '../../core/recondition'
 import type { Exposure } from '../../core/season'
 import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from '../media/lotViews'
@@ -63,7 +64,16 @@ export interface MixesPage {
   } | null
 }
 
+/** A lot that a mix begins with, and what may be grown in it. */
+export interface BaseLot {
+  readonly id: number
+  readonly name: string
+  readonly judged: Pick<LotTriage, 'verdict' | 'notFor' | 'forFood' | 'forSeedlings'> | null
+}
+
 export interface MixDesignPage {
+  /** The lot it begins with; null where it begins with none. */
+  readonly from: BaseLot | null
   /** The recipe and the version it starts from; null for a new one. */
   readonly mix: { readonly id: number; readonly version: number } | null
   readonly versions: readonly {

@@ -11,13 +11,16 @@ import { EXPOSURE_FACTORS, type Exposure, worstMonth } from '../../core/season'
 import type { StoredCalibrationOfSample } from '../../data/bench'
 import { listContainers } from '../../data/containers'
 import { NotFound } from '../../data/errors'
-import { listMaterials, materialsById, readLot } from '../../data/media'
+import { listMaterials, materialsById } from '../../data/media'
 import { readMix } from '../../data/mixes'
 import { listCrops } from '../../data/season'
-import { readSite } from '../../data/site'
+import { readSite, type Site } from '../../data/site'
 import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/mixes/mixes'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
+import { type LotFacts, readLotFacts, refuseHeld } from '../lots'
+import { refuseField } from '../problem'
+import { readTables } from '../tables'
 import { materialsAsTested, partsToComponents, sizesOf, testOfMix } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
@@ -36,7 +39,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   const crops = await listCrops(db)
   const containers = sizesOf(await listContainers(db))
   if (query.bag && !all.has(query.bag)) throw new NotFound('There is no such bag.')
-  const begin = await beginning(db, query, containers[0] ?? USUAL_POT)
+  const begin = await beginning(db, query, containers[0] ?? USUAL_POT, site)
   const { month, place } = worstMonth(site)
   const humifiedFines = all.get('humified-fines')
   if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
@@ -109,7 +112,7 @@ function testedMix(
   }
 }
 
-type Beginning = Pick<MixDesignPage, 'mix' | 'name' | 'note' | 'parts' | 'madeFor'> & {
+type Beginning = Pick<MixDesignPage, 'mix' | 'name' | 'note' | 'parts' | 'madeFor' | 'from'> & {
   readonly versions: readonly { number: number; at: Date; note: string | null }[]
 }
 
@@ -117,6 +120,7 @@ async function beginning(
   db: OpenDatabase,
   { mix, lot, group, bag }: DesignQuery,
   pot: MixFor['container'] & { readonly name: string; readonly exposure?: Exposure },
+  site: Site,
 ): Promise<Beginning> {
   const madeFor: MixFor = {
     container: { shape: pot.shape, headspaceCm: pot.headspaceCm },
@@ -126,12 +130,13 @@ async function beginning(
     exposure: pot.exposure ?? 'open',
     everyDays: 2,
   }
-  const fresh = { mix: null, versions: [], name: '', note: '', madeFor }
+  const fresh = { mix: null, from: null, versions: [], name: '', note: '', madeFor }
   if (mix !== undefined) {
     const { id, name, versions } = await readMix(db, mix)
     const [newest] = versions
     return {
       mix: { id, version: newest.number },
+      from: null,
       versions,
       name,
       note: newest.note ?? '',
@@ -140,8 +145,12 @@ async function beginning(
     }
   }
   if (lot !== undefined) {
-    const { name, contents } = await readLot(db, lot)
-    return { ...fresh, name, parts: scaled(contents.components) }
+    const facts = await readLotFacts(db, await readTables(db, site.timeZone), lot)
+    const { name, contents } = facts.lot
+    refuseGivenUp(facts)
+    const { triage: judged } = facts
+    const from = { id: lot, name, judged }
+    return { ...fresh, from, name, parts: scaled(contents.components) }
   }
   if (group !== undefined) {
     const found = groupById(group)
@@ -161,6 +170,17 @@ async function beginning(
     }
   }
   return { ...fresh, parts: bag ? [{ materialId: bag, litres: FIRST_LITRES }] : [] }
+}
+
+/** @throws Refused where the lot rests, is kept apart, or belongs in no pot again */
+function refuseGivenUp(facts: LotFacts): void {
+  refuseHeld(facts, 'lot')
+  const verdict = facts.triage?.verdict
+  if (verdict !== 'compost' && verdict !== 'discard') return
+  refuseField(
+    'lot',
+    `What was found in ${facts.lot.name} does not belong in pots again: begin with another lot, or a bag.`,
+  )
 }
 
 /** To ten litres in all, in tenths. */

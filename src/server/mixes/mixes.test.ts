@@ -7,6 +7,10 @@ import { blendMedia, containerCapacity } from '../../core/media'
 import { forget } from '../../data/kept'
 import { materials, materialsById, readLot } from '../../data/media'
 import { readMix } from '../../data/mixes'
+import type { NewTreatment } from '../../messages/media/treatments'
+import { newFound } from '../lots'
+import { newTreatment } from '../media'
+import { Refused } from '../problem'
 import { comparePage } from './comparePage'
 import { mixDesignPage } from './mixDesignPage'
 import { mixesPage } from './mixesPage'
@@ -115,4 +119,26 @@ test('what the address asks to compare and is not there is left out', async () =
   assert.deepEqual(page.chosenMixes, ['1', 'seed-mix'])
   assert.deepEqual(page.chosenPots, [0, 1])
   assert.equal((await comparePage(garden.db, {})).chosenMixes.length, 2)
+})
+
+test('a lot that is kept apart or given up is no beginning; one with a family kept out tells it', async () => {
+  const { db } = garden
+  const offered = async (id: number) => (await mixesPage(db)).lots.some((lot) => lot.id === id)
+  assert.ok(await offered(7))
+  const now = new Date()
+  const until = new Date(now.getTime() + 40 * 86_400_000).toISOString().slice(0, 10)
+  const apart = { kind: 'quarantine', skimCm: null, topTo: 'bin', until, note: 'wilt next door' }
+  await newTreatment(db, 7, apart as NewTreatment, now)
+  assert.ok(!(await offered(7)))
+  await assert.rejects(
+    mixDesignPage(db, { lot: 7 }),
+    (error: unknown) => error instanceof Refused && error.message.includes(until),
+  )
+  await newFound(db, 6, { problemId: 'lead-paint' }, now)
+  assert.ok(!(await offered(6)))
+  await assert.rejects(mixDesignPage(db, { lot: 6 }), /does not belong in pots again/)
+  await newFound(db, 15, { problemId: 'clubroot' }, now)
+  const { from } = await mixDesignPage(db, { lot: 15 })
+  assert.equal(from?.id, 15)
+  assert.ok(from?.judged)
 })

@@ -13,7 +13,8 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { keepFor } from '../keepFor'
 import { partOf } from '../listPart'
-import { strataOf } from '../lots'
+import { readCardFacts, strataOf } from '../lots'
+import { readTables } from '../tables'
 import { materialsAsTested, partsToComponents, testOfMix } from './mixSetting'
 
 const MIX_ROWS = 24
@@ -37,6 +38,7 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
     MIX_ROWS,
   )
   const lots = await findLotNames(db, '', MOST_LOTS, { withContents: true })
+  const offered = await mayBeUsed(db, lots.rows, site.timeZone)
   const corrections = await readCorrections(db)
   const mixes: MixRow[] = []
   for (const mix of rows) mixes.push(await mixRow(db, mix, setting))
@@ -48,8 +50,9 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
     bags: (await listMaterials(db))
       .filter(({ material }) => material.group === 'bagged mix')
       .map(({ material: { id, name } }) => ({ id, name })),
-    lots: lots.rows,
-    lotsTotal: lots.total,
+    lots: offered,
+    // Those that may not be used are no more that could be shown.
+    lotsTotal: lots.total - (lots.rows.length - offered.length),
     corrections: corrections && {
       on: dayAt(site.timeZone, corrections.at),
       taken: corrections.taken,
@@ -57,6 +60,24 @@ export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promis
     },
   }
 }
+
+/** Lots that rest, are kept apart or belong in no pot again are no beginning. */
+async function mayBeUsed<Row extends { readonly id: number }>(
+  db: OpenDatabase,
+  rows: readonly Row[],
+  timeZone: string,
+): Promise<Row[]> {
+  const ids = rows.map(({ id }) => id)
+  const facts = await readCardFacts(db, await readTables(db, timeZone), ids)
+  const barred = new Set(
+    facts
+      .filter(({ triage }) => triage?.hold || GIVEN_UP.includes(triage?.verdict ?? ''))
+      .map(({ lot }) => lot.id),
+  )
+  return rows.filter(({ id }) => !barred.has(id))
+}
+
+const GIVEN_UP: readonly string[] = ['compost', 'discard']
 
 interface Setting {
   readonly materials: ReadonlyMap<string, Material>

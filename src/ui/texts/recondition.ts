@@ -294,16 +294,6 @@ export const recondition = {
     change: 'Choose another crop',
     test: 'Test it again',
     toLot: 'Back to the lot',
-    givenUp: {
-      compost: 'What was found in it does not belong in pots again: it goes to the compost heap.',
-      discard: 'What was found in it does not belong in pots again: it goes into the bin.',
-    },
-    family: (crop: string, family: string, season: number) =>
-      `${crop} belongs to ${family}, and what was found in this lot lives on them. They stay out of it until after ${season}.`,
-    held: (day: string) => `It is kept apart until ${day}.`,
-    food: (crop: string) =>
-      `${crop} is eaten, and what was found in this lot does not belong into food.`,
-    seedlings: 'Seedlings suffer from what was found in this lot.',
     heat: 'Heat it, with a probe in its core, then judge it again: a heat test of the bench counts the minutes.',
     rest: 'Let it rest, closed and labelled, for as long as named above.',
     aerate: 'Spread it out and turn it until it smells of earth, then look at it again.',
