@@ -112,6 +112,17 @@ export const FLOWER_LOTS: readonly DemoLot[] = [
       },
     ],
     stillGrowing: false,
+    looked: [
+      {
+        code: 'P51',
+        daysAgo: 8,
+        dropCm: 2,
+        rootMass: 'fine',
+        smell: 'earth',
+        problemIds: ['self-seeders'],
+        note: 'Seedlings all over the top',
+      },
+    ],
     measured: [],
     log: [],
   },

@@ -1,3 +1,4 @@
+import type { RootMass } from '../../core/recondition'
 import type { HowPlanted, PotLogKind } from '../../core/season'
 import type { LotOrigin, MeasuredQuantity } from '../media/lotTables'
 
@@ -33,6 +34,17 @@ export interface DemoLot {
     readonly kind: PotLogKind
     readonly value?: number
     readonly daysAgo: number
+  }[]
+  /** What somebody found when the pots were looked at, each in its pot. */
+  readonly looked?: readonly {
+    readonly code: string
+    readonly daysAgo: number
+    readonly dropCm: number
+    readonly rootMass: RootMass
+    readonly problemIds?: readonly string[]
+    readonly smell?: 'earth' | 'sour'
+    readonly mulchCm?: number
+    readonly note?: string
   }[]
 }
 

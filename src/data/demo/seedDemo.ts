@@ -5,10 +5,13 @@ import { placed } from '../containers'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
 import { forgetAll } from '../kept'
+import { addFindings } from '../media/lotFindings'
 import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
 import { materials } from '../media/materialTables'
 import { addMixVersion, createMix } from '../mixes/mixes'
+import { potIntakes } from '../recondition/tables'
+import { listCrops } from '../season'
 import { plantings, potLog } from '../season/plantingTables'
 import { siteSettings } from '../site/tables'
 import { FLOWER_LOTS } from './demoFlowers'
@@ -146,6 +149,7 @@ async function seedLot(
     return { containerId, plantingId, lotId: id, at, kind, value: value ?? null }
   })
   if (log.length > 0) await db.insert(potLog).values(log)
+  await seedLooks(db, id, lot, idOf, now)
   if (lot.measured.length > 0) {
     await db.insert(measurements).values(
       lot.measured.map(({ quantity, value, method, daysAgo }) => ({
@@ -157,6 +161,49 @@ async function seedLot(
       })),
     )
   }
+}
+
+/** What was found at the end of the season: pots looked at, problems seen in them. */
+async function seedLooks(
+  db: Database,
+  lotId: number,
+  { looked = [], seasons }: DemoLot,
+  idOf: ReadonlyMap<string, number>,
+  now: Date,
+): Promise<void> {
+  if (looked.length === 0) return
+  await db.insert(potIntakes).values(
+    looked.map(({ code, daysAgo, dropCm, rootMass, problemIds = [], note, smell, mulchCm }) => ({
+      lotId,
+      containerId: idOf.get(code) ?? 0,
+      at: daysBefore(now, daysAgo),
+      levelDropCm: dropCm,
+      rootMass,
+      runsDownSide: problemIds.includes('water-repellent'),
+      smell: smell ?? null,
+      mulchCm: mulchCm ?? 0,
+      note: note ?? null,
+    })),
+  )
+  const last = seasons.at(-1)?.cropId
+  const crop = (await listCrops(db)).find(({ id }) => id === last)
+  const seen = looked.flatMap(({ problemIds = [], daysAgo, note }) =>
+    problemIds.map((problemId) => ({
+      kind: 'problem' as const,
+      state: 'trouble' as const,
+      problemId,
+      numbers: {},
+      at: daysBefore(now, daysAgo),
+      word: null,
+      families: [],
+      season: daysBefore(now, daysAgo).getUTCFullYear(),
+      rotationGroup: crop?.rotationGroup ?? null,
+      source: 'seen' as const,
+      testId: null,
+      note: note ?? null,
+    })),
+  )
+  await addFindings(db, lotId, seen)
 }
 
 function litresOf(amounts: Readonly<Record<string, number>>): number {

@@ -137,7 +137,7 @@ test('a lot that is kept apart or given up is no beginning; one with a family ke
   await newFound(db, 6, { problemId: 'lead-paint' }, now)
   assert.ok(!(await offered(6)))
   await assert.rejects(mixDesignPage(db, { lot: 6 }), /does not belong in pots again/)
-  await newFound(db, 15, { problemId: 'clubroot' }, now)
+  await newFound(db, 15, { problemId: 'fusarium-wilt' }, now)
   const { from } = await mixDesignPage(db, { lot: 15 })
   assert.equal(from?.id, 15)
   assert.ok(from?.judged)
