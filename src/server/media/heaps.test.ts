@@ -21,9 +21,18 @@ after(async () => {
 
 /** Lots in pots that may be tipped out now. */
 async function freeLots() {
+  return (await lotsToMix()).filter(({ triage }) => !triage)
+}
+
+/** The same, with those in which nothing was found that would spread. */
+async function lotsToMix() {
   const { lots } = await batchesPage(garden.db, {})
   return lots.filter(
-    ({ stands, triage, potIds }) => stands === null && !triage && potIds.length > 0,
+    ({ stands, triage, potIds }) =>
+      stands === null &&
+      potIds.length > 0 &&
+      (!triage || triage.mixWith === 'any') &&
+      !triage?.hold,
   )
 }
 const later = (ms: number) => new Date(NOW.getTime() + ms)
@@ -81,7 +90,7 @@ test('a lot that is kept apart joins no heap, whatever the reason', async () => 
 
 test('a heap holds what was found in its pots, not what the ledger thought', async () => {
   const { db } = garden
-  const [one, other] = await freeLots()
+  const [one, other] = await lotsToMix()
   assert.ok(one && other)
   const before = await readLot(db, one.id)
   await manyFound(
