@@ -46,7 +46,10 @@ test('twelve pots of a mixed season: answered, judged, into heaps, each with its
     .getByRole('radio', { name: 'Yes' })
     .check()
   await dry.getByText('Smell, life, mulch, drainage').click()
-  await dry.getByRole('radio', { name: 'No', exact: true }).last().check()
+  await dry
+    .getByRole('group', { name: 'Does it drain?' })
+    .getByRole('radio', { name: 'No' })
+    .check()
   await expectAccessible(page)
   await page.getByRole('button', { name: 'Keep what was found in 12 pots' }).click()
 

@@ -25,6 +25,17 @@ test('five ways side by side, what matters weighed, one of them written and work
   await expect(page.getByRole('heading', { name: 'Why air, full?' })).toBeVisible()
   await table.getByRole('button', { name: /Why air, Full/ }).click()
 
+  // Two of them against each other.
+  await page.getByRole('button', { name: 'Compare two' }).click()
+  const two = page.getByRole('region', { name: 'Two ways against each other' })
+  await expect(two).toContainText('Full instead of as it is')
+  await expect(two.getByRole('row', { name: /^Air after draining/ })).toContainText('points more')
+  await two.getByLabel('Against').selectOption('replace')
+  await expect(two.getByRole('row', { name: /^Cost/ })).toContainText('dearer')
+  await expectAccessible(page)
+  await page.getByRole('button', { name: 'Compare two' }).click()
+  await expect(two).toHaveCount(0)
+
   // Work first of all, growth not at all: the least work is marked, and kept for the next visit.
   const growth = page.getByRole('group', { name: 'Growth' })
   await growth.getByRole('radio', { name: 'not at all' }).check()

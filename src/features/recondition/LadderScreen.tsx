@@ -2,7 +2,7 @@ import { useState } from 'react'
 import { bestRung, type RungId } from '../../core/recondition'
 import type { LadderPage, RungRow } from '../../messages/recondition/ladder'
 import type { SiteView } from '../../messages/site'
-import { LinkButton } from '../../ui/Button'
+import { Button, LinkButton } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
@@ -19,6 +19,7 @@ import { LadderTable } from './LadderTable'
 import { PriorityFields } from './PriorityFields'
 import { spareText } from './spareText'
 import { TurnoverSteps } from './TurnoverSteps'
+import { TwoWays } from './TwoWays'
 
 /** The number that is asked, of one of the ways. */
 export interface AskedCell {
@@ -42,6 +43,7 @@ function Ways({ page }: { page: LadderPage }) {
   const [asked, setAsked] = useState<AskedCell | null>(null)
   const best = bestRung(rungs, priorities, crop.airMin)
   const [picked, pick] = useState<RungId | null>(null)
+  const [two, setTwo] = useState(false)
   const open = (way: RungId | null) => rungs.find(({ id, allowed }) => id === way && allowed)?.id
   const chosen = open(picked) ?? open(page.usualWay) ?? best?.id ?? null
   const why = asked && rungs.find(({ id }) => id === asked.way)?.why[asked.row]
@@ -82,6 +84,9 @@ function Ways({ page }: { page: LadderPage }) {
         <BestWay page={page} best={best} priorities={priorities} />
         <span className={styles.actions}>
           <LinkButton href={intakeAddress(answers)}>{words.toIntake}</LinkButton>
+          <Button aria-expanded={two} onClick={() => setTwo(!two)}>
+            {words.two.open}
+          </Button>
           {page.openOrderId !== null ? (
             <LinkButton weight="main" href={`/turnover/orders/${page.openOrderId}`}>
               {reconditionWords.intake.toOrder}
@@ -102,6 +107,7 @@ function Ways({ page }: { page: LadderPage }) {
           )}
         </span>
       </div>
+      {two && <TwoWays page={page} begin={chosen ?? 'full'} />}
       {chosen === 'replace' && (
         <p className={styles.quiet}>
           {words.anewNote} {page.spare && spareText(page.spare, format)}

@@ -2,6 +2,20 @@ import type { BestReason, RungBar, RungId, RungNote } from '../../core/reconditi
 import type { RungRow } from '../../messages/recondition/ladder'
 
 type Weight = 'yield' | 'cost' | 'effort'
+type Apart =
+  | 'air'
+  | 'days'
+  | 'ph'
+  | 'ec'
+  | 'nitrogen'
+  | 'cost'
+  | 'work'
+  | 'planting'
+  | 'litres'
+  | 'kilos'
+  | 'innings'
+
+const points = (by: string) => (by === '1' ? '1 point' : `${by} points`)
 
 /** Words of the ways to go on with a lot. */
 export const ladder = {
@@ -132,6 +146,55 @@ export const ladder = {
       `Where the store does not want it: dig it into a bed with ${litres} of the bed’s own soil, a third to two thirds. Never by itself into a hole in heavy ground: it would fill with water.`,
   },
   usual: 'your usual way',
+  two: {
+    open: 'Compare two',
+    title: 'Two ways against each other',
+    first: 'This way',
+    second: 'Against',
+    caption: (second: string, first: string) => `${second} instead of ${first.toLowerCase()}`,
+    rows: {
+      air: 'Air after draining',
+      days: 'Days between waterings',
+      ph: 'pH after eight weeks',
+      ec: 'Salts',
+      nitrogen: 'Nitrogen, fed as planned',
+      cost: 'Cost',
+      work: 'Work',
+      planting: 'Plant from',
+      litres: 'Litres made',
+      kilos: 'To lift when wet',
+      innings: 'Innings after this one',
+    } satisfies Record<Apart, string>,
+    same: 'the same',
+    unknown: 'not known for both',
+    more: {
+      air: (by: string) => `${points(by)} more`,
+      days: (by: string) => `${by} more`,
+      ph: (by: string) => `${by} higher`,
+      ec: (by: string) => `${by} saltier`,
+      nitrogen: (by: string) => `${points(by)} more`,
+      cost: (by: string) => `${by} dearer`,
+      work: (by: string) => `${by} longer`,
+      planting: (by: string) => `${by} days later`,
+      litres: (by: string) => `${by} more`,
+      kilos: (by: string) => `${by} more`,
+      innings: (by: string) => `${by} more`,
+    } satisfies Record<Apart, (by: string) => string>,
+    less: {
+      air: (by: string) => `${points(by)} less`,
+      days: (by: string) => `${by} fewer`,
+      ph: (by: string) => `${by} lower`,
+      ec: (by: string) => `${by} less salty`,
+      nitrogen: (by: string) => `${points(by)} less`,
+      cost: (by: string) => `${by} cheaper`,
+      work: (by: string) => `${by} shorter`,
+      planting: (by: string) => `${by} days sooner`,
+      litres: (by: string) => `${by} less`,
+      kilos: (by: string) => `${by} less`,
+      innings: (by: string) => `${by} fewer`,
+    } satisfies Record<Apart, (by: string) => string>,
+    fromTo: (from: string, to: string) => `${from} → ${to}`,
+  },
   toIntake: 'Change the answers',
   choose: (name: string) => `Choose ${name}`,
   chosen: 'chosen',
