@@ -34,7 +34,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/', pathNot: '\\.(test|long)\\.ts$' },
       // Distribution functions are numeric libraries: pure, and better than our own.
-      to: { dependencyTypes: ['core', 'npm'], pathNot: '^node_modules/@stdlib/' },
+      to: { dependencyTypes: ['core', 'npm'], pathNot: '^node_modules/(@stdlib|jstat)/' },
     },
     {
       name: 'no-circles',

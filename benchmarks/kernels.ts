@@ -18,6 +18,7 @@ import { MIX_SETTING, POT } from '../testing/samples'
 import { crop, material, shippedMaterials } from '../testing/tables'
 import { bestMs, type Figure } from './measure'
 import { recipes } from './recipes'
+import { trials } from './trials'
 
 const mix = (parts: Record<string, number>): Component[] =>
   Object.entries(parts).map(([id, amount]) => ({ material: material(id), parts: amount }))
@@ -191,6 +192,7 @@ export function kernels(): Figure[] {
       }),
     },
     ...recipes(TIRED),
+    ...trials(),
   ]
 }
 

@@ -8,6 +8,8 @@ export type DomainErrorCode =
   | 'unsuitable'
   | 'unbalanced'
   | 'not-converged'
+  | 'bad-count'
+  | 'no-control'
 
 /** An expected refusal, with a sentence a grower can act on. Anything else thrown is a bug. */
 export class DomainError extends Error {
