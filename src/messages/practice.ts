@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { type LadderPriorities, RUNG_IDS, type Schools } from '../core/recondition'
+import { DEFAULT_SCHOOLS, type LadderPriorities, RUNG_IDS, type Schools } from '../core/recondition'
 
 /** What matters to the grower when ways are weighed against each other, and how this garden works; either of them. */
 export interface Practice {
@@ -17,6 +17,12 @@ const one = (label: string, ...values: readonly string[]) =>
     .valid(...values)
     .required()
     .label(label)
+
+/** As most do where it is left out. */
+const usual = (name: keyof Schools, label: string, ...values: readonly string[]) =>
+  one(label, ...values)
+    .optional()
+    .default(DEFAULT_SCHOOLS[name])
 
 const weight = (label: string) =>
   Joi.number()
@@ -43,13 +49,20 @@ export const practiceSchema = Joi.object<Practice>({
     heat: one('When mix is heated', 'when-needed', 'before-seed', 'never'),
     roots: one('What is taken out', 'leave-fine', 'sieve', 'take-wood'),
     aggregate: one('How much coarse material', 'as-needed', 'habit'),
-    newMix: one('What a new mix is', 'bag', 'adjust', 'make'),
-    way: one('How far a lot is reconditioned', 'compare', ...RUNG_IDS),
-    wait: one('When it is planted', 'until-safe', 'at-once'),
-    place: one('How it is worked', 'tipped', 'in-place'),
-    wash: one('How containers are washed', 'jet', 'disinfect'),
-    surplus: one('What becomes of what is left over', 'mulch', 'bed'),
-    minerals: one('What goes in beside', 'none', 'minerals', 'inoculant', 'both'),
+    newMix: usual('newMix', 'The kind of new mix', 'bag', 'adjust', 'make'),
+    way: usual('way', 'The way lots go on', 'compare', ...RUNG_IDS),
+    wait: usual('wait', 'The wait after mixing', 'until-safe', 'at-once'),
+    place: usual('place', 'The place of work', 'tipped', 'in-place'),
+    wash: usual('wash', 'The washing of containers', 'jet', 'disinfect'),
+    surplus: usual('surplus', 'The use of what is left over', 'mulch', 'bed'),
+    minerals: usual(
+      'minerals',
+      'The minerals that go in beside',
+      'none',
+      'minerals',
+      'inoculant',
+      'both',
+    ),
   })
     .optional()
     .label('How this garden works'),

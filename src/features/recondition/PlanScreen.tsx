@@ -87,10 +87,10 @@ function Plan({ page }: { page: PlanPage }) {
           label={words.lots}
           hint={words.chosen(chosen.length, MOST_LADDERS)}
           error={tried && chosen.length === 0 ? words.chooseLots : undefined}
-          options={page.lots.map(({ id, name, where, litres }) => ({
+          options={page.lots.map(({ id, name, where, litres, isGrowing }) => ({
             value: String(id),
             label: name,
-            note: `${where} · ${format.plain(format.litres(litres))}`,
+            note: `${where} · ${format.plain(format.litres(litres))}${isGrowing ? ` · ${words.growing}` : ''}`,
           }))}
           isChosen={(value) => values.chosen.includes(Number(value))}
           onChange={(event) => {

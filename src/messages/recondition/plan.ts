@@ -14,6 +14,8 @@ export interface PlanLotView {
   readonly name: string
   readonly where: string
   readonly litres: number
+  /** Plants stand in it now: it may be planned, its work waits for them. */
+  readonly isGrowing: boolean
 }
 
 export interface PlanPage {

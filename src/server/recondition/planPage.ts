@@ -1,5 +1,6 @@
 import { DEFAULT_PRIORITIES, MOST_LADDERS } from '../../core/recondition'
 import { findLots } from '../../data/media'
+import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { PlanPage, PlanQuery } from '../../messages/recondition/plan'
 import type { OpenDatabase } from '../database'
@@ -25,7 +26,9 @@ export async function planPage(
   const facts = await readCardFacts(db, tables, [...new Set([...wanted, ...waiting.ids])])
   const filled = facts.filter(({ lot }) => lot.contents.litres > 0)
   const inPots = filled.filter(({ lot }) => lot.containerIds.length > 0)
-  const chosen = wanted.length > 0 ? wanted : inPots.map(({ lot }) => lot.id)
+  const growing = new Set((await openPlantings(db)).map(({ lotId }) => lotId))
+  const free = inPots.flatMap(({ lot }) => (growing.has(lot.id) ? [] : lot.id))
+  const chosen = wanted.length > 0 ? wanted : free
   const there = new Set(inPots.map(({ lot }) => lot.id))
   const { way } = tables.schools
   return {
@@ -34,6 +37,7 @@ export async function planPage(
       name: lot.name,
       where,
       litres: lot.contents.litres,
+      isGrowing: growing.has(lot.id),
     })),
     chosen: chosen.filter((id) => there.has(id)).slice(0, MOST_LADDERS),
     crops: [...tables.crops.values()].map(({ id, name }) => ({ id, name })),

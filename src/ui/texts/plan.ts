@@ -11,6 +11,7 @@ export const plan = {
     count > most
       ? `${count} lots chosen; ${most} at once are the most`
       : `${count} ${count === 1 ? 'lot' : 'lots'} chosen`,
+  growing: 'plants stand in it',
   all: 'Choose all',
   noneOf: 'Choose none',
   chooseLots: 'Choose at least one lot',
