@@ -8,11 +8,11 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
-import { ladder } from '../../ui/texts/ladder'
+import { intake as words } from '../../ui/texts/intake'
 import { loggedTrouble } from '../../ui/texts/loggedTrouble'
 import { media as mediaWords } from '../../ui/texts/media'
-import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { sameFamilyText } from '../../ui/texts/rotationGroups'
+import { wayNames } from '../../ui/texts/wayNames'
 import { LotFound } from '../found/LotFound'
 import styles from './IntakeScreen.module.css'
 import { TurnoverSteps } from './TurnoverSteps'
@@ -37,7 +37,6 @@ export default function IntakeScreen({
 
 function Intake({ page, given }: { page: IntakePage; given: Given }) {
   const { format } = useSite()
-  const words = reconditionWords.intake
   const { form, throwAway, values, found, crop, room, missing, toWays, toRecipe } = useIntake(
     page,
     given,
@@ -219,7 +218,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
         <Notice>{words.healthy}</Notice>
         <div className={styles.foot}>
           <Button type="submit" weight="main">
-            {usual ? words.usually(ladder.names[usual]) : words.toWays}
+            {usual ? words.usually(wayNames[usual]) : words.toWays}
           </Button>
           {usual ? (
             <Button onClick={() => void toWays()}>{words.toWays}</Button>

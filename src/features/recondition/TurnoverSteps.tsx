@@ -1,7 +1,7 @@
 import { Stepper } from '../../ui/Stepper'
-import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { turnoverWay } from '../../ui/texts/intake'
 
-const { names, label } = reconditionWords.way
+const { names, label } = turnoverWay
 
 /** Where one is on the way of a turnover; what lies behind can be gone back to. */
 export function TurnoverSteps({

@@ -6,7 +6,7 @@ import type { IntakePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { intake as words } from '../../ui/texts/intake'
 import { useDraft } from '../../ui/useDraft'
 import { recipeAddress, waysAddress } from './answers'
 
@@ -25,7 +25,6 @@ interface Values {
 
 export type Given = Partial<IntakeAnswers>
 
-const words = reconditionWords.intake
 const MOST_DAYS = 60
 
 /** What is told of a tired lot: the form, what follows from it at once, and the way to its recipe. */

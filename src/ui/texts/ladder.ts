@@ -1,5 +1,6 @@
 import type { BestReason, RungBar, RungId, RungNote } from '../../core/recondition'
 import type { RungRow } from '../../messages/recondition/ladder'
+import { wayNames } from './wayNames'
 
 type Weight = 'yield' | 'cost' | 'effort'
 type Apart =
@@ -21,13 +22,7 @@ const points = (by: string) => (by === '1' ? '1 point' : `${by} points`)
 export const ladder = {
   title: (name: string) => `Ways to go on with ${name}`,
   next: (crop: string, litres: string) => `next: ${crop.toLowerCase()}, ${litres}`,
-  names: {
-    'as-is': 'As it is',
-    'part-fresh': 'Part fresh mix',
-    compost: 'Compost only',
-    full: 'Full',
-    replace: 'Replace',
-  } satisfies Record<RungId, string>,
+  names: wayNames,
   adds: {
     'as-is': 'forked over, nothing added',
     'part-fresh': '',
