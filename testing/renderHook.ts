@@ -1,4 +1,5 @@
 import { Window } from 'happy-dom'
+import type { ReactElement } from 'react'
 
 /**
  * A page for hooks in Node's runner: what React and the hooks ask of a browser. Imported before React is, so that React
@@ -35,10 +36,14 @@ export interface RenderedHook<Props, Result> {
   readonly unmount: () => Promise<void>
 }
 
-/** Renders nothing but a hook. */
+/**
+ * Renders nothing but a hook.
+ * @param around what gives the hook its surroundings
+ */
 export async function renderHook<Props, Result>(
   hook: (props: Props) => Result,
   first: Props,
+  around: (inner: ReactElement) => ReactElement = (inner) => inner,
 ): Promise<RenderedHook<Props, Result>> {
   const { act, createElement } = await import('react')
   const { createRoot } = await import('react-dom/client')
@@ -49,7 +54,7 @@ export async function renderHook<Props, Result>(
   }
   const root = createRoot(document.createElement('div'))
   const rerender = (props: Props) =>
-    act(async () => root.render(createElement(Probe as typeof Probe, { props })))
+    act(async () => root.render(around(createElement(Probe as typeof Probe, { props }))))
   await rerender(first)
   return {
     now: () => result as Result,

@@ -29,6 +29,14 @@ import {
 } from '../core/mixes'
 import { type MediaRange, mediaRange } from '../core/ranges'
 import { type LadderInput, planLadder, type Rung } from '../core/recondition'
+import {
+  type DoseResponse,
+  doseResponse,
+  type MaxT,
+  type MaxTOptions,
+  maxTAgainstControl,
+  type PotValues,
+} from '../core/trials'
 
 type RangeQuestion = Parameters<typeof mediaRange>[0]
 type MixQuestion = Parameters<typeof mixInPlace>[0]
@@ -143,6 +151,27 @@ export const jobs = {
         return { id, refusal: error.message, rungs: [] }
       }
     }),
+
+  /** Treatments against their control, by permutation; the same seed gives the same p. */
+  maxT: (
+    {
+      groups,
+      ...options
+    }: { readonly groups: readonly PotValues[] } & Omit<MaxTOptions, 'onProgress'>,
+    tell: Tell,
+  ): MaxT => maxTAgainstControl(groups, { ...options, onProgress: tell }),
+
+  /** Steps of a dose series with their bootstrap interval. */
+  doseSteps: ({
+    doses,
+    values,
+    ...options
+  }: {
+    readonly doses: readonly number[]
+    readonly values: readonly (number | PotValues)[]
+    readonly draws?: number
+    readonly seed?: number
+  }): DoseResponse => doseResponse(doses, values, options),
 
   /** The same water poured onto each of several fills. */
   waterRuns: (
