@@ -1,5 +1,7 @@
-import betainc from '@stdlib/math-base-special-betainc'
 import erfc from '@stdlib/math-base-special-erfc'
+import binomialCdf from '@stdlib/stats-base-dists-binomial-cdf'
+import fCdf from '@stdlib/stats-base-dists-f-cdf'
+import tCdf from '@stdlib/stats-base-dists-t-cdf'
 import tQuantile from '@stdlib/stats-base-dists-t-quantile'
 import jstat from 'jstat'
 
@@ -9,7 +11,7 @@ const CONFIDENCE = 0.975
 
 /** Probability of a t at least as far from 0, from the tails themselves: small ones keep their digits. */
 export function twoSidedT(t: number, df: number): number {
-  return betainc(df / (df + t * t), df / 2, 0.5)
+  return 2 * tCdf(-Math.abs(t), df)
 }
 
 /** t that leaves 2.5 % above it. */
@@ -22,9 +24,9 @@ export function criticalT(alpha: number, df: number): number {
   return -tQuantile(alpha / 2, df)
 }
 
-/** Probability of an F at least as large. */
+/** Probability of an F at least as large: of its inverse at most as large, from the tail itself. */
 export function upperF(F: number, df1: number, df2: number): number {
-  return betainc(df2 / (df2 + df1 * F), df2 / 2, df1 / 2)
+  return F > 0 ? fCdf(1 / F, df2, df1) : 1
 }
 
 /** Probability of a normal deviate at least as far from 0. */
@@ -32,9 +34,9 @@ export function twoSidedZ(z: number): number {
   return erfc(Math.abs(z) / Math.SQRT2)
 }
 
-/** Probability of at least so many heads of n tosses of a fair coin. */
+/** Probability of at least so many heads of n tosses of a fair coin: of at most so many tails. */
 export function atLeastHeads(count: number, n: number): number {
-  return count <= 0 ? 1 : betainc(0.5, count, n - count + 1)
+  return count <= 0 ? 1 : binomialCdf(n - count, n, 0.5)
 }
 
 /** Distribution function of the noncentral t; good to about 1e-8. */
