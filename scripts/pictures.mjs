@@ -101,7 +101,7 @@ await take('drain-result', '/bench/samples/lot/4', desk, async (page) => {
   const links = page.getByRole('link', { name: 'Drain test' })
   await page.goto(`${address}/bench/tests/${idOf(await links.first().getAttribute('href'))}`)
 })
-await take('batches', '/turnover/batches?lots=12,13,14,18,5', desk)
+await take('batches', '/turnover/batches?lots=5,6,11,12,13,18,19', desk)
 const begun = await fetch(`${address}/api/bench/tests`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },
