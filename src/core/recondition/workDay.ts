@@ -80,7 +80,7 @@ export class WorkDay {
     const { habits, afterDisease, blocked = [] } = this.options
     const disinfects = afterDisease || habits?.wash === 'disinfect'
     const step = disinfects
-      ? this.step('containers', 8 + DISINFECT_MINUTES, ['brush', 'gloves'], ['label'])
+      ? this.step('containers', 8 + DISINFECT_MINUTES, ['brush', 'gloves'], [])
       : this.step('containers', 8, ['brush'], [])
     const notes: StepNote[] = [
       ...(blocked.length > 0 ? [{ id: 'blocked' as const, codes: blocked }] : []),
