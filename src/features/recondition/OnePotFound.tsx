@@ -61,13 +61,15 @@ export function OnePotFound({
         onSay={onSay}
       />
       {pot.sharedWith.length > 0 && (
-        <Choice
-          kind="checkbox"
-          label={words.part}
-          options={[{ value: 'part', label: words.partIt, note: words.partNote(pot.lotName) }]}
-          isChosen={() => own.part ?? false}
-          onChange={(event) => onSay({ part: event.currentTarget.checked })}
-        />
+        <div data-needs="manage">
+          <Choice
+            kind="checkbox"
+            label={words.part}
+            options={[{ value: 'part', label: words.partIt, note: words.partNote(pot.lotName) }]}
+            isChosen={() => own.part ?? false}
+            onChange={(event) => onSay({ part: event.currentTarget.checked })}
+          />
+        </div>
       )}
       <TextField
         label={words.note}

@@ -21,6 +21,7 @@ import { POST as makeToken } from '../../pages/api/access/tokens/index'
 import { POST as log } from '../../pages/api/containers/[id]/log'
 import { GET as find } from '../../pages/api/find'
 import { POST as putAway } from '../../pages/api/media/lots/[id]/put-away'
+import { POST as found } from '../../pages/api/recondition/found'
 import { type Access, changeAccess, OPEN, readAccess } from './accessFile'
 import { admitToPage, ownAddress } from './admitPage'
 import { hashPassphrase } from './passphrase'
@@ -85,6 +86,19 @@ test('a manager changes everything; a helper logs, ticks and tests, and is told 
   ] as const) {
     assert.equal((await callEndpoint(endpoint, {}, { method, headers: helper })).status, 403)
   }
+})
+
+test('a helper says what was found in a pot; its mix is parted from a lot by a manager', async () => {
+  const look = (part: boolean, headers: Headers) =>
+    callEndpoint(
+      found,
+      { pots: [{ potId: 28, drop: null, roots: 'fine', side: 'no', part }] },
+      { headers },
+    )
+  const helper = await cookieFor(HELPER)
+  assert.equal((await look(true, helper)).status, 403)
+  assert.equal((await look(false, helper)).status, 201)
+  assert.notEqual((await look(true, await cookieFor(MANAGER))).status, 403)
 })
 
 test('a cookie that was stolen opens nothing once its owner has signed out', async () => {
