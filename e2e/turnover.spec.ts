@@ -137,6 +137,30 @@ test('tabs of one browser follow each other', { tag: '@desk' }, async ({ page, c
   await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
 })
 
+test('a tab that comes late learns what was entered since it was asked for', {
+  tag: '@desk',
+}, async ({ page, context }) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  const second = await context.newPage()
+  let comeOn = () => {}
+  const entered = new Promise<void>((resolve) => {
+    comeOn = resolve
+  })
+  await second.route(/\.js$/, async (route) => {
+    await entered
+    await route.continue()
+  })
+  await second.goto(page.url(), { waitUntil: 'commit' })
+  await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('')
+  await page.getByLabel(/Really used, leaf mould/).fill('8 L')
+  await page.getByLabel(/Really used, leaf mould/).press('Enter')
+  await expect(page.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
+  await expect(page.getByText('not saved yet')).toHaveCount(0)
+  comeOn()
+  await expect(second.getByLabel(/Really used, leaf mould/)).toHaveValue('8.0 L')
+})
+
 test('over a slow connection ticks and amounts are kept in order, and say when they are not saved yet', {
   tag: '@desk',
 }, async ({ page }) => {

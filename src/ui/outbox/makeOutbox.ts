@@ -1,12 +1,20 @@
 import type { Problem } from '../../messages/problem'
 import { newId } from '../newId'
 import type { Entry } from './entry'
-import { type Answered, createOutbox, type News, type Outbox } from './outbox'
+import {
+  type Answered,
+  createOutbox,
+  type Means,
+  type News,
+  type Outbox,
+  type Told,
+} from './outbox'
 import { openStore } from './store'
 
 const AGAIN_MS = 4_000
 const LONGEST_AGAIN_MS = 30_000
 const ANSWER_WITHIN_MS = 20_000
+const MOST_TOLD = 200
 
 /**
  * The outbox of this browser; from now on it sends what waits by itself.
@@ -20,8 +28,7 @@ export async function makeOutbox(channel: BroadcastChannel | null): Promise<Outb
     newId,
     post,
     later: (work, ms) => setTimeout(work, ms),
-    tell: (news) => channel?.postMessage(news),
-    hear: (listener) => channel?.addEventListener('message', ({ data }) => listener(data as News)),
+    ...wire(channel),
   })
   keepSending(outbox)
   // What this page alone remembers must not be closed by a slip.
@@ -29,6 +36,31 @@ export async function makeOutbox(channel: BroadcastChannel | null): Promise<Outb
     if (outbox.isForgetful()) event.preventDefault()
   })
   return outbox
+}
+
+/** Tells and hears news, and tells a page that came later what it missed. */
+function wire(channel: BroadcastChannel | null): Pick<Means, 'tell' | 'hear'> {
+  const told: { readonly atMs: number; readonly news: News }[] = []
+  const hear = (listener: (told: Told) => void) =>
+    channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => listener(data))
+  hear((asked) => {
+    if (asked.kind !== 'asks') return
+    for (const { atMs, news } of told) {
+      if (atMs >= asked.sinceMs) channel?.postMessage({ kind: 'again', news } satisfies Told)
+    }
+  })
+  return {
+    tell(news) {
+      if (news.kind !== 'changed') told.push({ atMs: Date.now(), news })
+      if (told.length > MOST_TOLD) told.shift()
+      channel?.postMessage(news)
+    },
+    hear: (listener) => {
+      hear((news) => {
+        if (news.kind !== 'asks' && news.kind !== 'again') listener(news)
+      })
+    },
+  }
 }
 
 /** The same through a reload of this tab: what it was sending then it goes on with at once. */

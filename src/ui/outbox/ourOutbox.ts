@@ -1,4 +1,4 @@
-import type { News, Outbox } from './outbox'
+import type { News, Outbox, Told } from './outbox'
 
 const AGAIN_MS = 1_000
 const CHANNEL = 'innings-outbox'
@@ -6,6 +6,7 @@ const MOST_EARLY = 200
 
 let made: Promise<Outbox> | null = null
 const heard: News[] = []
+const ears = new Set<(news: News) => void>()
 
 /** The outbox of this browser; its script comes once the page stands, and is asked for until it has come. */
 export function ourOutbox(): Promise<Outbox> {
@@ -13,21 +14,33 @@ export function ourOutbox(): Promise<Outbox> {
   return made
 }
 
-/** What other pages of this browser told since this one asked for its outbox: it may have come before that was there. */
-export function heardSoFar(): readonly News[] {
-  return heard
+/**
+ * Hears what other pages of this browser told before this one's outbox was there: since the server was asked for the page,
+ * for what it showed may have been changed from then on.
+ */
+export function hearOld(ear: (news: News) => void): () => void {
+  ears.add(ear)
+  for (const news of heard) ear(news)
+  return () => ears.delete(ear)
 }
 
 async function make(): Promise<Outbox> {
   // Before the script has come: what another page tells meanwhile would be missed.
   const channel = 'BroadcastChannel' in window ? new BroadcastChannel(CHANNEL) : null
-  channel?.addEventListener('message', ({ data }: MessageEvent<News>) => {
-    if (heard.length < MOST_EARLY) heard.push(data)
+  let isOpen = false
+  channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => {
+    if (data.kind === 'asks' || (isOpen && data.kind !== 'again')) return
+    const news = data.kind === 'again' ? data.news : data
+    if (heard.length < MOST_EARLY) heard.push(news)
+    for (const ear of ears) ear(news)
   })
+  channel?.postMessage({ kind: 'asks', sinceMs: performance.timeOrigin } satisfies Told)
   for (;;) {
     try {
       const { makeOutbox } = await import('./makeOutbox')
-      return await makeOutbox(channel)
+      const outbox = await makeOutbox(channel)
+      isOpen = true
+      return outbox
     } catch {
       await new Promise((again) => setTimeout(again, AGAIN_MS))
     }

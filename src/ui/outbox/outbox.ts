@@ -14,6 +14,12 @@ export type News =
   | { readonly kind: 'answered'; readonly entry: Entry; readonly data: unknown }
   | { readonly kind: 'refused'; readonly entry: Entry; readonly problem: Problem }
 
+/** What goes from page to page: news, and for a page that was not there yet, what it missed. */
+export type Told =
+  | News
+  | { readonly kind: 'asks'; readonly sinceMs: number }
+  | { readonly kind: 'again'; readonly news: News }
+
 export interface Outbox {
   /** What waits, and what was not taken, in the order it was entered. */
   readonly entries: () => readonly Entry[]
@@ -36,7 +42,7 @@ export interface Outbox {
   readonly throwAway: (entry: Entry) => Promise<void>
 }
 
-interface Means {
+export interface Means {
   readonly store: Store
   /** This page, told from others of the same browser. */
   readonly holder: string

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Problem } from '../../messages/problem'
 import type { Entry, Hold, NewEntry, Outcome } from './entry'
-import { heardSoFar, ourOutbox } from './ourOutbox'
+import { hearOld, ourOutbox } from './ourOutbox'
 import type { News, Outbox } from './outbox'
 
 interface Seen {
@@ -76,10 +76,15 @@ export function useOutbox<Body, Data = unknown>(
       else latest.current.onRefused?.(news.problem, news.entry)
     }
     const leave = outbox?.listen(take)
-    if (outbox && latest.current.tellsOld) {
-      for (const news of heardSoFar()) if (news.kind === 'answered') take(news)
+    const leaveOld = latest.current.tellsOld
+      ? hearOld((news) => {
+          if (news.kind === 'answered') take(news)
+        })
+      : undefined
+    return () => {
+      leave?.()
+      leaveOld?.()
     }
-    return leave
   }, [outbox, about])
   const add: OutboxOf<Body>['add'] = useCallback(
     async (what, hasForm) => (await ourOutbox()).add({ ...what, about }, hasForm),
