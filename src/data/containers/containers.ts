@@ -120,20 +120,24 @@ export async function containersOfLot(db: Database, lotId: number): Promise<read
   return rows.map(({ id }) => id)
 }
 
-/** Adds containers of one kind, coded by the next free numbers. */
+/**
+ * Adds containers of one kind, coded by the next free numbers.
+ * @param own codes of their own instead, one each
+ */
 export async function addContainers(
   db: Database,
   { place, exposure, ...container }: NewContainer,
   count: number,
+  own: readonly string[] = [],
 ): Promise<number[]> {
   forget('containers')
   const where = await placed(db, place, exposure)
   const codes = await db.select({ code: containers.code }).from(containers)
-  const highest = Math.max(0, ...codes.map(({ code }) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
+  const highest = Math.max(0, ...codes.map(({ code }) => Number(/^P(\d+)$/.exec(code)?.[1] ?? 0)))
   const rows = Array.from({ length: count }, (_, i) => ({
     ...container,
     ...where,
-    code: `P${String(highest + 1 + i).padStart(2, '0')}`,
+    code: own[i] ?? `P${String(highest + 1 + i).padStart(2, '0')}`,
   }))
   const added = await db.insert(containers).values(rows).returning({ id: containers.id })
   return added.map(({ id }) => id)

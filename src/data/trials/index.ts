@@ -1,0 +1,17 @@
+export type { TrialMedium, TrialPotSize } from './tables'
+export {
+  changeTrial,
+  changeTrialPots,
+  codesInUse,
+  createTrial,
+  listTrials,
+  putAwayTrial,
+  readTrial,
+  requireUnplanted,
+  setTreatmentLot,
+  type Trial,
+  type TrialPot,
+  type TrialTreatment,
+  trialsInContainer,
+  trialsOfLot,
+} from './trials'

@@ -1,0 +1,136 @@
+import {
+  boolean,
+  date,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  text,
+  unique,
+} from 'drizzle-orm/pg-core'
+import type { ContainerShape } from '../../core/containers'
+import type { HowPlanted } from '../../core/season'
+import type {
+  ControlMust,
+  SeedProtocol,
+  TrialKind,
+  TrialMeasure,
+  TrialRisk,
+} from '../../core/trials'
+import { benchTests } from '../bench/benchTables'
+import { instant, version } from '../columns'
+import { containers } from '../containers/tables'
+import { lots } from '../media/lotTables'
+import { plantings } from '../season/plantingTables'
+import { crops } from '../season/tables'
+
+/** What pots are filled with: a version of a mix, a lot, or a material out of its bag. */
+export type TrialMedium =
+  | { readonly kind: 'mix'; readonly mixId: number; readonly version: number }
+  | { readonly kind: 'lot'; readonly lotId: number }
+  | { readonly kind: 'bag'; readonly materialId: string }
+
+export interface TrialPotSize {
+  readonly name: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+}
+
+/** What a jar test weighs in. */
+export interface TrialJars {
+  readonly amendmentId: string
+  readonly targetPh: number
+}
+
+/** A question put to pots, and how it is put. */
+export const trials = pgTable('trials', {
+  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+  name: text('name').notNull(),
+  kind: text('kind').$type<TrialKind>().notNull(),
+  question: text('question').notNull(),
+  /** Which way of a result is the better one. */
+  wish: text('wish').$type<'more' | 'less'>().notNull(),
+  must: text('must').$type<ControlMust>().notNull(),
+  mustValue: doublePrecision('must_value').notNull(),
+  measures: jsonb('measures').$type<readonly TrialMeasure[]>().notNull(),
+  /** Days after planting on which it is looked at. */
+  checkDays: jsonb('check_days').$type<readonly number[]>().notNull(),
+  cropId: text('crop_id').references(() => crops.id),
+  how: text('how').$type<HowPlanted>().notNull(),
+  /** Seeds or plants in each pot; 0: nothing is sown. */
+  perPot: integer('per_pot').notNull(),
+  pots: integer('pots').notNull(),
+  blocks: boolean('blocks').notNull(),
+  columns: integer('columns').notNull(),
+  seed: integer('seed').notNull(),
+  isBlind: boolean('is_blind').notNull(),
+  place: text('place').notNull(),
+  potSize: jsonb('pot_size').$type<TrialPotSize>().notNull(),
+  protocol: jsonb('protocol').$type<SeedProtocol>().notNull(),
+  /** Days on which steps were done, by step. */
+  stepsDone: jsonb('steps_done').$type<Readonly<Record<string, string>>>().notNull().default({}),
+  /** Plant-to-plant variation it was planned with, percent. */
+  cv: doublePrecision('cv').notNull(),
+  jars: jsonb('jars').$type<TrialJars>(),
+  /** The jar test of the bench that it became. */
+  benchTestId: integer('bench_test_id').references(() => benchTests.id, { onDelete: 'set null' }),
+  plantedOn: date('planted_on'),
+  closedAt: instant('closed_at'),
+  lessons: text('lessons'),
+  createdAt: instant('created_at').notNull(),
+  putAwayAt: instant('put_away_at'),
+  version: version(),
+})
+
+/** What is compared; number 0 is the control. */
+export const trialTreatments = pgTable(
+  'trial_treatments',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    trialId: integer('trial_id')
+      .notNull()
+      .references(() => trials.id, { onDelete: 'cascade' }),
+    number: integer('number').notNull(),
+    name: text('name').notNull(),
+    medium: jsonb('medium').$type<TrialMedium>().notNull(),
+    /** What is mixed into it, and its share of the litres; of a jar test grams a litre instead. */
+    added: jsonb('added').$type<TrialMedium>(),
+    dose: doublePrecision('dose').notNull().default(0),
+    /** A pot of its own; null: as the trial's. */
+    potSize: jsonb('pot_size').$type<TrialPotSize>(),
+    care: text('care').notNull().default(''),
+    risks: jsonb('risks').$type<readonly TrialRisk[]>().notNull(),
+    /** The lot its pots were filled with. */
+    lotId: integer('lot_id').references(() => lots.id),
+  },
+  (table) => [unique('treatments_in_order').on(table.trialId, table.number)],
+)
+
+/** A pot of a trial: a container with its planting, seen from the trial. */
+export const trialPots = pgTable(
+  'trial_pots',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    trialId: integer('trial_id')
+      .notNull()
+      .references(() => trials.id, { onDelete: 'cascade' }),
+    treatmentId: integer('treatment_id')
+      .notNull()
+      .references(() => trialTreatments.id, { onDelete: 'cascade' }),
+    code: text('code').notNull(),
+    position: integer('position').notNull(),
+    row: integer('row').notNull(),
+    column: integer('column').notNull(),
+    block: integer('block'),
+    replicate: integer('replicate').notNull(),
+    /** Of a side by side: what grows in this pot. */
+    cropId: text('crop_id').references(() => crops.id),
+    containerId: integer('container_id').references(() => containers.id),
+    plantingId: integer('planting_id').references(() => plantings.id, { onDelete: 'set null' }),
+  },
+  (table) => [
+    index('trial_pots_by_trial').on(table.trialId),
+    index('trial_pots_by_container').on(table.containerId),
+  ],
+)

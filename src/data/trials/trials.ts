@@ -1,0 +1,206 @@
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import type { Database } from '../database'
+import { Conflict, NotFound, StaleWrite } from '../errors'
+import { groupBy } from '../groupBy'
+import { trialPots, trials, trialTreatments } from './tables'
+
+export type TrialRow = typeof trials.$inferSelect
+export type TrialTreatment = typeof trialTreatments.$inferSelect
+export type TrialPot = typeof trialPots.$inferSelect
+
+export interface Trial extends TrialRow {
+  /** The control first. */
+  readonly treatments: readonly TrialTreatment[]
+  /** By their places. */
+  readonly potList: readonly TrialPot[]
+}
+
+type Given<Row, Key extends keyof Row> = Omit<Row, 'id' | Key>
+export type NewTrialRow = Given<
+  TrialRow,
+  'version' | 'putAwayAt' | 'closedAt' | 'plantedOn' | 'benchTestId' | 'lessons' | 'stepsDone'
+>
+export type NewTreatment = Given<TrialTreatment, 'trialId' | 'lotId' | 'number'>
+/** `treatment` is its number. */
+export type NewTrialPot = Given<
+  TrialPot,
+  'trialId' | 'treatmentId' | 'plantingId' | 'containerId'
+> & { readonly treatment: number; readonly containerId: number | null }
+
+/** Writes a trial down with its treatments and the places of its pots. */
+export async function createTrial(
+  db: Database,
+  trial: NewTrialRow,
+  treatments: readonly NewTreatment[],
+  pots: readonly NewTrialPot[],
+): Promise<number> {
+  return db.transaction(async (tx) => {
+    const [made] = await tx.insert(trials).values(trial).returning({ id: trials.id })
+    if (!made) throw new Error('The trial was not written.')
+    const rows = await tx
+      .insert(trialTreatments)
+      .values(treatments.map((one, number) => ({ ...one, number, trialId: made.id })))
+      .returning({ id: trialTreatments.id, number: trialTreatments.number })
+    const idOf = new Map(rows.map(({ id, number }) => [number, id]))
+    if (pots.length > 0) {
+      await tx.insert(trialPots).values(
+        pots.map(({ treatment, ...pot }) => ({
+          ...pot,
+          trialId: made.id,
+          treatmentId: idOf.get(treatment) as number,
+        })),
+      )
+    }
+    return made.id
+  })
+}
+
+/** All trials that were not put away, the newest first. */
+export async function listTrials(db: Database): Promise<Trial[]> {
+  const rows = await db
+    .select()
+    .from(trials)
+    .where(isNull(trials.putAwayAt))
+    .orderBy(desc(trials.createdAt), desc(trials.id))
+  return withParts(db, rows)
+}
+
+/** @throws NotFound */
+export async function readTrial(db: Database, id: number): Promise<Trial> {
+  const rows = await db
+    .select()
+    .from(trials)
+    .where(and(eq(trials.id, id), isNull(trials.putAwayAt)))
+  const [found] = await withParts(db, rows)
+  if (!found) throw new NotFound(`There is no trial ${id}.`)
+  return found
+}
+
+async function withParts(db: Database, rows: readonly TrialRow[]): Promise<Trial[]> {
+  if (rows.length === 0) return []
+  const ids = rows.map(({ id }) => id)
+  const treatments = await db
+    .select()
+    .from(trialTreatments)
+    .where(inArray(trialTreatments.trialId, ids))
+    .orderBy(asc(trialTreatments.number))
+  const pots = await db
+    .select()
+    .from(trialPots)
+    .where(inArray(trialPots.trialId, ids))
+    .orderBy(asc(trialPots.position), asc(trialPots.id))
+  const treatmentsOf = groupBy(treatments, ({ trialId }) => trialId)
+  const potsOf = groupBy(pots, ({ trialId }) => trialId)
+  return rows.map((row) => ({
+    ...row,
+    treatments: treatmentsOf.get(row.id) ?? [],
+    potList: potsOf.get(row.id) ?? [],
+  }))
+}
+
+/**
+ * Takes a trial for a change by whoever read it last.
+ * @throws StaleWrite when it was changed since it was read, NotFound
+ */
+export async function changeTrial(
+  db: Database,
+  id: number,
+  version: number,
+  change: Partial<Omit<TrialRow, 'id' | 'version'>> = {},
+): Promise<void> {
+  const [changed] = await db
+    .update(trials)
+    .set({ ...change, version: version + 1 })
+    .where(and(eq(trials.id, id), eq(trials.version, version), isNull(trials.putAwayAt)))
+    .returning({ id: trials.id })
+  if (changed) return
+  const now = await readTrial(db, id)
+  throw new StaleWrite('This trial was changed on another page meanwhile.', {
+    version: now.version,
+  })
+}
+
+/** Other places, or the containers and plantings that pots became. */
+export async function changeTrialPots(
+  db: Database,
+  pots: readonly ({ readonly id: number } & Partial<Omit<TrialPot, 'id' | 'trialId'>>)[],
+): Promise<void> {
+  for (const { id, ...change } of pots) {
+    await db.update(trialPots).set(change).where(eq(trialPots.id, id))
+  }
+}
+
+/** The lot that the pots of a treatment were filled with. */
+export async function setTreatmentLot(db: Database, id: number, lotId: number): Promise<void> {
+  await db.update(trialTreatments).set({ lotId }).where(eq(trialTreatments.id, id))
+}
+
+/**
+ * Puts a trial away or takes it up again; its pots and what grows in them stay.
+ * @throws NotFound
+ */
+export async function putAwayTrial(db: Database, id: number, at: Date | null): Promise<void> {
+  const [changed] = await db
+    .update(trials)
+    .set({ putAwayAt: at, version: sql`${trials.version} + 1` })
+    .where(eq(trials.id, id))
+    .returning({ id: trials.id })
+  if (!changed) throw new NotFound(`There is no trial ${id}.`)
+}
+
+export interface TrialOfPot {
+  readonly trialId: number
+  readonly name: string
+  readonly code: string
+  readonly isBlind: boolean
+}
+
+/** Trials that are going on in a container. */
+export async function trialsInContainer(db: Database, containerId: number): Promise<TrialOfPot[]> {
+  return db
+    .select({
+      trialId: trials.id,
+      name: trials.name,
+      code: trialPots.code,
+      isBlind: trials.isBlind,
+    })
+    .from(trialPots)
+    .innerJoin(trials, eq(trials.id, trialPots.trialId))
+    .where(
+      and(
+        eq(trialPots.containerId, containerId),
+        isNull(trials.putAwayAt),
+        isNull(trials.closedAt),
+      ),
+    )
+    .orderBy(desc(trials.id))
+}
+
+/** Trials that a lot was or is a candidate of, or was made for. */
+export async function trialsOfLot(
+  db: Database,
+  lotId: number,
+): Promise<{ readonly trialId: number; readonly name: string; readonly treatment: string }[]> {
+  return db
+    .select({ trialId: trials.id, name: trials.name, treatment: trialTreatments.name })
+    .from(trialTreatments)
+    .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
+    .where(
+      and(
+        isNull(trials.putAwayAt),
+        sql`(${trialTreatments.lotId} = ${lotId} or ((${trialTreatments.medium}->>'kind') = 'lot' and (${trialTreatments.medium}->>'lotId')::int = ${lotId}))`,
+      ),
+    )
+    .orderBy(desc(trials.id), asc(trialTreatments.number))
+}
+
+/** Codes of all pots of trials, also of those that stand nowhere yet. */
+export async function codesInUse(db: Database): Promise<ReadonlySet<string>> {
+  const rows = await db.select({ code: trialPots.code }).from(trialPots)
+  return new Set(rows.map(({ code }) => code))
+}
+
+/** @throws Conflict where it is planted already */
+export function requireUnplanted({ plantedOn }: Pick<TrialRow, 'plantedOn'>): void {
+  if (plantedOn !== null) throw new Conflict('This trial is planted: its pots stay as they are.')
+}

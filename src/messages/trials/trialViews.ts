@@ -1,0 +1,142 @@
+import type { ContainerShape } from '../../core/containers'
+import type { HowPlanted } from '../../core/season'
+import type {
+  ControlMust,
+  Difference,
+  ProtocolStep,
+  SeedProtocol,
+  TrialKind,
+  TrialMeasure,
+  TrialRisk,
+} from '../../core/trials'
+import type { FillChoices } from '../containers/fillPot'
+
+export type TrialState = 'planned' | 'ready' | 'running' | 'closed'
+
+export interface TrialRowView {
+  readonly id: number
+  readonly name: string
+  readonly kind: TrialKind
+  readonly question: string
+  readonly state: TrialState
+  readonly treatments: readonly string[]
+  readonly pots: number
+  readonly cropNames: readonly string[]
+  readonly plantedOn: string | null
+  /** The next day it is looked at; null where none is left or nothing is planted. */
+  readonly nextCheck: string | null
+}
+
+/** What was learnt in an earlier trial. */
+export interface LessonView {
+  readonly id: number
+  readonly name: string
+  readonly kind: TrialKind
+  readonly lessons: string
+}
+
+export interface TrialsPage {
+  readonly trials: readonly TrialRowView[]
+}
+
+export interface PotSizeView {
+  readonly name: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+  readonly litres: number
+}
+
+export interface FreePotView {
+  readonly id: number
+  readonly code: string
+  readonly name: string
+  readonly place: string
+  readonly litres: number
+  readonly lotName: string | null
+}
+
+/** What a trial may be made of. */
+export interface NewTrialPage {
+  readonly kind: TrialKind | null
+  readonly choices: FillChoices
+  /** Everything that may be mixed in, bags among it. */
+  readonly materials: readonly { readonly id: string; readonly name: string }[]
+  readonly crops: readonly { readonly id: string; readonly name: string; readonly kind: string }[]
+  readonly places: readonly string[]
+  readonly sizes: readonly PotSizeView[]
+  readonly freePots: readonly FreePotView[]
+  readonly amendments: readonly { readonly id: string; readonly name: string }[]
+  readonly lessons: readonly LessonView[]
+}
+
+export interface TrialTreatmentView {
+  readonly id: number
+  readonly number: number
+  readonly name: string
+  /** What the pots hold, in words. */
+  readonly medium: string
+  /** Leads to it. */
+  readonly mediumAddress: string | null
+  readonly addedName: string | null
+  readonly dose: number
+  readonly potName: string
+  readonly care: string
+  readonly risks: readonly TrialRisk[]
+  /** The lot that it became. */
+  readonly lotId: number | null
+  readonly pots: number
+  /** Loose, for all its pots, L; 0 where they stand filled. */
+  readonly litres: number
+  /** What is measured out for it; of a lot there is nothing. */
+  readonly parts: readonly { readonly name: string; readonly litres: number }[]
+}
+
+export interface TrialPotView {
+  readonly id: number
+  readonly code: string
+  readonly position: number
+  readonly row: number
+  readonly column: number
+  readonly block: number | null
+  /** Number of its treatment. */
+  readonly treatment: number
+  readonly cropName: string | null
+  readonly containerId: number | null
+}
+
+export interface TrialPage {
+  readonly id: number
+  readonly version: number
+  readonly name: string
+  readonly kind: TrialKind
+  readonly question: string
+  readonly state: TrialState
+  readonly wish: 'more' | 'less'
+  readonly must: ControlMust
+  readonly mustValue: number
+  readonly measures: readonly TrialMeasure[]
+  readonly checks: readonly { readonly day: number; readonly on: string | null }[]
+  readonly cropName: string | null
+  readonly how: HowPlanted
+  readonly perPot: number
+  readonly pots: number
+  readonly isInBlocks: boolean
+  readonly isBlind: boolean
+  readonly place: string
+  readonly potSize: PotSizeView
+  readonly protocol: SeedProtocol
+  readonly steps: readonly (ProtocolStep & { readonly doneOn: string | null })[]
+  readonly cv: number
+  readonly crops: number
+  readonly jars: { readonly amendmentName: string; readonly targetPh: number } | null
+  readonly benchTestId: number | null
+  readonly plantedOn: string | null
+  readonly lessons: string
+  readonly treatments: readonly TrialTreatmentView[]
+  readonly potList: readonly TrialPotView[]
+  /** Treatments that differ from the control in more than one way. */
+  readonly mixedUp: readonly {
+    readonly name: string
+    readonly differences: readonly Difference[]
+  }[]
+}

@@ -1,0 +1,309 @@
+import Joi from 'joi'
+import type { ContainerShape } from '../../core/containers'
+import { HOW_PLANTED, type HowPlanted } from '../../core/season'
+import {
+  CONTROL_MUSTS,
+  type ControlMust,
+  MOST_TREATMENTS,
+  MUST_RANGE,
+  MUSTS_OF,
+  type SeedProtocol,
+  TRIAL_KINDS,
+  TRIAL_LIGHTS,
+  TRIAL_MEASURES,
+  TRIAL_RISKS,
+  type TrialKind,
+  type TrialMeasure,
+  type TrialRisk,
+} from '../../core/trials/trialKinds'
+import { shapeSchema } from '../media/lots'
+import { day, id, key, line, lines, version } from '../rules'
+
+export type * from './trialViews'
+
+/** What pots are filled with, as it is asked for: the newest version of a mix. */
+export type MediumBody =
+  | { readonly kind: 'mix'; readonly mixId: number }
+  | { readonly kind: 'lot'; readonly lotId: number }
+  | { readonly kind: 'bag'; readonly materialId: string }
+
+export interface PotSizeBody {
+  readonly name: string
+  readonly shape: ContainerShape
+  readonly headspaceCm: number
+}
+
+export interface TreatmentBody {
+  readonly name: string
+  readonly medium: MediumBody
+  readonly added: MediumBody | null
+  /** Percent of the litres; in a jar test grams a litre. */
+  readonly dose: number
+  /** null: as the trial's. */
+  readonly potSize: PotSizeBody | null
+  readonly care: string
+  readonly risks: readonly TrialRisk[]
+}
+
+export interface NewTrialBody {
+  readonly kind: TrialKind
+  readonly name: string
+  readonly question: string
+  readonly wish: 'more' | 'less'
+  readonly must: ControlMust
+  readonly mustValue: number
+  readonly measures: readonly TrialMeasure[]
+  readonly checkDays: readonly number[]
+  readonly cropId: string | null
+  /** Of a side by side. */
+  readonly crops: readonly string[]
+  readonly how: HowPlanted
+  readonly perPot: number
+  readonly pots: number
+  readonly blocks: boolean
+  readonly isBlind: boolean
+  readonly place: string
+  readonly potSize: PotSizeBody
+  /** Pots of the garden; none: new ones are made. */
+  readonly potIds: readonly number[]
+  readonly protocol: SeedProtocol
+  readonly cv: number
+  readonly jars: { readonly amendmentId: string; readonly targetPh: number } | null
+  readonly treatments: readonly TreatmentBody[]
+}
+
+const medium = Joi.alternatives()
+  .conditional('.kind', {
+    switch: [
+      { is: 'mix', then: Joi.object({ kind: Joi.valid('mix'), mixId: id('The mix').required() }) },
+      { is: 'lot', then: Joi.object({ kind: Joi.valid('lot'), lotId: id('The lot').required() }) },
+      {
+        is: 'bag',
+        then: Joi.object({ kind: Joi.valid('bag'), materialId: key('The material').required() }),
+      },
+    ],
+    otherwise: Joi.forbidden().messages({ 'any.unknown': 'Choose what the pots are filled with' }),
+  })
+  .messages({ 'any.required': 'Choose what the pots are filled with' })
+
+const potSize = Joi.object({
+  name: line('The name of the pot', 80).required(),
+  shape: shapeSchema,
+  headspaceCm: Joi.number().min(0).max(50).required().label('The gap to the rim'),
+})
+
+const treatment = Joi.object({
+  name: line('The name', 60).required().messages({
+    'string.empty': 'Give it a short name',
+    'any.required': 'Give it a short name',
+  }),
+  medium: medium.required(),
+  added: medium.allow(null).default(null),
+  dose: Joi.number().min(0).max(100).required().label('The dose').messages({
+    'number.base': 'Say the dose as a number, such as 25',
+  }),
+  potSize: potSize.allow(null).default(null),
+  care: line('What is done differently', 200).allow('').default(''),
+  risks: Joi.array()
+    .items(Joi.valid(...TRIAL_RISKS))
+    .max(TRIAL_RISKS.length)
+    .unique()
+    .default([])
+    .label('What is in it'),
+})
+
+const whole = (label: string, low: number, high: number, missing: string) =>
+  Joi.number().integer().min(low).max(high).required().label(label).messages({
+    'number.base': missing,
+    'any.required': missing,
+  })
+
+export const newTrialSchema = Joi.object<NewTrialBody>({
+  kind: Joi.string()
+    .valid(...TRIAL_KINDS)
+    .required()
+    .label('The question')
+    .messages({ 'any.required': 'Choose what you want to find out' }),
+  name: line('The name', 80).required().messages({ 'string.empty': 'Give the trial a name' }),
+  question: line('The question', 300).required().messages({
+    'string.empty': 'Write down in a sentence what you want to find out',
+  }),
+  wish: Joi.string().valid('more', 'less').required().label('What is better'),
+  must: Joi.string()
+    .valid(...CONTROL_MUSTS)
+    .required()
+    .label('What the control must reach')
+    .messages({ 'any.only': 'Choose what the control must reach' }),
+  mustValue: Joi.number()
+    .min(0.05)
+    .max(10_000)
+    .required()
+    .label('What the control must reach')
+    .messages({
+      'number.base': 'Say what the control must reach for the run to count',
+    }),
+  measures: Joi.array()
+    .items(Joi.valid(...TRIAL_MEASURES))
+    .max(TRIAL_MEASURES.length)
+    .unique()
+    .required()
+    .label('What is measured'),
+  checkDays: Joi.array()
+    .items(Joi.number().integer().min(1).max(400).label('The day'))
+    .max(60)
+    .unique()
+    .required()
+    .label('The days it is looked at')
+    .messages({
+      'number.base': 'Say days after planting, such as 7, 14, 21',
+      'number.max': 'Days after planting go up to 400',
+      'number.min': 'Days after planting begin with 1',
+      'number.integer': 'Days after planting are whole numbers',
+      'array.unique': 'A day stands there twice',
+      'array.max': 'It is looked at on at most 60 days',
+    }),
+  cropId: key('The crop').allow(null).default(null),
+  crops: Joi.array()
+    .items(key('The crop'))
+    .max(40)
+    .unique()
+    .default([])
+    .label('The crops')
+    .messages({ 'array.unique': 'A crop stands there twice' }),
+  how: Joi.string()
+    .valid(...HOW_PLANTED)
+    .required()
+    .label('How it goes in'),
+  perPot: whole('Seeds or plants in each pot', 0, 500, 'Say how many go into each pot, such as 5'),
+  pots: whole('The pots of each treatment', 1, 100, 'Say how many pots each treatment gets'),
+  blocks: Joi.boolean().required().label('Blocks'),
+  isBlind: Joi.boolean().required().label('Scored blind'),
+  place: line('The place', 80).required().messages({ 'string.empty': 'Say where the pots stand' }),
+  potSize,
+  potIds: Joi.array().items(id('The pot')).max(400).unique().default([]).label('The pots'),
+  protocol: Joi.object({
+    presoakHours: Joi.number().min(0).max(72).required().label('The hours of soaking').messages({
+      'number.base': 'Say how many hours seeds are soaked; 0 for none',
+    }),
+    depthCm: Joi.number().min(0).max(30).required().label('The sowing depth').messages({
+      'number.base': 'Say how deep seeds are sown, such as 2 cm',
+    }),
+    bottomWater: Joi.boolean().required().label('Watered from below'),
+    light: Joi.string()
+      .valid(...TRIAL_LIGHTS)
+      .required()
+      .label('The light'),
+  }).required(),
+  cv: Joi.number().min(1).max(200).required().label('The variation from plant to plant').messages({
+    'number.base': 'Say the variation from plant to plant in percent, such as 20',
+    'number.min': 'The variation is in percent: 20 for 20 %, at least 1',
+  }),
+  jars: Joi.object({
+    amendmentId: key('What is weighed in').required(),
+    targetPh: Joi.number().min(3).max(9).required().label('The pH wanted').messages({
+      'number.base': 'Say the pH that is wanted, such as 6.2',
+    }),
+  })
+    .allow(null)
+    .default(null)
+    .label('The jars'),
+  treatments: Joi.array()
+    .items(treatment)
+    .min(2)
+    .max(MOST_TREATMENTS)
+    .unique((one, other) => one.name.toLowerCase() === other.name.toLowerCase())
+    .required()
+    .label('The treatments')
+    .messages({
+      'array.min': 'A trial needs a control and at least one thing to hold against it',
+      'array.unique': 'Two of them have the same name: tell them apart',
+    }),
+})
+  .custom((body: NewTrialBody, helpers) => {
+    const { low, high } = MUST_RANGE[body.must]
+    if (!MUSTS_OF[body.kind].includes(body.must)) return helpers.error('trial.must')
+    if (body.mustValue < low || body.mustValue > high) {
+      return helpers.error('trial.mustValue', { low, high })
+    }
+    return body
+  })
+  .messages({
+    'trial.must': 'Choose what the control must reach in a trial of this kind',
+    'trial.mustValue': 'What the control must reach lies from {{#low}} to {{#high}}',
+  })
+
+export interface TrialParams {
+  readonly id: number
+}
+
+export const trialParamsSchema = Joi.object<TrialParams>({
+  id: id('The number of the trial').required(),
+})
+
+/** Two pots change places, or all are drawn anew. */
+export interface LayoutBody {
+  readonly version: number
+  readonly swap: readonly [number, number] | null
+}
+
+export const layoutSchema = Joi.object<LayoutBody>({
+  version: version(),
+  swap: Joi.array()
+    .items(id('The pot of the trial'))
+    .length(2)
+    .unique()
+    .allow(null)
+    .required()
+    .label('The two pots')
+    .messages({ 'array.unique': 'Choose two different pots' }),
+})
+
+export interface SetPotsBody {
+  readonly version: number
+}
+
+export const setPotsSchema = Joi.object<SetPotsBody>({ version: version() })
+
+export interface PlantTrialBody {
+  readonly version: number
+  readonly on: string
+  /** Why all the same, where something found speaks against it. */
+  readonly despite: string
+}
+
+export const plantTrialSchema = Joi.object<PlantTrialBody>({
+  version: version(),
+  on: day('The day').required(),
+  despite: line('Why all the same', 200).allow('').default(''),
+})
+
+export interface TrialStepBody {
+  readonly step: string
+  readonly done: boolean
+}
+
+export const trialStepSchema = Joi.object<TrialStepBody>({
+  step: key('The step').required(),
+  done: Joi.boolean().required().label('Done'),
+})
+
+export interface LessonsBody {
+  readonly version: number
+  readonly lessons: string
+}
+
+export const lessonsSchema = Joi.object<LessonsBody>({
+  version: version(),
+  lessons: lines('The lessons', 1000).allow('').required(),
+})
+
+export interface NewTrialQuery {
+  readonly kind?: TrialKind
+}
+
+export const newTrialQuerySchema = Joi.object<NewTrialQuery>({
+  kind: Joi.string()
+    .valid(...TRIAL_KINDS)
+    .label('The question')
+    .messages({ 'any.only': 'There is no trial of that kind' }),
+}).unknown()

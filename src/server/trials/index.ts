@@ -1,0 +1,8 @@
+export { newTrial } from './newTrial'
+export { newTrialPage } from './newTrialPage'
+export { plantTrial } from './plantTrial'
+export { setPots } from './setPots'
+export { trialLayout } from './trialLayout'
+export { keepLessons, tickTrialStep } from './trialNotes'
+export { trialPage } from './trialPage'
+export { trialsPage } from './trialsPage'
