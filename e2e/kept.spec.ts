@@ -191,7 +191,42 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     despite: harm,
   })
   await send('POST', `/api/containers/${pot}/log`, { kind: 'note', note: HARM })
+  const trial = await send('POST', '/api/trials', {
+    kind: 'comparison',
+    name: harm,
+    question: harm,
+    wish: 'more',
+    must: 'survival',
+    mustValue: 80,
+    measures: ['height'],
+    checkDays: [14],
+    cropId: 'chard',
+    how: 'planted',
+    perPot: 1,
+    pots: 2,
+    blocks: true,
+    isBlind: false,
+    place: harm,
+    potSize: {
+      name: harm,
+      shape: { kind: 'round', topDiameterCm: 17, baseDiameterCm: 13, heightCm: 15 },
+      headspaceCm: 1,
+    },
+    protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
+    cv: 20,
+    treatments: ['One', 'Other'].map((name) => ({
+      name: `${name} <b>${HARM}`.slice(0, 60),
+      medium: { kind: 'lot', lotId: lot.id },
+      dose: 0,
+      care: harm,
+    })),
+  })
+  await send('PUT', `/api/trials/${trial.id}/lessons`, { version: 1, lessons: HARM })
   const places = [
+    '/trials',
+    '/trials/new?kind=comparison',
+    '/trials/pots',
+    `/trials/${trial.id}`,
     '/lots',
     '/lots/new',
     '/lots/audit',

@@ -48,6 +48,7 @@ const ids = {
   planting: 0,
   place: 0,
   moved: 0,
+  trial: 0,
   log: 0,
 }
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
@@ -77,6 +78,32 @@ const look = { kind: 'look', smell: 'none', sights: [] }
 const said = { place: '', judge: '', note: '', water: null }
 const water = { ph: 7.4, ecDsPerM: 0.5, alkalinityMgPerL: 150 }
 const place = { timeZone: 'Europe/London', southern: false }
+const trial = {
+  kind: 'comparison',
+  name: 'Trial of the table',
+  question: 'Which?',
+  wish: 'more',
+  must: 'survival',
+  mustValue: 80,
+  measures: ['height'],
+  checkDays: [14],
+  cropId: 'chard',
+  how: 'planted',
+  perPot: 1,
+  pots: 2,
+  blocks: true,
+  isBlind: false,
+  place: 'Bench',
+  potSize: { name: 'Tall pot', shape, headspaceCm: 2 },
+  protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
+  cv: 20,
+  treatments: ['all-purpose-mix', 'seed-mix'].map((materialId) => ({
+    name: materialId,
+    medium: { kind: 'bag', materialId },
+    dose: 0,
+  })),
+}
+const ofTrial = () => ({ id: ids.trial })
 const ofTest = () => ({ id: ids.test })
 const ofLot = () => ({ id: ids.lot })
 const ofMix = () => ({ id: ids.mix })
@@ -484,6 +511,50 @@ const ROWS: Readonly<Record<string, Row>> = {
   },
   'POST /api/mixes/[id]/put-away': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
   'POST /api/mixes/[id]/take-up': { params: ofMix, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/trials': {
+    body: () => trial,
+    wrong: [{ ...trial, cropId: null }, 'cropId'],
+    unknown: { body: { ...trial, potIds: [NOBODY] } },
+    keep: ({ id }) => {
+      ids.trial = Number(id)
+    },
+  },
+  'PUT /api/trials/[id]/layout': {
+    params: ofTrial,
+    body: () => ({ version: 1, swap: null }),
+    wrong: [{ version: 1, swap: [3, 3] }, 'swap.1'],
+    unknown: { id: NOBODY },
+    stale: { version: 9, swap: null },
+  },
+  'POST /api/trials/[id]/pots': {
+    params: ofTrial,
+    body: () => ({ version: 2 }),
+    wrong: [{ version: 'two' }, 'version'],
+    unknown: { id: NOBODY },
+    stale: { version: 9 },
+  },
+  'POST /api/trials/[id]/plant': {
+    params: ofTrial,
+    body: () => ({ version: 3, on: planting.on }),
+    wrong: [{ version: 3, on: '2099-01-01' }, 'on'],
+    unknown: { id: NOBODY },
+    stale: { version: 9, on: planting.on },
+  },
+  'POST /api/trials/[id]/steps': {
+    params: ofTrial,
+    body: () => ({ step: 'label', done: true }),
+    wrong: [{ step: 'label', done: 'perhaps' }, 'done'],
+    unknown: { id: NOBODY },
+  },
+  'PUT /api/trials/[id]/lessons': {
+    params: ofTrial,
+    body: () => ({ version: 5, lessons: 'Net it.' }),
+    wrong: [{ version: 5, lessons: 'x'.repeat(1001) }, 'lessons'],
+    unknown: { id: NOBODY },
+    stale: { version: 9, lessons: 'Net it.' },
+  },
+  'POST /api/trials/[id]/put-away': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },
+  'POST /api/trials/[id]/take-up': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },
   'POST /api/recondition/work-orders': {
     body: () => TROUGH_TO_STRAWBERRY,
     wrong: [{ ...TROUGH_TO_STRAWBERRY, crop: '' }, 'crop'],

@@ -30,12 +30,16 @@ import {
 import { type MediaRange, mediaRange } from '../core/ranges'
 import { type LadderInput, planLadder, type Rung } from '../core/recondition'
 import {
+  type DesignQuestion,
   type DoseResponse,
   doseResponse,
+  type Findable,
+  findable,
   type MaxT,
   type MaxTOptions,
   maxTAgainstControl,
   type PotValues,
+  replicatesNeeded,
 } from '../core/trials'
 
 type RangeQuestion = Parameters<typeof mediaRange>[0]
@@ -151,6 +155,14 @@ export const jobs = {
         return { id, refusal: error.message, rungs: [] }
       }
     }),
+
+  /** What a trial could find, before it is planted. */
+  trialDesign: (question: DesignQuestion): Findable => findable(question),
+
+  /** Pots of each for a difference; null beyond reason. */
+  potsNeeded: (
+    question: Parameters<typeof replicatesNeeded>[0],
+  ): { readonly pots: number | null } => ({ pots: replicatesNeeded(question) }),
 
   /** Treatments against their control, by permutation; the same seed gives the same p. */
   maxT: (

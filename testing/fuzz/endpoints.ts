@@ -184,6 +184,7 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     ...(await list(sql`work_orders where state = 'open'`, 2)),
     ...(await list(sql`work_orders where state = 'finished'`, 1)),
   ]
+  const trial = await list(sql`trials where put_away_at is null`, 4)
   const among = (ids: readonly number[]) => sql.raw(`(${[0, ...ids].join(',')})`)
   return {
     lot,
@@ -213,6 +214,8 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     treatment: await list(sql`lot_treatments where lot_id in ${among(lot)}`, 12),
     finding: await list(sql`lot_findings where lot_id in ${among(lot)}`, 12),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
+    trial,
+    'pot of the trial': await list(sql`trial_pots where trial_id in ${among(trial)}`, 12),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
   }
 }

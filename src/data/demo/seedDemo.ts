@@ -20,6 +20,7 @@ import { type DemoLot, LOTS } from './demoLots'
 import { MIXES } from './demoMixes'
 import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
 import { seedBench } from './seedBench'
+import { seedTrials } from './seedTrials'
 
 const DAY_MS = 86_400_000
 const YEAR_DAYS = 365
@@ -48,6 +49,7 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     }
     for (const mix of MIXES) await seedMix(tx, mix, now)
     await seedBench(tx, now)
+    await seedTrials(tx, now)
     forgetAll()
   })
 }

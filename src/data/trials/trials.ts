@@ -148,21 +148,20 @@ export async function putAwayTrial(db: Database, id: number, at: Date | null): P
   if (!changed) throw new NotFound(`There is no trial ${id}.`)
 }
 
-export interface TrialOfPot {
+/** A trial that something is part of, and as what. */
+export interface TrialOf {
   readonly trialId: number
   readonly name: string
-  readonly code: string
-  readonly isBlind: boolean
+  readonly as: string
 }
 
 /** Trials that are going on in a container. */
-export async function trialsInContainer(db: Database, containerId: number): Promise<TrialOfPot[]> {
+export async function trialsInContainer(db: Database, containerId: number): Promise<TrialOf[]> {
   return db
     .select({
       trialId: trials.id,
       name: trials.name,
-      code: trialPots.code,
-      isBlind: trials.isBlind,
+      as: trialPots.code,
     })
     .from(trialPots)
     .innerJoin(trials, eq(trials.id, trialPots.trialId))
@@ -177,12 +176,9 @@ export async function trialsInContainer(db: Database, containerId: number): Prom
 }
 
 /** Trials that a lot was or is a candidate of, or was made for. */
-export async function trialsOfLot(
-  db: Database,
-  lotId: number,
-): Promise<{ readonly trialId: number; readonly name: string; readonly treatment: string }[]> {
+export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[]> {
   return db
-    .select({ trialId: trials.id, name: trials.name, treatment: trialTreatments.name })
+    .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
     .from(trialTreatments)
     .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
     .where(

@@ -20,6 +20,7 @@ import { useSend } from '../../ui/useSend'
 import { WhyText } from '../../ui/WhyText'
 import { TriageNotice } from '../found/TriageNotice'
 import { numberOrTyped } from '../readNumber'
+import { InTrials } from '../trials/InTrials'
 import { CorrectForm } from './CorrectForm'
 import { DressForm } from './DressForm'
 import { EndForm } from './EndForm'
@@ -53,6 +54,7 @@ function Pot({ page }: { page: PotPage }) {
         actions={<NextAction page={page} />}
       />
       <Sentence page={page} />
+      <InTrials trials={page.trials} />
       {page.ways && page.lot && <WaysOut ways={page.ways} lotId={page.lot.id} />}
       {page.fill && <FillForm page={page} />}
       <div className={styles.grid}>

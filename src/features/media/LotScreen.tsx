@@ -11,6 +11,7 @@ import { findings as findingWords } from '../../ui/texts/findings'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { media as mediaWords } from '../../ui/texts/media'
 import { LotFound } from '../found/LotFound'
+import { InTrials } from '../trials/InTrials'
 import { FeedPlan } from './FeedPlan'
 import { findingText } from './findingText'
 import { Ledger } from './Ledger'
@@ -114,6 +115,7 @@ function Lot({ page }: { page: LotPage }) {
           <LotAnswer page={page} asking={asking} keys={VALUE_KEYS} />
         </section>
       </div>
+      <InTrials trials={page.trials} />
       <PlantedForm page={page} />
       <FeedPlan page={page} />
       <section aria-labelledby="found" className={styles.foundIn}>

@@ -4,6 +4,7 @@ import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
 import type { InningsMark, LotFamily, PotView } from '../media/lots'
+import type { TrialLink } from '../trials/trialViews'
 import type { FillChoices } from './fillPot'
 import type { GoingOn } from './goingOn'
 import type { PotState, PotsQuery } from './pots'
@@ -155,4 +156,6 @@ export interface PotPage {
   readonly crops: readonly CropName[]
   readonly problems: readonly ProblemChoice[]
   readonly triage: TriageView | null
+  /** That go on in it. */
+  readonly trials: readonly TrialLink[]
 }

@@ -6,6 +6,7 @@ import type { Exposure } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
+import type { TrialLink } from '../trials/trialViews'
 import type { FoundView, ProblemChoice, TriageStory, TriageView } from './found'
 import type { LotsQuery } from './lots'
 
@@ -270,6 +271,8 @@ export interface LotFlow {
 }
 
 export interface LotPage extends LotRow {
+  /** That hold it against something, or filled their pots with it. */
+  readonly trials: readonly TrialLink[]
   /** The newest season first. */
   readonly families: readonly LotFamily[]
   /** Newest first. */

@@ -27,6 +27,14 @@ export interface TrialRowView {
   readonly nextCheck: string | null
 }
 
+/** A trial that a pot, a lot or a mix is part of. */
+export interface TrialLink {
+  readonly trialId: number
+  readonly name: string
+  /** As which treatment, or by which code. */
+  readonly as: string
+}
+
 /** What was learnt in an earlier trial. */
 export interface LessonView {
   readonly id: number

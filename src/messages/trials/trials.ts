@@ -250,7 +250,8 @@ export const layoutSchema = Joi.object<LayoutBody>({
   version: version(),
   swap: Joi.array()
     .items(id('The pot of the trial'))
-    .length(2)
+    .min(2)
+    .max(2)
     .unique()
     .allow(null)
     .required()

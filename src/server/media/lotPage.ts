@@ -17,6 +17,7 @@ import {
 } from '../../data/media'
 import { readOpenOrder, readWorkOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
+import { trialsOfLot } from '../../data/trials'
 import type { LedgerRow, LotFlow, LotPage } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -64,6 +65,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     story: triageStory(facts, tables),
     problems: problemChoices(tables),
     families: await lotFamilies(db, facts.lot, tables),
+    trials: await trialsOfLot(db, facts.lot.id),
     flows: await flowsOf(db, facts.lot.ledger, site.timeZone),
     present: await presentOf(db, facts, site, tables),
     version: facts.lot.version,

@@ -40,5 +40,16 @@ export const AREAS: readonly Area[] = [
   },
   { id: 'turnover', name: names.turnover, group: groups.media, address: '/turnover', actions: [] },
   { id: 'pots', name: names.pots, group: groups.garden, address: '/pots', actions: [] },
+  {
+    id: 'trials',
+    name: names.trials,
+    group: groups.garden,
+    address: '/trials',
+    isBehind: true,
+    actions: [
+      { name: actions.newTrial, address: '/trials/new' },
+      { name: actions.howManyPots, address: '/trials/pots' },
+    ],
+  },
   { id: 'log', name: names.log, group: groups.garden, address: '/log', actions: [] },
 ]

@@ -8,12 +8,15 @@ export const common = {
     turnover: 'Turnover',
     pots: 'Pots',
     log: 'Log',
+    trials: 'Trials',
   },
   /** Named in the screens of their areas and in Find. */
   actions: {
     newLot: 'New lot',
     newMix: 'Design a mix',
     bottomLayer: 'What a bottom layer does',
+    newTrial: 'Plan a trial',
+    howManyPots: 'How many pots does a trial need?',
   },
   lotNumber: (id: number) => `lot ${id}`,
   skip: 'Skip to the page',
@@ -45,4 +48,5 @@ export const common = {
   goBack: 'Go back',
   signIn: 'Sign in',
   designItsMix: 'Design its mix',
+  inTrial: 'In a trial',
 } as const

@@ -1,0 +1,53 @@
+import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
+import { Choice, TextField } from '../../ui/Field'
+import { newTrial } from '../../ui/texts/newTrial'
+import { trialWords } from '../../ui/texts/trialWords'
+import styles from './NewTrial.module.css'
+import type { NewTrialForm } from './useNewTrial'
+
+const words = newTrial.looks
+
+/** What is measured in each pot, on which days. */
+export function LooksPart({ form: { values, change, errorOf } }: { readonly form: NewTrialForm }) {
+  const dayErrors = Array.from({ length: 60 }, (_, index) => errorOf(`checkDays.${index}`))
+  return (
+    <section aria-labelledby="looks" className={styles.part}>
+      <h2 id="looks">{words.head}</h2>
+      {values.kind !== 'jar' && (
+        <Choice
+          kind="checkbox"
+          label={words.measures}
+          name="measures"
+          error={errorOf('measures')}
+          options={TRIAL_MEASURES.map((value) => ({ value, label: trialWords.measures[value] }))}
+          isChosen={(value) => values.measures.includes(value as TrialMeasure)}
+          onChange={(event) => {
+            const { value, checked } = event.target
+            const others = values.measures.filter((one) => one !== value)
+            change({ measures: checked ? [...others, value as TrialMeasure] : others })
+          }}
+        />
+      )}
+      <div className={styles.fields}>
+        <TextField
+          label={words.days}
+          hint={words.daysHint}
+          inputMode="text"
+          value={values.checkDays}
+          error={dayErrors.find(Boolean) ?? errorOf('checkDays')}
+          onChange={(event) => change({ checkDays: event.target.value })}
+        />
+        {values.kind !== 'jar' && values.kind !== 'side-by-side' && (
+          <TextField
+            label={words.cv}
+            hint={words.cvHint}
+            inputMode="decimal"
+            value={values.cv}
+            error={errorOf('cv')}
+            onChange={(event) => change({ cv: event.target.value })}
+          />
+        )}
+      </div>
+    </section>
+  )
+}

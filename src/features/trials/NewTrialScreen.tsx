@@ -1,0 +1,109 @@
+import { TRIAL_KINDS, type TrialKind } from '../../core/trials/trialKinds'
+import type { SiteView } from '../../messages/site'
+import type { NewTrialPage } from '../../messages/trials/trials'
+import { Button } from '../../ui/Button'
+import { Choice, TextField } from '../../ui/Field'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider } from '../../ui/SiteContext'
+import { newTrial as words } from '../../ui/texts/newTrial'
+import { trialWords } from '../../ui/texts/trialWords'
+import { useReady } from '../../ui/useReady'
+import { ControlPart } from './ControlPart'
+import { DesignPanel } from './DesignPanel'
+import { LooksPart } from './LooksPart'
+import styles from './NewTrial.module.css'
+import { PotsPart } from './PotsPart'
+import { TreatmentsPart } from './TreatmentsPart'
+import { beginAs, designQuestion, remarksOf } from './trialValues'
+import { useNewTrial } from './useNewTrial'
+
+/** A trial from its question to its plan, with what it could find beside it. */
+export default function NewTrialScreen({ page, site }: { page: NewTrialPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <NewTrial page={page} />
+    </SiteProvider>
+  )
+}
+
+function NewTrial({ page }: { page: NewTrialPage }) {
+  const form = useNewTrial(page)
+  const ready = useReady()
+  const { values, change, errorOf } = form
+  const { kind } = values
+  return (
+    <>
+      <PageHead title={words.title} lead={words.lead} />
+      <form
+        className={styles.frame}
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          void form.save()
+        }}
+      >
+        <fieldset disabled={!ready} className={`plain ${styles.form}`}>
+          <section aria-labelledby="ask" className={styles.part}>
+            <h2 id="ask">{words.question.head}</h2>
+            <Choice
+              label={words.question.kind}
+              name="kind"
+              error={errorOf('kind')}
+              options={TRIAL_KINDS.map((value) => ({
+                value,
+                label: trialWords.kinds[value].question,
+                note: trialWords.kinds[value].note,
+              }))}
+              isChosen={(value) => value === kind}
+              onChange={(event) => change(beginAs(event.target.value as TrialKind))}
+            />
+            {kind && (
+              <div className={styles.fields}>
+                <TextField
+                  label={words.question.own}
+                  hint={words.question.ownHint}
+                  value={values.question}
+                  error={errorOf('question')}
+                  onChange={(event) => change({ question: event.target.value })}
+                />
+                <TextField
+                  label={words.question.name}
+                  value={values.name}
+                  error={errorOf('name')}
+                  onChange={(event) => change({ name: event.target.value })}
+                />
+              </div>
+            )}
+          </section>
+          {kind && (
+            <>
+              <ControlPart page={page} form={form} />
+              <TreatmentsPart page={page} form={form} />
+              {kind !== 'jar' && <PotsPart page={page} form={form} />}
+              <LooksPart form={form} />
+            </>
+          )}
+        </fieldset>
+        {kind && (
+          <>
+            <DesignPanel
+              question={designQuestion(values)}
+              remarks={remarksOf(values, page, words.control.usualName)}
+              lessons={page.lessons}
+            />
+            <div className={styles.end}>
+              <div className={styles.go}>
+                <Button type="submit" weight="main" data-needs="manage" disabled={!ready}>
+                  {words.go}
+                </Button>
+                <span className={styles.quiet}>{words.goNote}</span>
+              </div>
+              <ProblemNotice problem={form.problem} />
+            </div>
+          </>
+        )}
+      </form>
+    </>
+  )
+}

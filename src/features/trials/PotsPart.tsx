@@ -1,0 +1,230 @@
+import { HOW_PLANTED, type HowPlanted } from '../../core/season/planting'
+import { TRIAL_LIGHTS, type TrialLight } from '../../core/trials/trialKinds'
+import type { NewTrialPage } from '../../messages/trials/trials'
+import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useSite } from '../../ui/SiteContext'
+import { newTrial } from '../../ui/texts/newTrial'
+import { trialWords } from '../../ui/texts/trialWords'
+import styles from './NewTrial.module.css'
+import { potsNeeded, sowsAny } from './trialValues'
+import type { NewTrialForm } from './useNewTrial'
+
+const words = newTrial.pots
+
+/** What grows, how many pots, which, and how they are spread. */
+export function PotsPart({
+  page,
+  form,
+}: {
+  readonly page: NewTrialPage
+  readonly form: NewTrialForm
+}) {
+  const { values, change, errorOf } = form
+  const isSide = values.kind === 'side-by-side'
+  const sows = sowsAny(values)
+  return (
+    <section aria-labelledby="pots" className={styles.part}>
+      <h2 id="pots">{words.head}</h2>
+      {isSide && (
+        <Choice
+          kind="checkbox"
+          label={words.crops}
+          hint={words.cropsHint(values.crops.length)}
+          name="crops"
+          error={errorOf('crops')}
+          options={page.crops.map(({ id, name }) => ({ value: id, label: name }))}
+          isChosen={(value) => values.crops.includes(value)}
+          onChange={(event) => {
+            const { value, checked } = event.target
+            const others = values.crops.filter((one) => one !== value)
+            change({ crops: checked ? [...others, value] : others })
+          }}
+        />
+      )}
+      <div className={styles.fields}>
+        {!isSide && sows && (
+          <SelectField
+            label={words.crop}
+            value={values.cropId}
+            error={errorOf('cropId')}
+            onChange={(event) => change({ cropId: event.target.value })}
+          >
+            <option value="">{words.chooseCrop}</option>
+            {page.crops.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </SelectField>
+        )}
+        {sows && (
+          <TextField
+            label={words.perPot}
+            hint={words.perPotHint}
+            inputMode="numeric"
+            value={values.perPot}
+            error={errorOf('perPot')}
+            onChange={(event) => change({ perPot: event.target.value })}
+          />
+        )}
+        <TextField
+          label={isSide ? words.countSide : words.count}
+          inputMode="numeric"
+          value={values.pots}
+          error={errorOf('pots')}
+          onChange={(event) => change({ pots: event.target.value })}
+        />
+        <TextField
+          label={words.place}
+          suggestions={page.places}
+          value={values.place}
+          error={errorOf('place')}
+          onChange={(event) => change({ place: event.target.value })}
+        />
+      </div>
+      {sows && (
+        <Choice
+          label={words.how}
+          name="how"
+          options={HOW_PLANTED.map((value) => ({ value, label: trialWords.hows[value] }))}
+          isChosen={(value) => value === values.how}
+          onChange={(event) => change({ how: event.target.value as HowPlanted })}
+        />
+      )}
+      {sows && values.how === 'sown' && <SeedFields form={form} />}
+      <WhichPots page={page} form={form} />
+      {!isSide && (
+        <Choice
+          label={words.blocks}
+          name="blocks"
+          options={[
+            { value: 'blocks', label: words.inBlocks },
+            { value: 'random', label: words.atRandom },
+          ]}
+          isChosen={(value) => (value === 'blocks') === values.blocks}
+          onChange={(event) => change({ blocks: event.target.value === 'blocks' })}
+        />
+      )}
+      <Choice
+        label={words.blind}
+        name="blind"
+        options={[
+          { value: 'blind', label: words.blindYes },
+          { value: 'open', label: words.blindNo },
+        ]}
+        isChosen={(value) => (value === 'blind') === values.isBlind}
+        onChange={(event) => change({ isBlind: event.target.value === 'blind' })}
+      />
+    </section>
+  )
+}
+
+/** How seeds are treated: alike in every pot, or the trial tells of that instead. */
+function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewTrialForm }) {
+  return (
+    <fieldset className={styles.treatment}>
+      <legend>{words.seeds}</legend>
+      <div className={styles.fields}>
+        <TextField
+          label={words.presoak}
+          hint={words.presoakHint}
+          inputMode="decimal"
+          value={values.presoak}
+          error={errorOf('protocol.presoakHours')}
+          onChange={(event) => change({ presoak: event.target.value })}
+        />
+        <TextField
+          label={words.depth}
+          inputMode="decimal"
+          value={values.depth}
+          error={errorOf('protocol.depthCm')}
+          onChange={(event) => change({ depth: event.target.value })}
+        />
+      </div>
+      <div className={styles.choices}>
+        <Choice
+          label={words.water}
+          name="water"
+          options={[
+            { value: 'below', label: words.fromBelow },
+            { value: 'above', label: words.fromAbove },
+          ]}
+          isChosen={(value) => (value === 'below') === values.bottomWater}
+          onChange={(event) => change({ bottomWater: event.target.value === 'below' })}
+        />
+        <Choice
+          label={words.light}
+          name="light"
+          options={TRIAL_LIGHTS.map((value) => ({ value, label: trialWords.lights[value] }))}
+          isChosen={(value) => value === values.light}
+          onChange={(event) => change({ light: event.target.value as TrialLight })}
+        />
+      </div>
+    </fieldset>
+  )
+}
+
+/** New ones of one size, or pots that stand free. */
+function WhichPots({
+  page,
+  form: { values, change, errorOf },
+}: {
+  readonly page: NewTrialPage
+  readonly form: NewTrialForm
+}) {
+  const { format } = useSite()
+  const litres = (value: number) => format.plain(format.litres(value))
+  return (
+    <>
+      <Choice
+        label={words.which}
+        name="which"
+        options={[
+          { value: 'new', label: words.whichNew },
+          { value: 'own', label: words.whichOwn },
+        ]}
+        isChosen={(value) => (value === 'own') === values.isOwn}
+        onChange={(event) => change({ isOwn: event.target.value === 'own' })}
+      />
+      {values.isOwn ? (
+        page.freePots.length === 0 ? (
+          <p>{words.ownNone}</p>
+        ) : (
+          <Choice
+            kind="checkbox"
+            label={words.own}
+            hint={words.ownHint(values.potIds.length, potsNeeded(values))}
+            name="own"
+            error={errorOf('potIds')}
+            options={page.freePots.map((pot) => ({
+              value: String(pot.id),
+              label: pot.code,
+              note: `${pot.name} · ${litres(pot.litres)} · ${pot.lotName ?? words.ownEmpty}`,
+            }))}
+            isChosen={(value) => values.potIds.includes(Number(value))}
+            onChange={(event) => {
+              const { value, checked } = event.target
+              const others = values.potIds.filter((one) => one !== Number(value))
+              change({ potIds: checked ? [...others, Number(value)] : others })
+            }}
+          />
+        )
+      ) : (
+        <div className={styles.fields}>
+          <SelectField
+            label={words.size}
+            value={values.size}
+            error={errorOf('potSize')}
+            onChange={(event) => change({ size: event.target.value })}
+          >
+            {page.sizes.map((size) => (
+              <option key={size.name} value={size.name}>
+                {words.sizeOption(size.name, litres(size.litres))}
+              </option>
+            ))}
+          </SelectField>
+        </div>
+      )}
+    </>
+  )
+}

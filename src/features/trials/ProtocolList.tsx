@@ -1,0 +1,76 @@
+import { useState } from 'react'
+import type { ProtocolStep } from '../../core/trials'
+import type { Problem } from '../../messages/problem'
+import type { TrialPage, TrialStepBody } from '../../messages/trials/trials'
+import { ProblemNotice } from '../../ui/Notice'
+import { useOutbox } from '../../ui/outbox/useOutbox'
+import { useSite } from '../../ui/SiteContext'
+import { trials as words } from '../../ui/texts/trials'
+import { trialWords } from '../../ui/texts/trialWords'
+import styles from './Trial.module.css'
+
+/** What has to be alike for all pots, ticked as it is done. */
+export function ProtocolList({
+  page,
+  onChange,
+}: {
+  readonly page: TrialPage
+  readonly onChange: (page: TrialPage) => void
+}) {
+  const { format, site } = useSite()
+  const [problem, setProblem] = useState<Problem | null>(null)
+  /** Shown the moment it is tapped, until what was kept of it takes over. */
+  const [tapped, setTapped] = useState<Readonly<Record<string, boolean>>>({})
+  const forget = (step: string) => setTapped(({ [step]: _, ...others }) => others)
+  const { waiting, add } = useOutbox<TrialStepBody, TrialPage>(`trial-steps/${page.id}`, {
+    onAnswer: (answer, { body }) => {
+      setProblem(null)
+      forget((body as TrialStepBody).step)
+      onChange(answer)
+    },
+    onRefused: (refused, { body }) => {
+      setProblem(refused)
+      forget((body as TrialStepBody).step)
+    },
+  })
+  const tick = (step: ProtocolStep, done: boolean) => {
+    setTapped((others) => ({ ...others, [step.id]: done }))
+    void add({
+      title: words.ticked(trialWords.stepOf(step, page.protocol.light), done),
+      where: page.name,
+      page: `/trials/${page.id}`,
+      method: 'POST',
+      address: `/api/trials/${page.id}/steps`,
+      body: { step: step.id, done },
+    })
+  }
+  // What waits counts as done here: it is sent once there is a connection.
+  const steps = page.steps.map((step) => {
+    const last = waiting.findLast(({ body }) => body.step === step.id)?.body.done
+    const done = tapped[step.id] ?? last
+    return done === undefined ? step : { ...step, doneOn: done ? site.today : null }
+  })
+  return (
+    <section aria-labelledby="alike" className={styles.part}>
+      <h2 id="alike">{words.protocol}</h2>
+      <ol className={styles.steps}>
+        {steps.map((step) => (
+          <li key={step.id}>
+            <label>
+              <input
+                type="checkbox"
+                checked={step.doneOn !== null}
+                onChange={(event) => tick(step, event.target.checked)}
+              />
+              <span>
+                {trialWords.stepOf(step, page.protocol.light)}
+                {step.doneOn && <small> {words.doneOn(format.day(step.doneOn))}</small>}
+              </span>
+            </label>
+          </li>
+        ))}
+      </ol>
+      <ProblemNotice problem={problem} />
+    </section>
+  )
+}

@@ -1,0 +1,151 @@
+import type { TrialPage } from '../../messages/trials/trials'
+import { Button, LinkButton } from '../../ui/Button'
+import { TextField } from '../../ui/Field'
+import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { cautions } from '../../ui/texts/cautions'
+import { trials as trialTexts } from '../../ui/texts/trials'
+import { trialWords } from '../../ui/texts/trialWords'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useKept } from '../../ui/useKept'
+import { useSend } from '../../ui/useSend'
+import styles from './Trial.module.css'
+
+const words = trialTexts
+
+/** What comes next: its pots, then filling and planting them. */
+export function SetUpPart({
+  page,
+  onChange,
+}: {
+  readonly page: TrialPage
+  readonly onChange: (page: TrialPage) => void
+}) {
+  const { format } = useSite()
+  if (page.plantedOn !== null) {
+    return (
+      <Notice tone="ok">
+        {words.running(format.day(page.plantedOn))}{' '}
+        {page.benchTestId !== null && (
+          <a href={`/bench/tests/${page.benchTestId}`}>{words.toBench}</a>
+        )}
+      </Notice>
+    )
+  }
+  return (
+    <>
+      {page.kind !== 'jar' && <PotsStep page={page} onChange={onChange} />}
+      <PlantStep page={page} />
+    </>
+  )
+}
+
+function PotsStep({
+  page,
+  onChange,
+}: {
+  readonly page: TrialPage
+  readonly onChange: (page: TrialPage) => void
+}) {
+  const { problem, isSending, deliver } = useSend()
+  const ids = page.potList.flatMap(({ containerId }) => containerId ?? [])
+  const missing = page.potList.length - ids.length
+  const add = async () => {
+    if (isSending) return
+    const answer = await deliver<TrialPage>('POST', `/api/trials/${page.id}/pots`, {
+      version: page.version,
+    })
+    if (answer) onChange(answer.data)
+  }
+  return (
+    <section aria-labelledby="pots" className={styles.part}>
+      <h2 id="pots">{words.steps.pots}</h2>
+      {missing > 0 ? (
+        <>
+          <p>{words.addPotsWhy(page.place)}</p>
+          <div>
+            <Button weight="main" data-needs="manage" onClick={() => void add()}>
+              {words.addPots(missing)}
+            </Button>
+          </div>
+        </>
+      ) : (
+        <p>
+          {words.potsThere}{' '}
+          <LinkButton href={`/labels?pots=${ids.join()}`}>{words.printLabels}</LinkButton>
+        </p>
+      )}
+      <ProblemNotice problem={problem} />
+    </section>
+  )
+}
+
+function PlantStep({ page }: { readonly page: TrialPage }) {
+  const { site } = useSite()
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const { values, change, throwAway } = useKept(`trial-plant/${page.id}`, {
+    on: site.today,
+    despite: '',
+  })
+  const { plant } = words
+  const [head, go] =
+    page.kind === 'jar'
+      ? [plant.headJars, plant.goJars]
+      : page.perPot === 0
+        ? [plant.headFill, plant.goFill]
+        : page.how === 'sown'
+          ? [plant.headSow, plant.goSow]
+          : [plant.head, plant.go]
+  const risks = [...new Set(page.treatments.flatMap((one) => one.risks))]
+  const isDoubtful = ['barred', 'doubtful'].includes(problem?.code ?? '') || values.despite !== ''
+  const save = async (event: React.FormEvent) => {
+    event.preventDefault()
+    if (isSending) return
+    const answer = await deliver<{ benchTestId: number | null }>(
+      'POST',
+      `/api/trials/${page.id}/plant`,
+      { version: page.version, ...values },
+    )
+    if (!answer) return
+    throwAway()
+    showToastOnNextPage({ text: plant.done(page.name) })
+    window.location.reload()
+  }
+  return (
+    <section aria-labelledby="plant" data-needs="manage" className={styles.part}>
+      <h2 id="plant">{head}</h2>
+      <p>{page.kind === 'jar' ? plant.noteJars : plant.note}</p>
+      <Caution
+        lines={[
+          page.kind === 'jar' ? cautions.lime : cautions.dust,
+          ...risks.map((one) => trialWords.cautions[one]),
+        ]}
+      />
+      <form className={styles.plant} noValidate onSubmit={(event) => void save(event)}>
+        <TextField
+          label={plant.on}
+          type="date"
+          value={values.on}
+          error={errorOf('on')}
+          onChange={(event) => change({ on: event.target.value })}
+        />
+        {isDoubtful && (
+          <TextField
+            label={plant.despite}
+            hint={plant.despiteHint}
+            value={values.despite}
+            error={errorOf('despite')}
+            onChange={(event) => change({ despite: event.target.value })}
+          />
+        )}
+        <Button
+          type="submit"
+          weight={page.state === 'ready' || page.kind === 'jar' ? 'main' : 'plain'}
+        >
+          {go}
+        </Button>
+      </form>
+      <ProblemNotice problem={problem} />
+    </section>
+  )
+}

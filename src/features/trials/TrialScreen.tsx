@@ -1,0 +1,100 @@
+import { useState } from 'react'
+import type { SiteView } from '../../messages/site'
+import type { TrialPage } from '../../messages/trials/trials'
+import { Button, LinkButton } from '../../ui/Button'
+import { ProblemNotice } from '../../ui/Notice'
+import { PageHead } from '../../ui/PageHead'
+import { SiteProvider } from '../../ui/SiteContext'
+import { Stepper } from '../../ui/Stepper'
+import { trials as words } from '../../ui/texts/trials'
+import { trialWords } from '../../ui/texts/trialWords'
+import { showToastOnNextPage } from '../../ui/toast'
+import { useReady } from '../../ui/useReady'
+import { useSend } from '../../ui/useSend'
+import { DesignPanel } from './DesignPanel'
+import { Lessons } from './Lessons'
+import { ProtocolList } from './ProtocolList'
+import { designOf } from './plannedDesign'
+import { SetUpPart } from './SetUpPart'
+import styles from './Trial.module.css'
+import { TrialGrid } from './TrialGrid'
+import { TrialLooks } from './TrialLooks'
+import { TrialTreatments } from './TrialTreatments'
+
+/** A trial as it is planned, set up and goes on. */
+export default function TrialScreen({ page, site }: { page: TrialPage; site: SiteView }) {
+  return (
+    <SiteProvider site={site}>
+      <Trial first={page} />
+    </SiteProvider>
+  )
+}
+
+function Trial({ first }: { readonly first: TrialPage }) {
+  const [page, setPage] = useState(first)
+  const [isHidden, setHidden] = useState(first.isBlind)
+  const ready = useReady()
+  const { problem, deliver } = useSend()
+  const isJar = page.kind === 'jar'
+
+  const putAway = async () => {
+    if (!(await deliver('POST', `/api/trials/${page.id}/put-away`, {}))) return
+    showToastOnNextPage({
+      text: words.putAwayDone(page.name),
+      undo: { method: 'POST', address: `/api/trials/${page.id}/take-up`, body: {} },
+    })
+    window.location.assign('/trials')
+  }
+
+  return (
+    <>
+      <PageHead
+        title={page.name}
+        beside={`${trialWords.kinds[page.kind].name} · ${words.states[page.state]}`}
+        lead={page.question}
+      />
+      <div className={styles.way}>
+        <Stepper label={words.steps.label} steps={stepsOf(page)} />
+      </div>
+      <fieldset disabled={!ready} className={`plain ${styles.frame}`}>
+        <div className={styles.main}>
+          <SetUpPart page={page} onChange={setPage} />
+          <TrialTreatments page={page} isHidden={isHidden} />
+          {!isJar && (
+            <TrialGrid page={page} isHidden={isHidden} onHide={setHidden} onChange={setPage} />
+          )}
+          <ProtocolList page={page} onChange={setPage} />
+          <TrialLooks page={page} />
+          <Lessons page={page} onChange={setPage} />
+          <div className={styles.foot}>
+            <LinkButton href="/trials">{words.title}</LinkButton>
+            <Button weight="quiet" data-needs="manage" onClick={() => void putAway()}>
+              {words.putAway}
+            </Button>
+          </div>
+          <ProblemNotice problem={problem} />
+        </div>
+        <DesignPanel question={designOf(page)} />
+      </fieldset>
+    </>
+  )
+}
+
+function stepsOf({ state, kind }: TrialPage) {
+  const names =
+    kind === 'jar'
+      ? [words.steps.plan, words.steps.fill, words.steps.run]
+      : [words.steps.plan, words.steps.pots, words.steps.fill, words.steps.run]
+  const now =
+    state === 'planned'
+      ? 1
+      : state === 'ready'
+        ? 2
+        : state === 'running'
+          ? names.length - 1
+          : names.length
+  return names.map((name, index) => ({
+    name,
+    state: index < now ? ('done' as const) : index === now ? ('now' as const) : ('next' as const),
+  }))
+}

@@ -1,0 +1,86 @@
+import type { TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
+import { Notice } from '../../ui/Notice'
+import { useSite } from '../../ui/SiteContext'
+import { trials } from '../../ui/texts/trials'
+import { trialWords } from '../../ui/texts/trialWords'
+import styles from './Trial.module.css'
+
+const words = trials.treatments
+
+/** What is held against what, and what each takes. */
+export function TrialTreatments({
+  page,
+  isHidden,
+}: {
+  readonly page: TrialPage
+  readonly isHidden: boolean
+}) {
+  const { format } = useSite()
+  const must = trials.mustOf(
+    format.number(page.mustValue, page.must === 'repeat' ? 2 : 0),
+    trialWords.musts[page.must].after,
+  )
+  return (
+    <section aria-labelledby="held" className={styles.part}>
+      <h2 id="held">{words.head}</h2>
+      <p>{must}</p>
+      {page.mixedUp.map(({ name, differences }) => (
+        <Notice key={name} tone="act">
+          {words.mixedUp(name, differences.map((one) => trialWords.differences[one]).join(' and '))}
+        </Notice>
+      ))}
+      <ul className={styles.treatments}>
+        {page.treatments.map((one) => (
+          <Treatment key={one.id} page={page} one={one} isHidden={isHidden} />
+        ))}
+      </ul>
+    </section>
+  )
+}
+
+function Treatment({
+  page,
+  one,
+  isHidden,
+}: {
+  readonly page: TrialPage
+  readonly one: TrialTreatmentView
+  readonly isHidden: boolean
+}) {
+  const { format } = useSite()
+  const isJar = page.kind === 'jar'
+  const litres = (value: number) => format.plain(format.litres(value))
+  const isRunning = page.plantedOn !== null
+  return (
+    <li>
+      <div className={styles.treatmentHead}>
+        <strong>{one.name}</strong>
+        {one.number === 0 && <span className={styles.tag}>{words.control}</span>}
+      </div>
+      <p>
+        {one.addedName ? (
+          words.dose(format.number(one.dose), one.addedName, one.medium)
+        ) : one.mediumAddress ? (
+          <a href={one.mediumAddress}>{one.medium}</a>
+        ) : (
+          one.medium
+        )}
+        {isJar && ` + ${words.grams(format.number(one.dose, 1))}`}
+        {one.potName !== page.potSize.name && ` · ${one.potName}`}
+        {one.care && ` · ${one.care}`}
+      </p>
+      {!isRunning && !isJar && (
+        <p className={styles.quiet}>
+          {one.litres > 0 ? words.litres(litres(one.litres), one.pots) : words.standing}
+          {one.parts.length > 1 &&
+            ` · ${words.measure}: ${one.parts.map((part) => `${part.name} ${litres(part.litres)}`).join(', ')}`}
+        </p>
+      )}
+      {isRunning && one.lotId !== null && !isHidden && (
+        <p className={styles.quiet}>
+          <a href={`/lots/${one.lotId}`}>{words.lot}</a>
+        </p>
+      )}
+    </li>
+  )
+}

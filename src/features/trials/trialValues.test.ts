@@ -1,0 +1,145 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import { type NewTrialPage, newTrialSchema } from '../../messages/trials/trials'
+import { validate } from '../../server/validate'
+import {
+  beginAs,
+  bodyOf,
+  designQuestion,
+  EMPTY_TRIAL,
+  listOf,
+  oneMore,
+  potsNeeded,
+  remarksOf,
+  sownAs,
+  type TrialValues,
+} from './trialValues'
+
+const SHAPE = { kind: 'round' as const, topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 }
+const PAGE: NewTrialPage = {
+  kind: null,
+  choices: {
+    lots: [{ id: 4, name: 'Spent trough', litres: 30 }],
+    mixes: [{ id: 2, name: 'House mix' }],
+    bags: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
+  },
+  materials: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
+  crops: [{ id: 'chard', name: 'Chard', kind: 'leaf' }],
+  places: ['Bench'],
+  sizes: [
+    { name: 'Small', shape: SHAPE, headspaceCm: 1, litres: 1 },
+    { name: 'Large', shape: { ...SHAPE, heightCm: 20 }, headspaceCm: 1, litres: 2 },
+  ],
+  freePots: [],
+  amendments: [],
+  lessons: [],
+}
+
+const typed = (more: Partial<TrialValues>): TrialValues => ({
+  ...EMPTY_TRIAL,
+  name: 'Chard',
+  question: 'Which?',
+  place: 'Bench',
+  cropId: 'chard',
+  crops: ['chard'],
+  medium: 'bag:seed-mix',
+  added: 'lot:4',
+  amendmentId: 'calcitic-lime',
+  targetPh: '6.2',
+  ...more,
+})
+const sent = (values: TrialValues) =>
+  validate(newTrialSchema, bodyOf(values, PAGE, 'Control'), false)
+
+test('each kind as it begins is taken, once it says what is held against what', () => {
+  const [first] = EMPTY_TRIAL.treatments
+  const treatments = first ? [{ ...first, medium: 'mix:2' }] : []
+  for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
+    const body = sent(typed({ ...beginAs(kind), treatments }))
+    assert.equal(body.kind, kind)
+    assert.equal(body.treatments[0]?.dose, 0)
+    assert.ok(designQuestion(typed(beginAs(kind))))
+  }
+  assert.equal(sent(typed({ ...beginAs('count'), ...sownAs(false), treatments })).cropId, null)
+})
+
+test('a treatment is called after what fills it, and is filled as the control where nothing is said', () => {
+  const [first] = EMPTY_TRIAL.treatments
+  if (!first) throw new Error('A form begins with a treatment.')
+  const body = sent(
+    typed({
+      ...beginAs('comparison'),
+      treatments: [
+        { ...first, medium: 'mix:2' },
+        { ...first, key: 2, care: 'Feed every week', size: 'Large' },
+      ],
+    }),
+  )
+  const [control, own, fed] = body.treatments
+  assert.deepEqual(
+    [control?.name, own?.name, fed?.name],
+    ['Control', 'House mix', 'Feed every week'],
+  )
+  assert.deepEqual(fed?.medium, { kind: 'bag', materialId: 'seed-mix' })
+  assert.equal(fed?.potSize?.name, 'Large')
+})
+
+test('doses are treatments of one mix; the first has none of what is tried out', () => {
+  const body = sent(typed({ ...beginAs('dose'), doses: '0; 12,5; 50' }))
+  assert.deepEqual(
+    body.treatments.map(({ name, added }) => [name, added?.kind ?? null]),
+    [
+      ['0 %', null],
+      ['12.5 %', 'lot'],
+      ['50 %', 'lot'],
+    ],
+  )
+})
+
+test('lists of numbers as people type them', () => {
+  assert.deepEqual(listOf('7, 14,21 28  35'), [7, 14, 21, 28, 35])
+  assert.deepEqual(listOf('12,5; 25'), [12.5, 25])
+  assert.deepEqual(listOf('a week'), ['a', 'week'])
+  assert.deepEqual(listOf(' '), [])
+})
+
+test('letters in numbers are refused at their fields', () => {
+  const field = (more: Partial<TrialValues>, name: string) =>
+    assert.throws(
+      () => sent(typed({ ...beginAs('dose'), ...more })),
+      (error: { fields?: { field: string }[] }) =>
+        error.fields?.some((one) => one.field === name) ?? false,
+    )
+  field({ pots: 'some' }, 'pots')
+  field({ doses: '0, a lot' }, 'treatments.1.dose')
+  field({ checkDays: 'soon' }, 'checkDays.0')
+  field({ cv: '0.2' }, 'cv')
+  field({ depth: 'deep' }, 'protocol.depthCm')
+  assert.equal(designQuestion(typed({ ...beginAs('dose'), pots: 'some' })), null)
+})
+
+test('two changes at once are told as soon as both are made', () => {
+  const [first] = EMPTY_TRIAL.treatments
+  if (!first) throw new Error('A form begins with a treatment.')
+  const remarks = (more: object) =>
+    remarksOf(
+      typed({ ...beginAs('comparison'), size: 'Small', treatments: [{ ...first, ...more }] }),
+      PAGE,
+      'Control',
+    ).map(({ id }) => id)
+  assert.deepEqual(remarks({}), [])
+  assert.deepEqual(remarks({ medium: 'mix:2' }), [])
+  assert.deepEqual(remarks({ medium: 'mix:2', size: 'Large' }), ['two-changes'])
+  assert.deepEqual(remarks({ medium: 'mix:2', size: 'Small' }), [])
+  assert.deepEqual(remarks({ medium: 'bag:seed-mix' }), ['no-change'])
+})
+
+test('pots in all, and keys of treatments stay their own', () => {
+  assert.equal(potsNeeded(typed({ ...beginAs('dose'), pots: '3' })), 15)
+  assert.equal(potsNeeded(typed({ ...beginAs('side-by-side'), crops: ['a', 'b', 'c'] })), 6)
+  assert.equal(potsNeeded(typed(beginAs('jar'))), 0)
+  assert.deepEqual(
+    oneMore(oneMore(EMPTY_TRIAL.treatments)).map(({ key }) => key),
+    [1, 2, 3],
+  )
+})

@@ -1,0 +1,30 @@
+import type { NewTrialPage } from '../../messages/trials/trials'
+import { newTrial as words } from '../../ui/texts/newTrial'
+import { type Kept, useKept } from '../../ui/useKept'
+import { type Sending, useSend } from '../../ui/useSend'
+import { beginAs, bodyOf, EMPTY_TRIAL, type TrialValues } from './trialValues'
+
+export interface NewTrialForm
+  extends Pick<Sending, 'errorOf' | 'problem'>,
+    Pick<Kept<TrialValues>, 'values' | 'change'> {
+  readonly save: () => Promise<void>
+}
+
+/** What is typed of a new trial, kept in this browser until it is planned. */
+export function useNewTrial(page: NewTrialPage): NewTrialForm {
+  const { problem, errorOf, isSending, deliver } = useSend()
+  const { values, change, throwAway } = useKept<TrialValues>('new-trial', {
+    ...EMPTY_TRIAL,
+    size: page.sizes[0]?.name ?? '',
+    ...(page.kind ? beginAs(page.kind) : {}),
+  })
+  const save = async () => {
+    if (isSending) return
+    const body = bodyOf(values, page, words.control.usualName)
+    const answer = await deliver<{ id: number }>('POST', '/api/trials', body)
+    if (!answer) return
+    throwAway()
+    window.location.assign(`/trials/${answer.data.id}`)
+  }
+  return { values, change, errorOf, problem, save }
+}
