@@ -548,8 +548,8 @@ const ROWS: Readonly<Record<string, Row>> = {
   },
   'PUT /api/trials/[id]/lessons': {
     params: ofTrial,
-    body: () => ({ version: 5, lessons: 'Net it.' }),
-    wrong: [{ version: 5, lessons: 'x'.repeat(1001) }, 'lessons'],
+    body: () => ({ version: 4, lessons: 'Net it.' }),
+    wrong: [{ version: 4, lessons: 'x'.repeat(1001) }, 'lessons'],
     unknown: { id: NOBODY },
     stale: { version: 9, lessons: 'Net it.' },
   },

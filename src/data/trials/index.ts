@@ -8,6 +8,7 @@ export {
   putAwayTrial,
   readTrial,
   requireUnplanted,
+  setStepsDone,
   setTreatmentLot,
   type Trial,
   type TrialPot,

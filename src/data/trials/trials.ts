@@ -120,6 +120,15 @@ export async function changeTrial(
   })
 }
 
+/** Days on which steps were done. A tick changes nothing that anybody else decides: the version stays. */
+export async function setStepsDone(
+  db: Database,
+  id: number,
+  stepsDone: TrialRow['stepsDone'],
+): Promise<void> {
+  await db.update(trials).set({ stepsDone }).where(eq(trials.id, id))
+}
+
 /** Other places, or the containers and plantings that pots became. */
 export async function changeTrialPots(
   db: Database,

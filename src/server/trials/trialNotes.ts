@@ -1,7 +1,7 @@
 import { protocolSteps } from '../../core/trials'
 import { NotFound } from '../../data/errors'
 import { readSite } from '../../data/site'
-import { changeTrial, readTrial } from '../../data/trials'
+import { changeTrial, readTrial, setStepsDone } from '../../data/trials'
 import type { LessonsBody, TrialStepBody } from '../../messages/trials/trials'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -23,9 +23,7 @@ export async function tickTrialStep(
   if (!steps.some((one) => one.id === step)) throw new NotFound('There is no such step.')
   const { [step]: _, ...others } = trial.stepsDone
   const on = dayAt((await readSite(db)).timeZone, at)
-  await changeTrial(db, id, trial.version, {
-    stepsDone: done ? { ...others, [step]: on } : others,
-  })
+  await setStepsDone(db, id, done ? { ...others, [step]: on } : others)
 }
 
 /** What was learnt: it is shown when the next trial is planned. @throws StaleWrite */
