@@ -90,9 +90,9 @@ await take('order', `/turnover/orders/${id}`, desk, async (page) => {
   await page.getByText(/1 of \d+ steps done/).waitFor()
 })
 await take('turnover', '/turnover', desk)
-await take('lot-evening', '/lots/3', desk, async (page) => {
-  await page.getByRole('button', { name: 'Evening' }).click()
-  await page.getByRole('button', { name: /^Why this pH/ }).click()
+await take('trial', '/trials/1', { width: 1280, height: 1500 }, async (page) => {
+  await page.getByRole('button', { name: 'Show what is in them' }).click()
+  await page.getByText('What more pots would buy').waitFor()
 })
 await take('labels', '/labels', desk)
 await take('bench', '/bench?lot=4', desk)

@@ -7,6 +7,7 @@ export {
   listTrials,
   putAwayTrial,
   readTrial,
+  replacePlan,
   requireUnplanted,
   setStepsDone,
   setTreatmentLot,
@@ -15,4 +16,5 @@ export {
   type TrialTreatment,
   trialsInContainer,
   trialsOfLot,
+  trialsOfMix,
 } from './trials'

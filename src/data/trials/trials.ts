@@ -37,22 +37,55 @@ export async function createTrial(
   return db.transaction(async (tx) => {
     const [made] = await tx.insert(trials).values(trial).returning({ id: trials.id })
     if (!made) throw new Error('The trial was not written.')
-    const rows = await tx
-      .insert(trialTreatments)
-      .values(treatments.map((one, number) => ({ ...one, number, trialId: made.id })))
-      .returning({ id: trialTreatments.id, number: trialTreatments.number })
-    const idOf = new Map(rows.map(({ id, number }) => [number, id]))
-    if (pots.length > 0) {
-      await tx.insert(trialPots).values(
-        pots.map(({ treatment, ...pot }) => ({
-          ...pot,
-          trialId: made.id,
-          treatmentId: idOf.get(treatment) as number,
-        })),
-      )
-    }
+    await writeParts(tx, made.id, treatments, pots)
     return made.id
   })
+}
+
+/**
+ * Writes the plan of a trial anew.
+ * @throws StaleWrite, Conflict once its pots are there
+ */
+export async function replacePlan(
+  db: Database,
+  id: number,
+  version: number,
+  trial: Omit<NewTrialRow, 'createdAt'>,
+  treatments: readonly NewTreatment[],
+  pots: readonly NewTrialPot[],
+): Promise<void> {
+  await db.transaction(async (tx) => {
+    const now = await readTrial(tx, id)
+    requireUnplanted(now)
+    if (now.potList.some(({ containerId }) => containerId !== null)) {
+      throw new Conflict('Its pots are there already: plan another like it instead.')
+    }
+    await changeTrial(tx, id, version, { ...trial, stepsDone: {} })
+    await tx.delete(trialPots).where(eq(trialPots.trialId, id))
+    await tx.delete(trialTreatments).where(eq(trialTreatments.trialId, id))
+    await writeParts(tx, id, treatments, pots)
+  })
+}
+
+async function writeParts(
+  db: Database,
+  trialId: number,
+  treatments: readonly NewTreatment[],
+  pots: readonly NewTrialPot[],
+): Promise<void> {
+  const rows = await db
+    .insert(trialTreatments)
+    .values(treatments.map((one, number) => ({ ...one, number, trialId })))
+    .returning({ id: trialTreatments.id, number: trialTreatments.number })
+  const idOf = new Map(rows.map(({ id, number }) => [number, id]))
+  if (pots.length === 0) return
+  await db.insert(trialPots).values(
+    pots.map(({ treatment, ...pot }) => ({
+      ...pot,
+      trialId,
+      treatmentId: idOf.get(treatment) as number,
+    })),
+  )
 }
 
 /** All trials that were not put away, the newest first. */
@@ -96,6 +129,22 @@ async function withParts(db: Database, rows: readonly TrialRow[]): Promise<Trial
     treatments: treatmentsOf.get(row.id) ?? [],
     potList: potsOf.get(row.id) ?? [],
   }))
+}
+
+/** Trials that a mix was or is a candidate of. */
+export async function trialsOfMix(db: Database, mixId: number): Promise<TrialOf[]> {
+  return db
+    .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
+    .from(trialTreatments)
+    .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
+    .where(
+      and(
+        isNull(trials.putAwayAt),
+        sql`(${trialTreatments.medium}->>'kind') = 'mix'`,
+        sql`(${trialTreatments.medium}->>'mixId')::int = ${mixId}`,
+      ),
+    )
+    .orderBy(desc(trials.id), asc(trialTreatments.number))
 }
 
 /**

@@ -69,6 +69,9 @@ function Lot({ page }: { page: LotPage }) {
             <LinkButton href={`/bench/samples/lot/${page.id}`}>
               {mediaWords.actions.tests}
             </LinkButton>
+            <LinkButton href={`/trials/new?kind=dose&lot=${page.id}`} data-needs="manage">
+              {mediaWords.actions.trial}
+            </LinkButton>
             <NextAction page={page} />
           </>
         }

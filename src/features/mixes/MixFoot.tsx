@@ -3,6 +3,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { InTrials } from '../trials/InTrials'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 
@@ -26,6 +27,7 @@ export function MixFoot() {
   const { mix } = page
   return (
     <section className={styles.save} data-needs="manage">
+      <InTrials trials={page.trials} />
       <TextField label={words.note} {...form.register('note')} />
       <div className={styles.foot}>
         {mix && <LinkButton href={`/mixes/compare?mixes=${mix.id}`}>{words.compare}</LinkButton>}
@@ -38,6 +40,9 @@ export function MixFoot() {
         )}
         {mix && <LinkButton href={`/mixes/layers?mixes=${mix.id}`}>{words.layers}</LinkButton>}
         {mix && <LinkButton href={`/bench/samples/mix/${mix.id}`}>{words.tests}</LinkButton>}
+        {mix && (
+          <LinkButton href={`/trials/new?kind=comparison&mix=${mix.id}`}>{words.trial}</LinkButton>
+        )}
         {changed && (
           <Button
             weight="quiet"

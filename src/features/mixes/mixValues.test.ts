@@ -26,6 +26,7 @@ const POT = {
 } as const
 const page: MixDesignPage = {
   mix: null,
+  trials: [],
   from: null,
   versions: [],
   name: 'Mix',

@@ -34,7 +34,10 @@ function NewTrial({ page }: { page: NewTrialPage }) {
   const { kind } = values
   return (
     <>
-      <PageHead title={words.title} lead={words.lead} />
+      <PageHead
+        title={page.change ? words.changeTitle(page.change.name) : words.title}
+        lead={words.lead}
+      />
       <form
         className={styles.frame}
         noValidate
@@ -95,7 +98,7 @@ function NewTrial({ page }: { page: NewTrialPage }) {
             <div className={styles.end}>
               <div className={styles.go}>
                 <Button type="submit" weight="main" data-needs="manage" disabled={!ready}>
-                  {words.go}
+                  {page.change ? words.goChange : words.go}
                 </Button>
                 <span className={styles.quiet}>{words.goNote}</span>
               </div>

@@ -67,7 +67,15 @@ function Trial({ first }: { readonly first: TrialPage }) {
           <TrialLooks page={page} />
           <Lessons page={page} onChange={setPage} />
           <div className={styles.foot}>
-            <LinkButton href="/trials">{words.title}</LinkButton>
+            {page.potList.every(({ containerId }) => containerId === null) &&
+              page.plantedOn === null && (
+                <LinkButton href={`/trials/new?change=${page.id}`} data-needs="manage">
+                  {words.change}
+                </LinkButton>
+              )}
+            <LinkButton href={`/trials/new?like=${page.id}`} data-needs="manage">
+              {words.another}
+            </LinkButton>
             <Button weight="quiet" data-needs="manage" onClick={() => void putAway()}>
               {words.putAway}
             </Button>

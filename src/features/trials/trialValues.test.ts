@@ -1,5 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
+import type { TrialKind } from '../../core/trials'
 import { type NewTrialPage, newTrialSchema } from '../../messages/trials/trials'
 import { validate } from '../../server/validate'
 import {
@@ -13,11 +14,16 @@ import {
   remarksOf,
   sownAs,
   type TrialValues,
+  valuesOf,
+  withCandidate,
 } from './trialValues'
 
 const SHAPE = { kind: 'round' as const, topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 }
 const PAGE: NewTrialPage = {
   kind: null,
+  candidate: '',
+  plan: null,
+  change: null,
   choices: {
     lots: [{ id: 4, name: 'Spent trough', litres: 30 }],
     mixes: [{ id: 2, name: 'House mix' }],
@@ -94,6 +100,20 @@ test('doses are treatments of one mix; the first has none of what is tried out',
       ['50 %', 'lot'],
     ],
   )
+})
+
+test('a plan comes back into the form as it was, and what is to be tried out stands in its field', () => {
+  const [first] = EMPTY_TRIAL.treatments
+  if (!first) throw new Error('A form begins with a treatment.')
+  const treatments = [{ ...first, medium: 'mix:2', size: 'Large', risks: ['raw-manure'] as const }]
+  for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
+    const body = sent(typed({ ...beginAs(kind), treatments }))
+    assert.deepEqual(sent(valuesOf(body)), body)
+  }
+  const of = (kind: TrialKind) => withCandidate(typed(beginAs(kind)), 'mix:9')
+  assert.equal(of('dose').added, 'mix:9')
+  assert.equal(of('jar').medium, 'mix:9')
+  assert.equal(of('comparison').treatments[0]?.medium, 'mix:9')
 })
 
 test('lists of numbers as people type them', () => {

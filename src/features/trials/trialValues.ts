@@ -11,7 +11,12 @@ import {
   type TrialRisk,
   USUAL_MEASURES,
 } from '../../core/trials/trialKinds'
-import type { MediumBody, NewTrialPage, PotSizeView } from '../../messages/trials/trials'
+import type {
+  MediumBody,
+  NewTrialBody,
+  NewTrialPage,
+  PotSizeView,
+} from '../../messages/trials/trials'
 import { numberOrTyped, readNumber } from '../readNumber'
 
 /** A treatment as it stands in the form. */
@@ -118,6 +123,78 @@ export function beginAs(kind: TrialKind): Partial<TrialValues> {
     case 'jar':
       return { ...begin, doses: '0, 1, 2, 4', checkDays: '7', pots: '1', perPot: '0' }
   }
+}
+
+/** What was chosen of it, as a field holds it. */
+export function chosenOf(medium: MediumBody | null): string {
+  switch (medium?.kind) {
+    case 'mix':
+      return `mix:${medium.mixId}`
+    case 'lot':
+      return `lot:${medium.lotId}`
+    case 'bag':
+      return `bag:${medium.materialId}`
+    default:
+      return ''
+  }
+}
+
+/** An earlier plan as it would be typed. */
+export function valuesOf(plan: NewTrialBody): TrialValues {
+  const [control, ...others] = plan.treatments
+  const [dosed] = plan.treatments.filter(({ added }) => added !== null)
+  return {
+    kind: plan.kind,
+    question: plan.question,
+    name: plan.name,
+    wish: plan.wish,
+    controlName: control?.name ?? '',
+    medium: chosenOf(control?.medium ?? null),
+    controlCare: control?.care ?? '',
+    must: plan.must,
+    mustValue: String(plan.mustValue),
+    treatments: others.map((one, index) => ({
+      key: index + 1,
+      name: one.name,
+      medium: chosenOf(one.medium),
+      size: one.potSize?.name ?? '',
+      care: one.care === control?.care ? '' : one.care,
+      risks: one.risks,
+    })),
+    added: chosenOf(dosed?.added ?? null),
+    addedRisks: dosed?.risks ?? [],
+    doses: plan.treatments.map(({ dose }) => dose).join(', '),
+    amendmentId: plan.jars?.amendmentId ?? '',
+    targetPh: plan.jars ? String(plan.jars.targetPh) : '',
+    isSown: plan.perPot > 0 || plan.kind !== 'count',
+    cropId: plan.cropId ?? '',
+    crops: plan.crops,
+    how: plan.how,
+    perPot: String(plan.perPot),
+    pots: String(plan.pots),
+    isOwn: false,
+    size: plan.potSize.name,
+    potIds: [],
+    place: plan.place,
+    blocks: plan.blocks,
+    isBlind: plan.isBlind,
+    presoak: String(plan.protocol.presoakHours),
+    depth: String(plan.protocol.depthCm),
+    bottomWater: plan.protocol.bottomWater,
+    light: plan.protocol.light,
+    measures: plan.measures,
+    checkDays: plan.checkDays.join(', '),
+    cv: String(plan.cv),
+  }
+}
+
+/** What is to be tried out stands where its kind of trial has it. */
+export function withCandidate(values: TrialValues, candidate: string): TrialValues {
+  if (candidate === '') return values
+  if (values.kind === 'dose') return { ...values, added: candidate }
+  if (values.kind === 'jar') return { ...values, medium: candidate }
+  const [first, ...others] = values.treatments
+  return first ? { ...values, treatments: [{ ...first, medium: candidate }, ...others] } : values
 }
 
 /** Weeds are counted where nothing is sown: the control has to show some. */

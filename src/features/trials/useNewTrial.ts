@@ -2,7 +2,14 @@ import type { NewTrialPage } from '../../messages/trials/trials'
 import { newTrial as words } from '../../ui/texts/newTrial'
 import { type Kept, useKept } from '../../ui/useKept'
 import { type Sending, useSend } from '../../ui/useSend'
-import { beginAs, bodyOf, EMPTY_TRIAL, type TrialValues } from './trialValues'
+import {
+  beginAs,
+  bodyOf,
+  EMPTY_TRIAL,
+  type TrialValues,
+  valuesOf,
+  withCandidate,
+} from './trialValues'
 
 export interface NewTrialForm
   extends Pick<Sending, 'errorOf' | 'problem'>,
@@ -13,18 +20,36 @@ export interface NewTrialForm
 /** What is typed of a new trial, kept in this browser until it is planned. */
 export function useNewTrial(page: NewTrialPage): NewTrialForm {
   const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept<TrialValues>('new-trial', {
-    ...EMPTY_TRIAL,
-    size: page.sizes[0]?.name ?? '',
-    ...(page.kind ? beginAs(page.kind) : {}),
-  })
+  const begun: TrialValues = page.plan
+    ? valuesOf(page.plan)
+    : {
+        ...EMPTY_TRIAL,
+        size: page.sizes[0]?.name ?? '',
+        ...(page.kind ? beginAs(page.kind) : {}),
+      }
+  const { values, change, throwAway } = useKept<TrialValues>(
+    draftOf(page),
+    withCandidate(begun, page.candidate),
+  )
   const save = async () => {
     if (isSending) return
     const body = bodyOf(values, page, words.control.usualName)
-    const answer = await deliver<{ id: number }>('POST', '/api/trials', body)
+    const answer = page.change
+      ? await deliver<{ id: number }>('PUT', `/api/trials/${page.change.id}`, {
+          ...body,
+          version: page.change.version,
+        })
+      : await deliver<{ id: number }>('POST', '/api/trials', body)
     if (!answer) return
     throwAway()
     window.location.assign(`/trials/${answer.data.id}`)
   }
   return { values, change, errorOf, problem, save }
+}
+
+/** What is typed of one beginning is no draft of another. */
+function draftOf({ change, plan, candidate }: NewTrialPage): string {
+  if (change) return `trial/${change.id}/${change.version}`
+  if (plan) return `trial-like/${plan.name}`
+  return candidate ? `new-trial/${candidate}` : 'new-trial'
 }

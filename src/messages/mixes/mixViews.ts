@@ -6,6 +6,7 @@ import type { LotTriage } from '../../core/recondition'
 import type { Exposure } from '../../core/season'
 import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from '../media/lotViews'
+import type { TrialLink } from '../trials/trialViews'
 
 export type { MixFor, MixPart, PlantGroup }
 export type Wish = MixWish
@@ -72,6 +73,8 @@ export interface BaseLot {
 }
 
 export interface MixDesignPage {
+  /** That hold one of its versions against something. */
+  readonly trials: readonly TrialLink[]
   /** The lot it begins with; null where it begins with none. */
   readonly from: BaseLot | null
   /** The recipe and the version it starts from; null for a new one. */

@@ -10,6 +10,7 @@ import type {
   TrialRisk,
 } from '../../core/trials'
 import type { FillChoices } from '../containers/fillPot'
+import type { NewTrialBody } from './trials'
 
 export type TrialState = 'planned' | 'ready' | 'running' | 'closed'
 
@@ -66,6 +67,11 @@ export interface FreePotView {
 /** What a trial may be made of. */
 export interface NewTrialPage {
   readonly kind: TrialKind | null
+  /** What is to be tried out, such as "mix:3"; empty where it was not said. */
+  readonly candidate: string
+  /** What an earlier trial, or the one that is changed, was planned as. */
+  readonly plan: NewTrialBody | null
+  readonly change: { readonly id: number; readonly version: number; readonly name: string } | null
   readonly choices: FillChoices
   /** Everything that may be mixed in, bags among it. */
   readonly materials: readonly { readonly id: string; readonly name: string }[]

@@ -112,6 +112,12 @@ const treatment = Joi.object({
     .label('What is in it'),
 })
 
+/** A name that is missing or no text is told at its own field. */
+function sameName({ name: one }: Partial<TreatmentBody>, { name: other }: Partial<TreatmentBody>) {
+  if (typeof one !== 'string' || typeof other !== 'string' || one.trim() === '') return false
+  return one.trim().toLowerCase() === other.trim().toLowerCase()
+}
+
 const whole = (label: string, low: number, high: number, missing: string) =>
   Joi.number().integer().min(low).max(high).required().label(label).messages({
     'number.base': missing,
@@ -211,7 +217,7 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     .items(treatment)
     .min(2)
     .max(MOST_TREATMENTS)
-    .unique((one, other) => one.name.toLowerCase() === other.name.toLowerCase())
+    .unique((one: Partial<TreatmentBody>, other: Partial<TreatmentBody>) => sameName(one, other))
     .required()
     .label('The treatments')
     .messages({
@@ -220,8 +226,12 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     }),
 })
   .custom((body: NewTrialBody, helpers) => {
-    const { low, high } = MUST_RANGE[body.must]
-    if (!MUSTS_OF[body.kind].includes(body.must)) return helpers.error('trial.must')
+    // What is wrong in itself was told at its field.
+    const { kind, must } = body as Partial<NewTrialBody>
+    const range = must && MUST_RANGE[must]
+    if (!kind || !MUSTS_OF[kind] || !range) return body
+    const { low, high } = range
+    if (!MUSTS_OF[kind].includes(must)) return helpers.error('trial.must')
     if (body.mustValue < low || body.mustValue > high) {
       return helpers.error('trial.mustValue', { low, high })
     }
@@ -231,6 +241,15 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     'trial.must': 'Choose what the control must reach in a trial of this kind',
     'trial.mustValue': 'What the control must reach lies from {{#low}} to {{#high}}',
   })
+
+/** The same for a trial that is planned anew. */
+export interface ChangeTrialBody extends NewTrialBody {
+  readonly version: number
+}
+
+export const changeTrialSchema: Joi.ObjectSchema<ChangeTrialBody> = (
+  newTrialSchema as Joi.ObjectSchema
+).keys({ version: version() })
 
 export interface TrialParams {
   readonly id: number
@@ -300,6 +319,12 @@ export const lessonsSchema = Joi.object<LessonsBody>({
 
 export interface NewTrialQuery {
   readonly kind?: TrialKind
+  /** A mix or a lot to be tried out. */
+  readonly mix?: number
+  readonly lot?: number
+  /** An earlier trial to begin as, or a planned one to change. */
+  readonly like?: number
+  readonly change?: number
 }
 
 export const newTrialQuerySchema = Joi.object<NewTrialQuery>({
@@ -307,4 +332,8 @@ export const newTrialQuerySchema = Joi.object<NewTrialQuery>({
     .valid(...TRIAL_KINDS)
     .label('The question')
     .messages({ 'any.only': 'There is no trial of that kind' }),
+  mix: id('The number of the mix'),
+  lot: id('The number of the lot'),
+  like: id('The number of the trial'),
+  change: id('The number of the trial'),
 }).unknown()

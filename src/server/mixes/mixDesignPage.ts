@@ -15,6 +15,7 @@ import { listMaterials, materialsById } from '../../data/media'
 import { readMix } from '../../data/mixes'
 import { listCrops } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
+import { trialsOfMix } from '../../data/trials'
 import type { DesignQuery, MixDesignPage, MixMaterial } from '../../messages/mixes/mixes'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -64,6 +65,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   const components = partsToComponents(begin.parts, inForce)
   return {
     ...begin,
+    trials: begin.mix ? await trialsOfMix(db, begin.mix.id) : [],
     versions: begin.versions.map(({ number, at, note }) => ({
       number,
       on: dayAt(site.timeZone, at),

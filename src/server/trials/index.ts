@@ -1,4 +1,4 @@
-export { newTrial } from './newTrial'
+export { changePlan, newTrial } from './newTrial'
 export { newTrialPage } from './newTrialPage'
 export { plantTrial } from './plantTrial'
 export { setPots } from './setPots'

@@ -4,8 +4,13 @@ import { assignPots, layoutTrial, MOST_TRIAL_POTS, type TrialPlace } from '../..
 import { listContainers, requireContainers, type StoredContainer } from '../../data/containers'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
-import { codesInUse, createTrial } from '../../data/trials'
-import type { NewTrialBody, PotSizeBody, TreatmentBody } from '../../messages/trials/trials'
+import { codesInUse, createTrial, replacePlan } from '../../data/trials'
+import type {
+  ChangeTrialBody,
+  NewTrialBody,
+  PotSizeBody,
+  TreatmentBody,
+} from '../../messages/trials/trials'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { refuseField } from '../problem'
@@ -21,6 +26,21 @@ const SPARE_CODES = 400
  * @throws Refused at the field that does not fit the others
  */
 export async function newTrial(db: OpenDatabase, body: NewTrialBody, at: Date): Promise<number> {
+  const { row, treatments, pots } = await planOf(db, body)
+  return createTrial(db, { ...row, createdAt: at }, treatments, pots)
+}
+
+/** Plans one anew. @throws Refused as above, StaleWrite, Conflict once its pots are there */
+export async function changePlan(
+  db: OpenDatabase,
+  id: number,
+  { version, ...body }: ChangeTrialBody,
+): Promise<void> {
+  const { row, treatments, pots } = await planOf(db, body)
+  await replacePlan(db, id, version, row, treatments, pots)
+}
+
+async function planOf(db: OpenDatabase, body: NewTrialBody) {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const crops = requireCrops(body, tables)
@@ -63,21 +83,16 @@ export async function newTrial(db: OpenDatabase, body: NewTrialBody, at: Date): 
     question,
     ...rest
   } = body
-  return createTrial(
-    db,
-    {
-      ...rest,
-      kind,
-      question,
-      cropId: kind === 'side-by-side' || kind === 'jar' ? null : cropId,
-      blocks: kind === 'side-by-side' || body.blocks,
-      columns,
-      seed,
-      createdAt: at,
-    },
-    treatments,
-    pots,
-  )
+  const row = {
+    ...rest,
+    kind,
+    question,
+    cropId: kind === 'side-by-side' || kind === 'jar' ? null : cropId,
+    blocks: kind === 'side-by-side' || body.blocks,
+    columns,
+    seed,
+  }
+  return { row, treatments, pots }
 }
 
 /** @returns the crops that pots differ in: of a side by side */

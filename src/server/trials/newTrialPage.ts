@@ -1,10 +1,12 @@
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
-import { listMaterials, readLotNames } from '../../data/media'
+import { listMaterials, readLotCards, readLotNames } from '../../data/media'
+import { readMix } from '../../data/mixes'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
-import { listTrials } from '../../data/trials'
+import { listTrials, readTrial } from '../../data/trials'
 import type {
   LessonView,
+  NewTrialBody,
   NewTrialPage,
   NewTrialQuery,
   PotSizeView,
@@ -12,6 +14,7 @@ import type {
 import { fillChoices } from '../containers'
 import type { OpenDatabase } from '../database'
 import { readTables } from '../tables'
+import { planOfTrial } from './planOfTrial'
 import { settledLitres } from './trialLitres'
 
 const MOST_SIZES = 20
@@ -45,20 +48,38 @@ const USUAL_SIZES = [
 /** What a trial may be made of, and what earlier ones taught. */
 export async function newTrialPage(
   db: OpenDatabase,
-  { kind }: NewTrialQuery,
+  { kind, mix, lot, like, change }: NewTrialQuery,
 ): Promise<NewTrialPage> {
+  const earlier = change ?? like
+  const trial = earlier === undefined ? null : await readTrial(db, earlier)
+  const plan = trial && planOfTrial(trial)
   const tables = await readTables(db, (await readSite(db)).timeZone)
   const containers = await listContainers(db)
   const growing = new Set((await openPlantings(db)).map(({ containerId }) => containerId))
   const free = containers.filter(({ id }) => !growing.has(id)).slice(0, MOST_FREE)
   const names = await readLotNames(db, [...new Set(free.flatMap(({ lotId }) => lotId ?? []))])
+  const planned = plan?.treatments.flatMap(({ medium, added }) => [
+    medium,
+    ...(added ? [added] : []),
+  ])
+  const lotIds = [
+    ...free.flatMap(({ lotId }) => lotId ?? []),
+    ...(lot === undefined ? [] : [lot]),
+    ...(planned ?? []).flatMap((one) => (one.kind === 'lot' ? one.lotId : [])),
+  ]
   return {
-    kind: kind ?? null,
-    choices: await fillChoices(db),
+    kind: plan?.kind ?? kind ?? null,
+    candidate: mix === undefined ? (lot === undefined ? '' : `lot:${lot}`) : `mix:${mix}`,
+    plan,
+    change:
+      trial && change !== undefined
+        ? { id: trial.id, version: trial.version, name: trial.name }
+        : null,
+    choices: await choicesWith(db, lotIds, mix),
     materials: (await listMaterials(db)).map(({ material: { id, name } }) => ({ id, name })),
     crops: [...tables.crops.values()].map(({ id, name, kind: sort }) => ({ id, name, kind: sort })),
     places: (await listPlaces(db)).map(({ name }) => name),
-    sizes: sizesOf(containers),
+    sizes: sizesOf(containers, plan),
     freePots: free.map(({ id, code, name, place, litres, lotId }) => ({
       id,
       code,
@@ -74,8 +95,34 @@ export async function newTrialPage(
   }
 }
 
-/** The usual ones, then those of the garden, the most frequent first. */
-function sizesOf(containers: readonly StoredContainer[]): PotSizeView[] {
+/** What pots can be filled from, and lots that stand in free pots or were named. */
+async function choicesWith(
+  db: OpenDatabase,
+  lotIds: readonly number[],
+  mixId: number | undefined,
+): Promise<NewTrialPage['choices']> {
+  const choices = await fillChoices(db)
+  const there = new Set(choices.lots.map(({ id }) => id))
+  const more = await readLotCards(
+    db,
+    [...new Set(lotIds)].filter((id) => !there.has(id)),
+  )
+  const known = mixId === undefined || choices.mixes.some(({ id }) => id === mixId)
+  const mix = known ? null : await readMix(db, mixId)
+  return {
+    ...choices,
+    mixes: mix ? [...choices.mixes, { id: mix.id, name: mix.name }] : choices.mixes,
+    lots: [
+      ...choices.lots,
+      ...more
+        .filter(({ contents }) => contents.litres > 0)
+        .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
+    ],
+  }
+}
+
+/** The usual ones, then those of the garden, the most frequent first, and those of an earlier plan. */
+function sizesOf(containers: readonly StoredContainer[], plan: NewTrialBody | null): PotSizeView[] {
   const counted = new Map<string, { readonly pot: StoredContainer; count: number }>()
   for (const pot of containers) {
     const size = JSON.stringify([pot.outerShape, pot.headspaceCm])
@@ -91,7 +138,13 @@ function sizesOf(containers: readonly StoredContainer[]): PotSizeView[] {
       shape: outerShape,
       headspaceCm,
     }))
-  return [...USUAL_SIZES, ...own].map((size) => ({ ...size, litres: settledLitres(size) }))
+  const known = [...USUAL_SIZES, ...own]
+  const planned = plan
+    ? [plan.potSize, ...plan.treatments.flatMap(({ potSize }) => potSize ?? [])]
+    : []
+  const names = new Set(known.map(({ name }) => name))
+  const more = planned.filter(({ name }) => !names.has(name) && names.add(name))
+  return [...known, ...more].map((size) => ({ ...size, litres: settledLitres(size) }))
 }
 
 async function lessonsOf(db: OpenDatabase): Promise<LessonView[]> {

@@ -10,6 +10,7 @@ import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
 import { testPage } from '../bench'
 import { validate } from '../validate'
 import {
+  changePlan,
   keepLessons,
   newTrial,
   newTrialPage,
@@ -325,6 +326,27 @@ test('own pots: those that hold a candidate stay with it, and growing ones are r
   await assert.rejects(make({ pots: 2, potIds: free }), refused('potIds', /Something grows in/))
 })
 
+test('a plan is changed until its pots are there; another begins as it was', async () => {
+  const id = await make()
+  const changed = { ...body({ pots: 2, name: 'Changed' }), version: 1 }
+  await changePlan(garden.db, id, changed)
+  const page = await trialPage(garden.db, id)
+  assert.deepEqual([page.name, page.potList.length, page.version], ['Changed', 6, 2])
+  await assert.rejects(changePlan(garden.db, id, changed), /changed on another page/)
+  const { plan, change, sizes } = await newTrialPage(garden.db, { change: id })
+  assert.deepEqual(change, { id, version: 2, name: 'Changed' })
+  assert.deepEqual(validate(newTrialSchema, plan, false), body({ pots: 2, name: 'Changed' }))
+  assert.ok(sizes.some(({ name }) => name === plan?.potSize.name))
+  await setPots(garden.db, id, 2)
+  await assert.rejects(changePlan(garden.db, id, { ...changed, version: 3 }), /pots are there/)
+  const like = await newTrialPage(garden.db, { like: id })
+  assert.equal(like.change, null)
+  await assert.rejects(newTrialPage(garden.db, { like: 99_999 }), /There is no trial/)
+  const tried = await newTrialPage(garden.db, { kind: 'dose', lot: 1 })
+  assert.equal(tried.candidate, 'lot:1')
+  assert.ok(tried.choices.lots.some((lot) => lot.id === 1))
+})
+
 test('pots change places within a block; a stale page is told', async () => {
   const id = await make()
   const { potList, version } = await trialPage(garden.db, id)
@@ -364,6 +386,8 @@ test('what does not fit is refused at its field', async () => {
     refused('treatments.1.medium', /from the list/),
   )
   assert.throws(() => body({ treatments: [treatment('Bag'), treatment('bag')] }), /same name/)
+  assert.throws(() => body({ treatments: [treatment('Bag'), { medium: 7 }, {}] }), /name/)
+  assert.throws(() => body({ kind: 'no', must: 3, treatments: [3, null] }))
   assert.throws(() => body({ treatments: [treatment('Bag')] }), /control/)
   assert.throws(() => body({ must: 'weeds' }), /kind/)
   assert.throws(() => body({ mustValue: 120 }), /from 1 to 100/)

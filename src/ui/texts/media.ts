@@ -113,6 +113,7 @@ export const media = {
     `${litres} of ${name.toLowerCase()} in its next mix would bring it to ${air}.`,
   actions: {
     tests: 'Its tests',
+    trial: 'Try it in a trial',
     turnOver: 'Turn it over',
     continueOrder: 'Go on with the work order',
     useIt: 'Work out a recipe',

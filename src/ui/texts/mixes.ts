@@ -130,6 +130,7 @@ export const mixes = {
     otherPots: 'Same mix in other pots',
     layers: 'With a bottom layer',
     tests: 'Its tests',
+    trial: 'Try it in a trial',
     saveNew: 'Save the mix',
     saveNext: (version: number) => `Save version ${version}`,
     savedToast: (name: string, version: number) => `${name}, version ${version}, is written down.`,

@@ -1,6 +1,7 @@
 /** Words of planning a trial. */
 export const newTrial = {
   title: 'Plan a trial',
+  changeTitle: (name: string) => `Change the plan of ${name}`,
   lead: 'The question first; then a control, what is held against it, and enough pots to tell.',
   question: {
     head: 'What do you want to find out?',
@@ -100,6 +101,6 @@ export const newTrial = {
     cvHint: 'How much pots treated alike differ: 20 is usual.',
   },
   go: 'Plan it',
+  goChange: 'Keep the change',
   goNote: 'Nothing is filled or planted yet: the plan comes first.',
-  checked: 'What you typed is kept in this browser until it is planned.',
 } as const

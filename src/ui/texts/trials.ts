@@ -28,6 +28,8 @@ export const trials = {
     fill: 'Fill and plant',
     run: 'Look',
   },
+  change: 'Change the plan',
+  another: 'Plan another like it',
   putAway: 'Put it away',
   putAwayDone: (name: string) => `${name} is put away; its pots and what grows in them stay.`,
   addPots: (count: number) => `Add its ${count} pots`,

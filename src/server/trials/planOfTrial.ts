@@ -1,0 +1,43 @@
+import type { Trial, TrialMedium } from '../../data/trials'
+import type { MediumBody, NewTrialBody } from '../../messages/trials/trials'
+
+/** A trial as it was asked for, so that another can begin as it; of a mix its newest version is meant again. */
+export function planOfTrial(trial: Trial): NewTrialBody {
+  const rows = [...trial.potList].sort((a, b) => (a.block ?? 0) - (b.block ?? 0))
+  return {
+    kind: trial.kind,
+    name: trial.name,
+    question: trial.question,
+    wish: trial.wish,
+    must: trial.must,
+    mustValue: trial.mustValue,
+    measures: trial.measures,
+    checkDays: trial.checkDays,
+    cropId: trial.cropId,
+    crops: [...new Set(rows.flatMap(({ cropId }) => cropId ?? []))],
+    how: trial.how,
+    perPot: trial.perPot,
+    pots: trial.pots,
+    blocks: trial.blocks,
+    isBlind: trial.isBlind,
+    place: trial.place,
+    potSize: trial.potSize,
+    potIds: [],
+    protocol: trial.protocol,
+    cv: trial.cv,
+    jars: trial.jars,
+    treatments: trial.treatments.map((one) => ({
+      name: one.name,
+      medium: asked(one.medium),
+      added: one.added && asked(one.added),
+      dose: one.dose,
+      potSize: one.potSize,
+      care: one.care,
+      risks: one.risks,
+    })),
+  }
+}
+
+function asked(medium: TrialMedium): MediumBody {
+  return medium.kind === 'mix' ? { kind: 'mix', mixId: medium.mixId } : medium
+}
