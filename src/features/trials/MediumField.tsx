@@ -3,6 +3,7 @@ import { type FieldProblem, SelectField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { filling } from '../../ui/texts/filling'
 import { newTrial as words } from '../../ui/texts/newTrial'
+import { versionName } from './trialValues'
 
 /** A mix, a lot that waits, a bag; or, of what is tried out, any material. */
 export function MediumField({
@@ -23,7 +24,8 @@ export function MediumField({
   readonly onChoose: (chosen: string) => void
 }) {
   const { format } = useSite()
-  const { lots, mixes, bags } = page.choices
+  const { mixes } = page
+  const { lots, bags } = page.choices
   const bagged = withMaterials ? page.materials : bags
   return (
     <SelectField
@@ -35,11 +37,13 @@ export function MediumField({
       <option value="">{none}</option>
       {mixes.length > 0 && (
         <optgroup label={filling.groups.mix}>
-          {mixes.map(({ id, name }) => (
-            <option key={id} value={`mix:${id}`}>
-              {name}
-            </option>
-          ))}
+          {mixes.flatMap((mix) =>
+            mix.versions.map((version) => (
+              <option key={`${mix.id}:${version}`} value={`mix:${mix.id}:${version}`}>
+                {versionName(mix, version)}
+              </option>
+            )),
+          )}
         </optgroup>
       )}
       {lots.length > 0 && (

@@ -26,9 +26,9 @@ const PAGE: NewTrialPage = {
   change: null,
   choices: {
     lots: [{ id: 4, name: 'Spent trough', litres: 30 }],
-    mixes: [{ id: 2, name: 'House mix' }],
     bags: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
   },
+  mixes: [{ id: 2, name: 'House mix', versions: [3, 2] }],
   materials: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
   crops: [{ id: 'chard', name: 'Chard', kind: 'leaf' }],
   places: ['Bench'],
@@ -59,7 +59,7 @@ const sent = (values: TrialValues) =>
 
 test('each kind as it begins is taken, once it says what is held against what', () => {
   const [first] = EMPTY_TRIAL.treatments
-  const treatments = first ? [{ ...first, medium: 'mix:2' }] : []
+  const treatments = first ? [{ ...first, medium: 'mix:2:3' }] : []
   for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
     const body = sent(typed({ ...beginAs(kind), treatments }))
     assert.equal(body.kind, kind)
@@ -76,7 +76,7 @@ test('a treatment is called after what fills it, and is filled as the control wh
     typed({
       ...beginAs('comparison'),
       treatments: [
-        { ...first, medium: 'mix:2' },
+        { ...first, medium: 'mix:2:3' },
         { ...first, key: 2, care: 'Feed every week', size: 'Large' },
       ],
     }),
@@ -88,6 +88,25 @@ test('a treatment is called after what fills it, and is filled as the control wh
   )
   assert.deepEqual(fed?.medium, { kind: 'bag', materialId: 'seed-mix' })
   assert.equal(fed?.potSize?.name, 'Large')
+})
+
+test('an older version of a mix is another mix, and is called so', () => {
+  const [first] = EMPTY_TRIAL.treatments
+  if (!first) throw new Error('A form begins with a treatment.')
+  const body = sent(
+    typed({
+      ...beginAs('comparison'),
+      medium: 'mix:2:3',
+      treatments: [{ ...first, medium: 'mix:2:2' }],
+    }),
+  )
+  assert.deepEqual(
+    body.treatments.map(({ name, medium }) => [name, medium]),
+    [
+      ['Control', { kind: 'mix', mixId: 2, version: 3 }],
+      ['House mix, version 2', { kind: 'mix', mixId: 2, version: 2 }],
+    ],
+  )
 })
 
 test('doses are treatments of one mix; the first has none of what is tried out', () => {
@@ -105,15 +124,17 @@ test('doses are treatments of one mix; the first has none of what is tried out',
 test('a plan comes back into the form as it was, and what is to be tried out stands in its field', () => {
   const [first] = EMPTY_TRIAL.treatments
   if (!first) throw new Error('A form begins with a treatment.')
-  const treatments = [{ ...first, medium: 'mix:2', size: 'Large', risks: ['raw-manure'] as const }]
+  const treatments = [
+    { ...first, medium: 'mix:2:3', size: 'Large', risks: ['raw-manure'] as const },
+  ]
   for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
     const body = sent(typed({ ...beginAs(kind), treatments }))
     assert.deepEqual(sent(valuesOf(body)), body)
   }
-  const of = (kind: TrialKind) => withCandidate(typed(beginAs(kind)), 'mix:9')
-  assert.equal(of('dose').added, 'mix:9')
-  assert.equal(of('jar').medium, 'mix:9')
-  assert.equal(of('comparison').treatments[0]?.medium, 'mix:9')
+  const of = (kind: TrialKind) => withCandidate(typed(beginAs(kind)), 'mix:9:1')
+  assert.equal(of('dose').added, 'mix:9:1')
+  assert.equal(of('jar').medium, 'mix:9:1')
+  assert.equal(of('comparison').treatments[0]?.medium, 'mix:9:1')
 })
 
 test('lists of numbers as people type them', () => {
@@ -148,9 +169,9 @@ test('two changes at once are told as soon as both are made', () => {
       'Control',
     ).map(({ id }) => id)
   assert.deepEqual(remarks({}), [])
-  assert.deepEqual(remarks({ medium: 'mix:2' }), [])
-  assert.deepEqual(remarks({ medium: 'mix:2', size: 'Large' }), ['two-changes'])
-  assert.deepEqual(remarks({ medium: 'mix:2', size: 'Small' }), [])
+  assert.deepEqual(remarks({ medium: 'mix:2:3' }), [])
+  assert.deepEqual(remarks({ medium: 'mix:2:3', size: 'Large' }), ['two-changes'])
+  assert.deepEqual(remarks({ medium: 'mix:2:3', size: 'Small' }), [])
   assert.deepEqual(remarks({ medium: 'bag:seed-mix' }), ['no-change'])
 })
 

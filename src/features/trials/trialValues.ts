@@ -17,13 +17,14 @@ import type {
   NewTrialPage,
   PotSizeView,
 } from '../../messages/trials/trials'
+import { newTrial as words } from '../../ui/texts/newTrial'
 import { numberOrTyped, readNumber } from '../readNumber'
 
 /** A treatment as it stands in the form. */
 export interface TreatmentValues {
   readonly key: number
   readonly name: string
-  /** Such as "mix:3"; empty: not chosen. */
+  /** Such as "mix:3:1"; empty: not chosen. */
   readonly medium: string
   /** Name of a size; empty: as the trial's. */
   readonly size: string
@@ -129,7 +130,7 @@ export function beginAs(kind: TrialKind): Partial<TrialValues> {
 export function chosenOf(medium: MediumBody | null): string {
   switch (medium?.kind) {
     case 'mix':
-      return `mix:${medium.mixId}`
+      return `mix:${medium.mixId}:${medium.version}`
     case 'lot':
       return `lot:${medium.lotId}`
     case 'bag':
@@ -222,12 +223,12 @@ export function listOf(text: string): (number | string)[] {
 }
 
 export function mediumOf(chosen: string): MediumBody | undefined {
-  const [kind, id = ''] = chosen.split(':')
+  const [kind, id = '', version = ''] = chosen.split(':')
   switch (kind) {
     case 'lot':
       return { kind, lotId: Number(id) }
     case 'mix':
-      return { kind, mixId: Number(id) }
+      return { kind, mixId: Number(id), version: Number(version) }
     case 'bag':
       return { kind, materialId: id }
     default:
@@ -235,15 +236,25 @@ export function mediumOf(chosen: string): MediumBody | undefined {
   }
 }
 
+/** The newest is meant where no version is said. */
+export function versionName(
+  { name, versions }: NewTrialPage['mixes'][number],
+  version: number,
+): string {
+  return version === versions[0] ? name : words.version(name, version)
+}
+
 /** A name for what was chosen, where none was typed. */
 export function mediumName(page: NewTrialPage, chosen: string): string {
   const medium = mediumOf(chosen)
-  const { lots, mixes } = page.choices
+  const { lots } = page.choices
   switch (medium?.kind) {
     case 'lot':
       return lots.find(({ id }) => id === medium.lotId)?.name ?? ''
-    case 'mix':
-      return mixes.find(({ id }) => id === medium.mixId)?.name ?? ''
+    case 'mix': {
+      const mix = page.mixes.find(({ id }) => id === medium.mixId)
+      return mix ? versionName(mix, medium.version ?? 0) : ''
+    }
     case 'bag':
       return page.materials.find(({ id }) => id === medium.materialId)?.name ?? ''
     default:

@@ -67,12 +67,18 @@ export interface FreePotView {
 /** What a trial may be made of. */
 export interface NewTrialPage {
   readonly kind: TrialKind | null
-  /** What is to be tried out, such as "mix:3"; empty where it was not said. */
+  /** What is to be tried out, such as "mix:3:1" (its first version); empty where it was not said. */
   readonly candidate: string
   /** What an earlier trial, or the one that is changed, was planned as. */
   readonly plan: NewTrialBody | null
   readonly change: { readonly id: number; readonly version: number; readonly name: string } | null
-  readonly choices: FillChoices
+  readonly choices: Pick<FillChoices, 'lots' | 'bags'>
+  readonly mixes: readonly {
+    readonly id: number
+    readonly name: string
+    /** The newest first. */
+    readonly versions: readonly number[]
+  }[]
   /** Everything that may be mixed in, bags among it. */
   readonly materials: readonly { readonly id: string; readonly name: string }[]
   readonly crops: readonly { readonly id: string; readonly name: string; readonly kind: string }[]

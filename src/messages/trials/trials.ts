@@ -21,9 +21,9 @@ import { day, id, key, line, lines, version } from '../rules'
 
 export type * from './trialViews'
 
-/** What pots are filled with, as it is asked for: the newest version of a mix. */
+/** What pots are filled with, as it is asked for; of a mix the newest version where none is named. */
 export type MediumBody =
-  | { readonly kind: 'mix'; readonly mixId: number }
+  | { readonly kind: 'mix'; readonly mixId: number; readonly version?: number }
   | { readonly kind: 'lot'; readonly lotId: number }
   | { readonly kind: 'bag'; readonly materialId: string }
 
@@ -75,7 +75,14 @@ export interface NewTrialBody {
 const medium = Joi.alternatives()
   .conditional('.kind', {
     switch: [
-      { is: 'mix', then: Joi.object({ kind: Joi.valid('mix'), mixId: id('The mix').required() }) },
+      {
+        is: 'mix',
+        then: Joi.object({
+          kind: Joi.valid('mix'),
+          mixId: id('The mix').required(),
+          version: Joi.number().integer().min(1).max(100_000).label('The version of the mix'),
+        }),
+      },
       { is: 'lot', then: Joi.object({ kind: Joi.valid('lot'), lotId: id('The lot').required() }) },
       {
         is: 'bag',

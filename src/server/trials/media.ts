@@ -17,7 +17,7 @@ export interface KnownMedium {
 }
 
 /**
- * What was chosen, as the trial keeps it: of a mix the version that is the newest now.
+ * What was chosen, as the trial keeps it: of a mix the version named, or the one that is the newest now.
  * @throws Refused at the field where it is not there or holds nothing
  */
 export async function keptMedium(
@@ -27,8 +27,12 @@ export async function keptMedium(
   field: string,
 ): Promise<TrialMedium> {
   if (body.kind === 'mix') {
-    const { versions } = await readMix(db, body.mixId)
-    return { kind: 'mix', mixId: body.mixId, version: versions[0].number }
+    const { name, versions } = await readMix(db, body.mixId)
+    const version = body.version ?? versions[0].number
+    if (!versions.some(({ number }) => number === version)) {
+      refuseField(field, `${name} has no version ${version}: choose another.`)
+    }
+    return { kind: 'mix', mixId: body.mixId, version }
   }
   if (body.kind === 'bag' && !tables.materials.has(body.materialId)) {
     refuseField(field, 'Choose a material from the list.')

@@ -1,9 +1,11 @@
+import { byName } from '../../data/byName'
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
 import { listMaterials, readLotCards, readLotNames } from '../../data/media'
-import { readMix } from '../../data/mixes'
+import { listMixesByIds } from '../../data/mixes'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import { listTrials, readTrial } from '../../data/trials'
+import type { FillChoices } from '../../messages/containers/fillPot'
 import type {
   LessonView,
   NewTrialBody,
@@ -67,15 +69,26 @@ export async function newTrialPage(
     ...(lot === undefined ? [] : [lot]),
     ...(planned ?? []).flatMap((one) => (one.kind === 'lot' ? one.lotId : [])),
   ]
+  const choices = await fillChoices(db)
+  const mixIds = [
+    ...choices.mixes.map(({ id }) => id),
+    ...(mix === undefined ? [] : [mix]),
+    ...(planned ?? []).flatMap((one) => (one.kind === 'mix' ? one.mixId : [])),
+  ]
+  const mixes = await mixesWith(db, mixIds)
   return {
     kind: plan?.kind ?? kind ?? null,
-    candidate: mix === undefined ? (lot === undefined ? '' : `lot:${lot}`) : `mix:${mix}`,
+    candidate: candidateOf(
+      mixes.find(({ id }) => id === mix),
+      lot,
+    ),
     plan,
     change:
       trial && change !== undefined
         ? { id: trial.id, version: trial.version, name: trial.name }
         : null,
-    choices: await choicesWith(db, lotIds, mix),
+    choices: { bags: choices.bags, lots: await lotsWith(db, choices.lots, lotIds) },
+    mixes,
     materials: (await listMaterials(db)).map(({ material: { id, name } }) => ({ id, name })),
     crops: [...tables.crops.values()].map(({ id, name, kind: sort }) => ({ id, name, kind: sort })),
     places: (await listPlaces(db)).map(({ name }) => name),
@@ -95,30 +108,30 @@ export async function newTrialPage(
   }
 }
 
-/** What pots can be filled from, and lots that stand in free pots or were named. */
-async function choicesWith(
+/** Lots that wait in the store, and those that stand in free pots or were named. */
+async function lotsWith(
   db: OpenDatabase,
+  waiting: FillChoices['lots'],
   lotIds: readonly number[],
-  mixId: number | undefined,
-): Promise<NewTrialPage['choices']> {
-  const choices = await fillChoices(db)
-  const there = new Set(choices.lots.map(({ id }) => id))
+): Promise<FillChoices['lots']> {
+  const there = new Set(waiting.map(({ id }) => id))
   const more = await readLotCards(
     db,
     [...new Set(lotIds)].filter((id) => !there.has(id)),
   )
-  const known = mixId === undefined || choices.mixes.some(({ id }) => id === mixId)
-  const mix = known ? null : await readMix(db, mixId)
-  return {
-    ...choices,
-    mixes: mix ? [...choices.mixes, { id: mix.id, name: mix.name }] : choices.mixes,
-    lots: [
-      ...choices.lots,
-      ...more
-        .filter(({ contents }) => contents.litres > 0)
-        .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
-    ],
-  }
+  return [
+    ...waiting,
+    ...more
+      .filter(({ contents }) => contents.litres > 0)
+      .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
+  ]
+}
+
+async function mixesWith(db: OpenDatabase, ids: readonly number[]): Promise<NewTrialPage['mixes']> {
+  const mixes = await listMixesByIds(db, [...new Set(ids)])
+  return mixes
+    .map(({ id, name, versions }) => ({ id, name, versions: versions.map(({ number }) => number) }))
+    .sort((a, b) => byName(a.name, b.name))
 }
 
 /** The usual ones, then those of the garden, the most frequent first, and those of an earlier plan. */
@@ -151,4 +164,12 @@ async function lessonsOf(db: OpenDatabase): Promise<LessonView[]> {
   return (await listTrials(db)).flatMap(({ id, name, kind, lessons }) =>
     lessons ? [{ id, name, kind, lessons }] : [],
   )
+}
+
+function candidateOf(
+  mix: NewTrialPage['mixes'][number] | undefined,
+  lot: number | undefined,
+): string {
+  if (mix) return `mix:${mix.id}:${mix.versions[0]}`
+  return lot === undefined ? '' : `lot:${lot}`
 }

@@ -1,7 +1,7 @@
-import type { Trial, TrialMedium } from '../../data/trials'
-import type { MediumBody, NewTrialBody } from '../../messages/trials/trials'
+import type { Trial } from '../../data/trials'
+import type { NewTrialBody } from '../../messages/trials/trials'
 
-/** A trial as it was asked for, so that another can begin as it; of a mix its newest version is meant again. */
+/** A trial as it was asked for, so that another can begin as it. */
 export function planOfTrial(trial: Trial): NewTrialBody {
   const rows = [...trial.potList].sort((a, b) => (a.block ?? 0) - (b.block ?? 0))
   return {
@@ -28,16 +28,12 @@ export function planOfTrial(trial: Trial): NewTrialBody {
     jars: trial.jars,
     treatments: trial.treatments.map((one) => ({
       name: one.name,
-      medium: asked(one.medium),
-      added: one.added && asked(one.added),
+      medium: one.medium,
+      added: one.added,
       dose: one.dose,
       potSize: one.potSize,
       care: one.care,
       risks: one.risks,
     })),
   }
-}
-
-function asked(medium: TrialMedium): MediumBody {
-  return medium.kind === 'mix' ? { kind: 'mix', mixId: medium.mixId } : medium
 }

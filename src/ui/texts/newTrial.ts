@@ -102,5 +102,6 @@ export const newTrial = {
   },
   go: 'Plan it',
   goChange: 'Keep the change',
+  version: (name: string, version: number) => `${name}, version ${version}`,
   goNote: 'Nothing is filled or planted yet: the plan comes first.',
 } as const
