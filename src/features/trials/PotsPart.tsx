@@ -1,12 +1,14 @@
+import { useState } from 'react'
 import { HOW_PLANTED, type HowPlanted } from '../../core/season/planting'
 import { TRIAL_LIGHTS, type TrialLight } from '../../core/trials/trialKinds'
 import type { NewTrialPage } from '../../messages/trials/trials'
+import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { newTrial } from '../../ui/texts/newTrial'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './NewTrial.module.css'
-import { potsNeeded, sowsAny } from './trialValues'
+import { potsNeeded, sowsAny, usablePots } from './trialValues'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.pots
@@ -25,22 +27,7 @@ export function PotsPart({
   return (
     <section aria-labelledby="pots" className={styles.part}>
       <h2 id="pots">{words.head}</h2>
-      {isSide && (
-        <Choice
-          kind="checkbox"
-          label={words.crops}
-          hint={words.cropsHint(values.crops.length)}
-          name="crops"
-          error={errorOf('crops')}
-          options={page.crops.map(({ id, name }) => ({ value: id, label: name }))}
-          isChosen={(value) => values.crops.includes(value)}
-          onChange={(event) => {
-            const { value, checked } = event.target
-            const others = values.crops.filter((one) => one !== value)
-            change({ crops: checked ? [...others, value] : others })
-          }}
-        />
-      )}
+      {isSide && <CropChoice page={page} form={form} />}
       <div className={styles.fields}>
         {!isSide && sows && (
           <SelectField
@@ -119,6 +106,66 @@ export function PotsPart({
   )
 }
 
+/** Crops one by one: the list of all is long. */
+function CropChoice({
+  page,
+  form: { values, change, errorOf },
+}: {
+  readonly page: NewTrialPage
+  readonly form: NewTrialForm
+}) {
+  const [next, setNext] = useState('')
+  const chosen = page.crops.filter(({ id }) => values.crops.includes(id))
+  const add = () => {
+    if (next === '') return
+    change({ crops: [...values.crops, next] })
+    setNext('')
+  }
+  return (
+    <>
+      <div className={styles.adding}>
+        <SelectField
+          label={words.addCrop}
+          value={next}
+          error={errorOf('crops')}
+          onChange={(event) => setNext(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter') return
+            event.preventDefault()
+            add()
+          }}
+        >
+          <option value="">{words.chooseCrop}</option>
+          {page.crops
+            .filter(({ id }) => !values.crops.includes(id))
+            .map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+        </SelectField>
+        <Button onClick={add}>{words.addIt}</Button>
+      </div>
+      {chosen.length === 0 ? (
+        <p className={styles.quiet}>{words.cropsHint(0)}</p>
+      ) : (
+        <Choice
+          kind="checkbox"
+          label={words.crops}
+          hint={words.cropsHint(chosen.length)}
+          name="crops"
+          options={chosen.map(({ id, name }) => ({ value: id, label: name }))}
+          isChosen={() => true}
+          onChange={(event) => {
+            const { value } = event.target
+            change({ crops: values.crops.filter((one) => one !== value) })
+          }}
+        />
+      )}
+    </>
+  )
+}
+
 /** How seeds are treated: alike in every pot, or the trial tells of that instead. */
 function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewTrialForm }) {
   return (
@@ -174,6 +221,7 @@ function WhichPots({
 }) {
   const { format } = useSite()
   const litres = (value: number) => format.plain(format.litres(value))
+  const pots = usablePots(values, page)
   return (
     <>
       <Choice
@@ -187,7 +235,7 @@ function WhichPots({
         onChange={(event) => change({ isOwn: event.target.value === 'own' })}
       />
       {values.isOwn ? (
-        page.freePots.length === 0 ? (
+        pots.length === 0 ? (
           <p>{words.ownNone}</p>
         ) : (
           <Choice
@@ -196,7 +244,7 @@ function WhichPots({
             hint={words.ownHint(values.potIds.length, potsNeeded(values))}
             name="own"
             error={errorOf('potIds')}
-            options={page.freePots.map((pot) => ({
+            options={pots.map((pot) => ({
               value: String(pot.id),
               label: pot.code,
               note: `${pot.name} · ${litres(pot.litres)} · ${pot.lotName ?? words.ownEmpty}`,

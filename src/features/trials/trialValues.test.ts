@@ -14,6 +14,7 @@ import {
   remarksOf,
   sownAs,
   type TrialValues,
+  usablePots,
   valuesOf,
   withCandidate,
 } from './trialValues'
@@ -173,6 +174,24 @@ test('two changes at once are told as soon as both are made', () => {
   assert.deepEqual(remarks({ medium: 'mix:2:3', size: 'Large' }), ['two-changes'])
   assert.deepEqual(remarks({ medium: 'mix:2:3', size: 'Small' }), [])
   assert.deepEqual(remarks({ medium: 'bag:seed-mix' }), ['no-change'])
+})
+
+test('pots to choose from stand empty or hold what is tried', () => {
+  const pot = (id: number, lotId: number | null) => ({
+    id,
+    lotId,
+    lotName: lotId === null ? null : `Lot ${lotId}`,
+    code: `P${id}`,
+    name: 'Pot',
+    place: 'Bench',
+    litres: 1,
+  })
+  const page = { ...PAGE, freePots: [pot(1, null), pot(2, 4), pot(3, 5)] }
+  const ids = (more: Partial<TrialValues>) => usablePots(typed(more), page).map(({ id }) => id)
+  assert.deepEqual(ids({}), [1])
+  assert.deepEqual(ids({ medium: 'lot:4' }), [1, 2])
+  // What was chosen stays in sight, or it could not be given up.
+  assert.deepEqual(ids({ potIds: [3] }), [1, 3])
 })
 
 test('pots in all, and keys of treatments stay their own', () => {

@@ -365,6 +365,7 @@ export function designQuestion(values: TrialValues): DesignQuestion | null {
   const pots = readNumber(values.pots)
   const cv = readNumber(values.cv)
   const isWhole = pots !== null && Number.isInteger(pots) && pots >= 1 && pots <= MOST_POTS
+  if (kind === 'side-by-side' && values.crops.length === 0) return null
   if (!isWhole || treatments < 2 || cv === null || cv < 1 || cv > 200) return null
   const seeds = values.how === 'sown' && sowsAny(values) ? (readNumber(values.perPot) ?? 0) : 0
   const must = readNumber(values.mustValue)
@@ -407,6 +408,14 @@ export function remarksOf(values: TrialValues, page: NewTrialPage, usualName: st
         })),
       ]
   return reviewDesign({ kind, treatments, pots, blocks: values.blocks, checkDays: days })
+}
+
+/** Pots that stand empty, and those that hold a lot which is held against something here. */
+export function usablePots(values: TrialValues, page: NewTrialPage): NewTrialPage['freePots'] {
+  const chosen = new Set([values.medium, ...values.treatments.map(({ medium }) => medium)])
+  return page.freePots.filter(
+    ({ id, lotId }) => lotId === null || chosen.has(`lot:${lotId}`) || values.potIds.includes(id),
+  )
 }
 
 /** Pots that it takes in all. */

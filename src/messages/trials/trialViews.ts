@@ -61,6 +61,7 @@ export interface FreePotView {
   readonly name: string
   readonly place: string
   readonly litres: number
+  readonly lotId: number | null
   readonly lotName: string | null
 }
 

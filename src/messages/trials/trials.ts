@@ -192,7 +192,7 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
   blocks: Joi.boolean().required().label('Blocks'),
   isBlind: Joi.boolean().required().label('Scored blind'),
   place: line('The place', 80).required().messages({ 'string.empty': 'Say where the pots stand' }),
-  potSize,
+  potSize: potSize.required().messages({ 'any.required': 'Choose the size of the pots' }),
   potIds: Joi.array().items(id('The pot')).max(400).unique().default([]).label('The pots'),
   protocol: Joi.object({
     presoakHours: Joi.number().min(0).max(72).required().label('The hours of soaking').messages({

@@ -99,6 +99,7 @@ export async function newTrialPage(
       name,
       place,
       litres,
+      lotId,
       lotName: lotId === null ? null : (names.get(lotId) ?? null),
     })),
     amendments: [...tables.amendments.values()]

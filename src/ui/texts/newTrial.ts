@@ -62,6 +62,8 @@ export const newTrial = {
     cropsHint: (count: number) =>
       count === 0 ? 'Choose several: each is one answer.' : `${count} chosen`,
     chooseCrop: 'Choose a crop',
+    addCrop: 'A crop to grow in each mix',
+    addIt: 'Add it',
     how: 'How it goes in',
     perPot: 'In each pot',
     perPotHint: 'seeds or plants',

@@ -47,8 +47,8 @@ export const trialWords = {
       after: 'weeds come up in it: fewer, and there was nothing to fight',
     },
     repeat: {
-      name: 'read twice, it agrees',
-      unit: 'pH apart at most',
+      name: 'two readings differ',
+      unit: 'pH',
       after: 'pH is the most by which its two readings differ',
     },
   } satisfies Record<ControlMust, { name: string; unit: string; after: string }>,
