@@ -54,7 +54,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   },
   { name: 'a pot', address: '/pots/1' },
   { name: 'the code of a label', address: '/c/P01' },
-  { name: 'trials', address: '/trials' },
+  { name: 'trials', address: '/trials', further: ['/trials?find=house', '/trials?page=2'] },
   { name: 'a trial', address: '/trials/1' },
   { name: 'plan a trial', address: '/trials/new?kind=comparison' },
   { name: 'how many pots', address: '/trials/pots' },

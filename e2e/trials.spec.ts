@@ -229,6 +229,44 @@ test('lessons of one trial stand beside the plan of the next; put away and taken
   await expect(page.getByRole('link', { name: 'First', exact: true })).toBeVisible()
 })
 
+test('a mix is tried out from its own page; the plan is changed, and copied for another @desk', async ({
+  page,
+}) => {
+  await page.goto('/mixes/design?mix=1')
+  await page.getByRole('link', { name: 'Try it in a trial' }).click()
+  await expectAlive(page)
+  const treatment = page.getByRole('group', { name: 'Trough mix for strawberries' })
+  await expect(treatment.getByLabel('Filled with')).toHaveValue('mix:1:3')
+  await page.getByLabel('The question in your words').fill('Is it better than it was?')
+  await page.getByLabel('What the trial is called').fill('Old against new')
+  await choose(page, 'Its pots are filled with', 'Trough mix for strawberries, version 2')
+  await choose(page, 'What grows in them', 'Chard')
+  await page.getByLabel('Where they stand').fill('Trial bench')
+  await planIt(page, 'Old against new')
+  await expect(page.getByRole('button', { name: 'Add its 12 pots' })).toBeVisible()
+  await page.getByRole('link', { name: 'Change the plan' }).click()
+  await expectAlive(page)
+  await expect(page.getByLabel('The question in your words')).toHaveValue(
+    'Is it better than it was?',
+  )
+  await page.getByLabel('Pots of each treatment').fill('8')
+  await page.getByRole('button', { name: 'Keep the change' }).click()
+  await expect(page.getByRole('button', { name: 'Add its 16 pots' })).toBeVisible()
+  await page.goto('/trials')
+  await page.getByRole('link', { name: 'Old against new' }).click()
+  await expectAlive(page)
+  await page.getByRole('link', { name: 'Plan another like it' }).click()
+  await expectAlive(page)
+  await page.getByLabel('What the trial is called').fill('Once more')
+  await planIt(page, 'Once more')
+  await page.goto('/mixes/design?mix=1')
+  await expect(page.getByText('In a trial:')).toContainText('Once more')
+  await page.keyboard.press('.')
+  await page.getByRole('dialog').getByRole('combobox').fill('once more')
+  await page.getByRole('dialog').getByText('Once more').click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Once more')
+})
+
 test('how many pots: the number large, wrong numbers told, also without a line', async ({
   page,
   context,

@@ -7,6 +7,7 @@ import { growContainers } from './growContainers'
 import { growLots } from './growLots'
 import { growMixes } from './growMixes'
 import { growOrders } from './growOrders'
+import { growTrials } from './growTrials'
 import type { GardenSize } from './sizes'
 
 const SEED = 20_261
@@ -20,6 +21,7 @@ export async function growGarden(db: Database, size: GardenSize, now: Date): Pro
     const grown = await growLots(tx, random, size, now)
     await growBench(tx, random, grown, now)
     await growOrders(tx, random, grown, now)
+    await growTrials(tx, random, size.trials, now)
     await summarizeChangedLots(tx)
     forgetAll()
   })

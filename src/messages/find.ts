@@ -23,6 +23,7 @@ export interface FindAnswer {
   }[]
   readonly places: readonly string[]
   readonly mixes: readonly { readonly id: number; readonly name: string }[]
+  readonly trials: readonly { readonly id: number; readonly name: string }[]
   readonly materials: readonly { readonly id: string; readonly name: string }[]
   /** Work orders that are open. */
   readonly orders: readonly {

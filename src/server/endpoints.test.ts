@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
-import { TROUGH_TO_STRAWBERRY } from '../../testing/answers'
+import { TRIAL_OF_TWO_BAGS, TROUGH_TO_STRAWBERRY } from '../../testing/answers'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
@@ -78,31 +78,7 @@ const look = { kind: 'look', smell: 'none', sights: [] }
 const said = { place: '', judge: '', note: '', water: null }
 const water = { ph: 7.4, ecDsPerM: 0.5, alkalinityMgPerL: 150 }
 const place = { timeZone: 'Europe/London', southern: false }
-const trial = {
-  kind: 'comparison',
-  name: 'Trial of the table',
-  question: 'Which?',
-  wish: 'more',
-  must: 'survival',
-  mustValue: 80,
-  measures: ['height'],
-  checkDays: [14],
-  cropId: 'chard',
-  how: 'planted',
-  perPot: 1,
-  pots: 2,
-  blocks: true,
-  isBlind: false,
-  place: 'Bench',
-  potSize: { name: 'Tall pot', shape, headspaceCm: 2 },
-  protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
-  cv: 20,
-  treatments: ['all-purpose-mix', 'seed-mix'].map((materialId) => ({
-    name: materialId,
-    medium: { kind: 'bag', materialId },
-    dose: 0,
-  })),
-}
+const trial = TRIAL_OF_TWO_BAGS
 const ofTrial = () => ({ id: ids.trial })
 const ofTest = () => ({ id: ids.test })
 const ofLot = () => ({ id: ids.lot })

@@ -6,6 +6,7 @@ import { materialsById } from '../../src/data/media'
 import { listCrops, listProblems } from '../../src/data/season'
 import type { OpenDatabase } from '../../src/server/database'
 import { gardenTables } from '../../src/server/storage/gardenTables'
+import { TRIAL_OF_TWO_BAGS } from '../answers'
 import { drawFrom, pick, type Random } from '../random'
 import { SMALL_JPEG } from '../smallJpeg'
 import { fromSchema, type Words } from './fromSchema'
@@ -63,6 +64,7 @@ export async function fuzzEndpoints(
         'The pot': await filledPots(db),
         'The larger pot': await emptyPots(db),
         'The table': TABLES,
+        'The name of the treatment': TREATMENTS,
       }
     }
     const { context, said } = makeRequest(route, words, random, whole)
@@ -103,6 +105,8 @@ function makeRequest(route: Route, words: Words, random: Random, whole: number) 
   let params = make(spec.params)
   let query = make(spec.query)
   let body = make(spec.body)
+  const sound = SOUND[nameOf(route)]
+  if (sound && random() < 0.5) body = { ...(body as object), ...sound }
   const wrong = random() < whole ? 'nothing' : pick(random, wrongsOf(route))
   if (wrong === 'params') params = spoil(params, random)
   if (wrong === 'query') query = spoil(query, random)
@@ -123,6 +127,12 @@ function makeRequest(route: Route, words: Words, random: Random, whole: number) 
   const context = { request, params: given, url, locals: {} } as unknown as APIContext
   const said = `${nameOf(route)} ${JSON.stringify(given)} ${url.search} ${(text ?? '').slice(0, 400)}`
   return { context, said }
+}
+
+/** What fits together in so many ways that a draw seldom does: half of the requests begin with it. */
+const SOUND: Readonly<Record<string, object>> = {
+  'POST /api/trials': TRIAL_OF_TWO_BAGS,
+  'PUT /api/trials/[id]': TRIAL_OF_TWO_BAGS,
 }
 
 /** As an address holds it. */
@@ -169,6 +179,9 @@ function headersOf(wrong: string, random: Random): Record<string, string> {
       return {}
   }
 }
+
+/** Enough that two are seldom called alike. */
+const TREATMENTS = Array.from({ length: 40 }, (_, i) => `Mix ${i} <b>`)
 
 async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
   // The newest few, so that a row and what belongs to it are drawn together now and then.
@@ -265,6 +278,8 @@ async function wordsOf(db: OpenDatabase): Promise<Words> {
       problem: (await listProblems(db)).map(({ id }) => id),
       photo: [SMALL_JPEG],
       group: PLANT_GROUPS.map(({ id }) => id),
+      weighed: products,
+      step: ['label', 'pots', 'places', 'jar-wait'],
       key: ['pour', 'drip', 'mark', 'stopped', 'start'],
       field: ['pouredMl', 'drainedMl', 'note'],
     },

@@ -36,6 +36,7 @@ export interface Words {
 const LEFT_OUT = 0.3
 const NULL = 0.15
 const MOST_ITEMS = 4
+const ALL_THE_SAME = 0.1
 const HIGHEST_ID = 14
 
 /** A value that a schema would take: what it cannot know (which rows are there) is drawn from what is given. */
@@ -73,7 +74,10 @@ function make(described: Described, words: Words, random: Random): unknown {
 function thensOf(match: Match): readonly Described[] {
   if (match.schema) return [match.schema]
   const branches = [match.then, match.otherwise, ...(match.switch ?? []).map(({ then }) => then)]
-  return branches.flatMap((branch) => (branch ? [branch] : []))
+  // A branch that nothing may take is there for its sentence only.
+  return branches.flatMap((branch) =>
+    branch && branch.flags?.presence !== 'forbidden' ? [branch] : [],
+  )
 }
 
 function makeObject(described: Described, words: Words, random: Random): unknown {
@@ -94,7 +98,13 @@ function makeArray(described: Described, words: Words, random: Random): unknown 
   const least = limitOf(described, 'min') ?? 0
   const most = Math.min(limitOf(described, 'max') ?? MOST_ITEMS, Math.max(least, MOST_ITEMS))
   const item = described.items?.[0] ?? { type: 'string' }
-  return Array.from({ length: between(random, least, most) }, () => make(item, words, random))
+  const made = Array.from({ length: between(random, least, most) }, () => make(item, words, random))
+  const isUnique = described.rules?.some(({ name }) => name === 'unique') ?? false
+  // Mostly each once, where only that is taken.
+  if (!isUnique || random() < ALL_THE_SAME) return made
+  // Things that have a name are told apart by it.
+  const told = (one: unknown) => JSON.stringify((one as { name?: unknown } | null)?.name ?? one)
+  return [...new Map(made.map((one) => [told(one), one])).values()]
 }
 
 function makeNumber(described: Described, words: Words, random: Random): number {

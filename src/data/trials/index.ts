@@ -1,10 +1,13 @@
 export type { TrialMedium, TrialPotSize } from './tables'
 export {
+  blindContainers,
   changeTrial,
   changeTrialPots,
   codesInUse,
   createTrial,
-  listTrials,
+  findTrialNames,
+  findTrials,
+  listLessons,
   putAwayTrial,
   readTrial,
   replacePlan,

@@ -1,7 +1,9 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import type { TrialKind } from '../../core/trials'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
+import { likeWord, wordsOf } from '../words'
 import { trialPots, trials, trialTreatments } from './tables'
 
 export type TrialRow = typeof trials.$inferSelect
@@ -88,14 +90,73 @@ async function writeParts(
   )
 }
 
-/** All trials that were not put away, the newest first. */
-export async function listTrials(db: Database): Promise<Trial[]> {
+/** A page of the trials, those that run first, the newest first; those whose name or question holds all words of `find`. */
+export async function findTrials(
+  db: Database,
+  {
+    find = '',
+    offset,
+    limit,
+  }: { readonly find?: string; readonly offset: number; readonly limit: number },
+): Promise<{ readonly rows: readonly Trial[]; readonly total: number }> {
+  const condition = isNamed(find)
   const rows = await db
     .select()
     .from(trials)
-    .where(isNull(trials.putAwayAt))
+    .where(condition)
+    .orderBy(
+      sql`${trials.closedAt} is not null`,
+      sql`${trials.plantedOn} is null`,
+      desc(trials.createdAt),
+      desc(trials.id),
+    )
+    .limit(limit)
+    .offset(offset)
+  return { rows: await withParts(db, rows), total: await db.$count(trials, condition) }
+}
+
+function isNamed(find: string) {
+  return and(
+    isNull(trials.putAwayAt),
+    ...wordsOf(find).map(
+      (word) => sql`lower(${trials.name} || ' ' || ${trials.question}) like ${likeWord(word)}`,
+    ),
+  )
+}
+
+/** Names of trials that hold all words of `find`. */
+export async function findTrialNames(
+  db: Database,
+  find: string,
+  limit: number,
+): Promise<{ readonly id: number; readonly name: string }[]> {
+  return db
+    .select({ id: trials.id, name: trials.name })
+    .from(trials)
+    .where(isNamed(find))
     .orderBy(desc(trials.createdAt), desc(trials.id))
-  return withParts(db, rows)
+    .limit(limit)
+}
+
+/** What was learnt in trials, the newest first. */
+export async function listLessons(
+  db: Database,
+  limit: number,
+): Promise<
+  {
+    readonly id: number
+    readonly name: string
+    readonly kind: TrialKind
+    readonly lessons: string
+  }[]
+> {
+  const rows = await db
+    .select({ id: trials.id, name: trials.name, kind: trials.kind, lessons: trials.lessons })
+    .from(trials)
+    .where(and(isNull(trials.putAwayAt), isNotNull(trials.lessons)))
+    .orderBy(desc(trials.createdAt), desc(trials.id))
+    .limit(limit)
+  return rows.flatMap(({ lessons, ...row }) => (lessons ? [{ ...row, lessons }] : []))
 }
 
 /** @throws NotFound */
@@ -211,6 +272,24 @@ export interface TrialOf {
   readonly trialId: number
   readonly name: string
   readonly as: string
+}
+
+/** Containers of trials that are scored blind and not closed yet: what is in them is not told at the pot. */
+export async function blindContainers(db: Database): Promise<ReadonlySet<number>> {
+  const rows = await db
+    .select({ id: trialPots.containerId })
+    .from(trialPots)
+    .innerJoin(trials, eq(trials.id, trialPots.trialId))
+    .where(
+      and(
+        eq(trials.isBlind, true),
+        isNotNull(trials.plantedOn),
+        isNull(trials.putAwayAt),
+        isNull(trials.closedAt),
+        isNotNull(trialPots.containerId),
+      ),
+    )
+  return new Set(rows.flatMap(({ id }) => id ?? []))
 }
 
 /** Trials that are going on in a container. */

@@ -55,10 +55,11 @@ function Pot({ page }: { page: PotPage }) {
       />
       <Sentence page={page} />
       <InTrials trials={page.trials} />
-      {page.ways && page.lot && <WaysOut ways={page.ways} lotId={page.lot.id} />}
+      {page.ways && page.lot && !page.isBlind && <WaysOut ways={page.ways} lotId={page.lot.id} />}
       {page.fill && <FillForm page={page} />}
       <div className={styles.grid}>
-        {section && (
+        {section && page.isBlind && <p className={styles.note}>{words.blind}</p>}
+        {section && !page.isBlind && (
           <section aria-labelledby="section">
             <h2 id="section">{words.section}</h2>
             <PotSection pot={section} size="stage" planted={growing.length > 0} />

@@ -98,7 +98,7 @@ export function ControlPart({
           hint={must ? trialWords.musts[must].unit : undefined}
           inputMode="decimal"
           value={values.mustValue}
-          error={errorOf('mustValue') ?? errorOf('')}
+          error={errorOf('mustValue')}
           onChange={(event) => change({ mustValue: event.target.value })}
         />
       </div>

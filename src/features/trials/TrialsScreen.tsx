@@ -1,9 +1,13 @@
 import type { SiteView } from '../../messages/site'
 import type { TrialRowView, TrialsPage } from '../../messages/trials/trials'
 import { LinkButton } from '../../ui/Button'
+import { ListBar } from '../../ui/list/ListBar'
+import { listAddress } from '../../ui/list/listAddress'
+import { Pager } from '../../ui/list/Pager'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
+import { list as listWords } from '../../ui/texts/list'
 import { trials as words } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './Trials.module.css'
@@ -24,7 +28,19 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
           </>
         }
       />
-      {page.trials.length === 0 ? (
+      {(page.asked.find || page.part.total > page.part.pageRows) && (
+        <ListBar
+          path="/trials"
+          label={words.find}
+          hint={words.findHint}
+          find={page.asked.find ?? ''}
+        />
+      )}
+      {page.trials.length === 0 && page.asked.find ? (
+        <p>
+          {listWords.nothing} <a href="/trials">{listWords.showAll}</a>
+        </p>
+      ) : page.trials.length === 0 ? (
         <EmptyState title={words.empty} next={words.emptyNext} />
       ) : (
         <ul className={styles.trials}>
@@ -33,6 +49,10 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
           ))}
         </ul>
       )}
+      <Pager
+        part={page.part}
+        addressOf={(to) => listAddress('/trials', { ...page.asked, page: to })}
+      />
       <section aria-labelledby="questions" className={styles.begin}>
         <h2 id="questions">{words.questions}</h2>
         <ul>

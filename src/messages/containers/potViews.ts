@@ -156,6 +156,8 @@ export interface PotPage {
   readonly crops: readonly CropName[]
   readonly problems: readonly ProblemChoice[]
   readonly triage: TriageView | null
+  /** It is scored blind in a trial: what is in it is not told here. */
+  readonly isBlind: boolean
   /** That go on in it. */
   readonly trials: readonly TrialLink[]
 }

@@ -10,6 +10,7 @@ import type {
   TrialRisk,
 } from '../../core/trials'
 import type { FillChoices } from '../containers/fillPot'
+import type { ListPart, ListQuery } from '../list'
 import type { NewTrialBody } from './trials'
 
 export type TrialState = 'planned' | 'ready' | 'running' | 'closed'
@@ -45,6 +46,8 @@ export interface LessonView {
 }
 
 export interface TrialsPage {
+  readonly asked: ListQuery
+  readonly part: ListPart
   readonly trials: readonly TrialRowView[]
 }
 

@@ -5,8 +5,6 @@ import {
   CONTROL_MUSTS,
   type ControlMust,
   MOST_TREATMENTS,
-  MUST_RANGE,
-  MUSTS_OF,
   type SeedProtocol,
   TRIAL_KINDS,
   TRIAL_LIGHTS,
@@ -16,6 +14,7 @@ import {
   type TrialMeasure,
   type TrialRisk,
 } from '../../core/trials/trialKinds'
+import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { day, id, key, line, lines, version } from '../rules'
 
@@ -78,15 +77,21 @@ const medium = Joi.alternatives()
       {
         is: 'mix',
         then: Joi.object({
-          kind: Joi.valid('mix'),
+          kind: Joi.valid('mix').required(),
           mixId: id('The mix').required(),
           version: Joi.number().integer().min(1).max(100_000).label('The version of the mix'),
         }),
       },
-      { is: 'lot', then: Joi.object({ kind: Joi.valid('lot'), lotId: id('The lot').required() }) },
+      {
+        is: 'lot',
+        then: Joi.object({ kind: Joi.valid('lot').required(), lotId: id('The lot').required() }),
+      },
       {
         is: 'bag',
-        then: Joi.object({ kind: Joi.valid('bag'), materialId: key('The material').required() }),
+        then: Joi.object({
+          kind: Joi.valid('bag').required(),
+          materialId: key('The material').required(),
+        }),
       },
     ],
     otherwise: Joi.forbidden().messages({ 'any.unknown': 'Choose what the pots are filled with' }),
@@ -100,7 +105,7 @@ const potSize = Joi.object({
 })
 
 const treatment = Joi.object({
-  name: line('The name', 60).required().messages({
+  name: line('The name of the treatment', 60).required().messages({
     'string.empty': 'Give it a short name',
     'any.required': 'Give it a short name',
   }),
@@ -116,7 +121,8 @@ const treatment = Joi.object({
     .max(TRIAL_RISKS.length)
     .unique()
     .default([])
-    .label('What is in it'),
+    .label('What is in it')
+    .messages({ 'array.unique': 'What is in it stands there twice' }),
 })
 
 /** A name that is missing or no text is told at its own field. */
@@ -160,7 +166,8 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     .max(TRIAL_MEASURES.length)
     .unique()
     .required()
-    .label('What is measured'),
+    .label('What is measured')
+    .messages({ 'array.unique': 'What is measured stands there twice' }),
   checkDays: Joi.array()
     .items(Joi.number().integer().min(1).max(400).label('The day'))
     .max(60)
@@ -193,7 +200,13 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
   isBlind: Joi.boolean().required().label('Scored blind'),
   place: line('The place', 80).required().messages({ 'string.empty': 'Say where the pots stand' }),
   potSize: potSize.required().messages({ 'any.required': 'Choose the size of the pots' }),
-  potIds: Joi.array().items(id('The pot')).max(400).unique().default([]).label('The pots'),
+  potIds: Joi.array()
+    .items(id('The pot'))
+    .max(400)
+    .unique()
+    .default([])
+    .label('The pots')
+    .messages({ 'array.unique': 'A pot stands there twice' }),
   protocol: Joi.object({
     presoakHours: Joi.number().min(0).max(72).required().label('The hours of soaking').messages({
       'number.base': 'Say how many hours seeds are soaked; 0 for none',
@@ -232,22 +245,6 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
       'array.unique': 'Two of them have the same name: tell them apart',
     }),
 })
-  .custom((body: NewTrialBody, helpers) => {
-    // What is wrong in itself was told at its field.
-    const { kind, must } = body as Partial<NewTrialBody>
-    const range = must && MUST_RANGE[must]
-    if (!kind || !MUSTS_OF[kind] || !range) return body
-    const { low, high } = range
-    if (!MUSTS_OF[kind].includes(must)) return helpers.error('trial.must')
-    if (body.mustValue < low || body.mustValue > high) {
-      return helpers.error('trial.mustValue', { low, high })
-    }
-    return body
-  })
-  .messages({
-    'trial.must': 'Choose what the control must reach in a trial of this kind',
-    'trial.mustValue': 'What the control must reach lies from {{#low}} to {{#high}}',
-  })
 
 /** The same for a trial that is planned anew. */
 export interface ChangeTrialBody extends NewTrialBody {
@@ -323,6 +320,8 @@ export const lessonsSchema = Joi.object<LessonsBody>({
   version: version(),
   lessons: lines('The lessons', 1000).allow('').required(),
 })
+
+export const trialsQuerySchema = Joi.object<ListQuery>(listFields).unknown()
 
 export interface NewTrialQuery {
   readonly kind?: TrialKind

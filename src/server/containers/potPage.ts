@@ -13,7 +13,7 @@ import {
   wholeYear,
 } from '../../data/season'
 import { readSite } from '../../data/site'
-import { trialsInContainer } from '../../data/trials'
+import { blindContainers, trialsInContainer } from '../../data/trials'
 import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -118,6 +118,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
     })),
     problems: problemChoices(tables),
     triage: facts && triageView(facts.triage, tables),
+    isBlind: (await blindContainers(db)).has(id),
     trials: await trialsInContainer(db, id),
   }
 }

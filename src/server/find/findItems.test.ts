@@ -25,6 +25,7 @@ test('every kind of thing that has a name is found by it', async () => {
   )
   assert.ok(camellia.mixes.some(({ name }) => name === 'Camellia tub'))
   assert.deepEqual((await findItems(garden.db, 'south wall')).places, ['South wall'])
+  assert.ok((await findItems(garden.db, 'chard bag')).trials.some(({ id }) => id === 1))
   assert.ok((await findItems(garden.db, 'grit')).materials.some(({ id }) => id === 'grit'))
   const nothing = await findItems(garden.db, 'zeppelin')
   assert.equal(nothing.lots.length + nothing.pots.length + nothing.places.length, 0)

@@ -3,6 +3,7 @@ import { listContainers, type StoredContainer } from '../../data/containers'
 import { findLotNames, listMaterials, readLotNames } from '../../data/media'
 import { findMixNames } from '../../data/mixes'
 import { listWorkOrders } from '../../data/recondition'
+import { findTrialNames } from '../../data/trials'
 import { wordsOf } from '../../data/words'
 import type { FindAnswer } from '../../messages/find'
 import type { OpenDatabase } from '../database'
@@ -33,6 +34,7 @@ export async function findItems(db: OpenDatabase, find: string): Promise<FindAns
     pots,
     places: places.sort((a, b) => a.localeCompare(b)).slice(0, FIRST),
     mixes: mixes.rows,
+    trials: await findTrialNames(db, find, FIRST),
     materials: (await listMaterials(db))
       .map(({ material: { id, name } }) => ({ id, name }))
       .filter(({ name }) => holds(name))

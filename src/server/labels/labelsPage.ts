@@ -1,6 +1,7 @@
 import { listContainers, type StoredContainer } from '../../data/containers'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
+import { blindContainers } from '../../data/trials'
 import {
   LABEL_SIZES,
   type LabelSize,
@@ -38,8 +39,11 @@ export async function labelsPage(
     const name = tables.crops.get(cropId)?.name
     if (name) growing.set(containerId, [...(growing.get(containerId) ?? []), name])
   }
+  const blind = await blindContainers(db)
+  const factsOf = ({ id, lotId }: StoredContainer) =>
+    blind.has(id) ? undefined : byId.get(lotId ?? 0)
   const all = [
-    ...pots.map((pot) => potLabel(pot, byId.get(pot.lotId ?? 0), growing.get(pot.id) ?? [])),
+    ...pots.map((pot) => potLabel(pot, factsOf(pot), growing.get(pot.id) ?? [])),
     ...lotIds.flatMap((id) => {
       const found = byId.get(id)
       return found ? [lotLabel(found)] : []

@@ -1,6 +1,13 @@
 import { randomInt } from 'node:crypto'
 import { requireShape } from '../../core/containers'
-import { assignPots, layoutTrial, MOST_TRIAL_POTS, type TrialPlace } from '../../core/trials'
+import {
+  assignPots,
+  layoutTrial,
+  MOST_TRIAL_POTS,
+  MUST_RANGE,
+  MUSTS_OF,
+  type TrialPlace,
+} from '../../core/trials'
 import { listContainers, requireContainers, type StoredContainer } from '../../data/containers'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -44,6 +51,7 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const crops = requireCrops(body, tables)
+  requireMust(body)
   requireDoses(body, tables)
   requireSize(body.potSize, 'potSize')
   const treatments = []
@@ -122,6 +130,16 @@ function requireCrops(body: NewTrialBody, { crops }: Tables): readonly string[] 
     )
   }
   return body.crops
+}
+
+function requireMust({ kind, must, mustValue }: NewTrialBody): void {
+  if (!MUSTS_OF[kind].includes(must)) {
+    refuseField('must', 'Choose what the control must reach in a trial of this kind.')
+  }
+  const { low, high } = MUST_RANGE[must]
+  if (mustValue < low || mustValue > high) {
+    refuseField('mustValue', `What the control must reach lies from ${low} to ${high}.`)
+  }
 }
 
 function requireDoses({ kind, treatments, jars }: NewTrialBody, { amendments }: Tables): void {

@@ -4,10 +4,9 @@ import { listMaterials, readLotCards, readLotNames } from '../../data/media'
 import { listMixesByIds } from '../../data/mixes'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
-import { listTrials, readTrial } from '../../data/trials'
+import { listLessons, readTrial } from '../../data/trials'
 import type { FillChoices } from '../../messages/containers/fillPot'
 import type {
-  LessonView,
   NewTrialBody,
   NewTrialPage,
   NewTrialQuery,
@@ -21,6 +20,7 @@ import { settledLitres } from './trialLitres'
 
 const MOST_SIZES = 20
 const MOST_FREE = 200
+const MOST_LESSONS = 20
 
 const round = (name: string, topDiameterCm: number, baseDiameterCm: number, heightCm: number) => ({
   name,
@@ -105,7 +105,7 @@ export async function newTrialPage(
     amendments: [...tables.amendments.values()]
       .filter(({ cce }) => cce !== 0)
       .map(({ id, name }) => ({ id, name })),
-    lessons: await lessonsOf(db),
+    lessons: await listLessons(db, MOST_LESSONS),
   }
 }
 
@@ -159,12 +159,6 @@ function sizesOf(containers: readonly StoredContainer[], plan: NewTrialBody | nu
   const names = new Set(known.map(({ name }) => name))
   const more = planned.filter(({ name }) => !names.has(name) && names.add(name))
   return [...known, ...more].map((size) => ({ ...size, litres: settledLitres(size) }))
-}
-
-async function lessonsOf(db: OpenDatabase): Promise<LessonView[]> {
-  return (await listTrials(db)).flatMap(({ id, name, kind, lessons }) =>
-    lessons ? [{ id, name, kind, lessons }] : [],
-  )
 }
 
 function candidateOf(

@@ -8,6 +8,8 @@ import { plantingsIn, takePlantingsOut } from '../../data/season'
 import { putAwayTrial, readTrial } from '../../data/trials'
 import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
 import { testPage } from '../bench'
+import { potPage } from '../containers'
+import { labelsPage } from '../labels'
 import { validate } from '../validate'
 import {
   changePlan,
@@ -359,6 +361,23 @@ test('a plan is changed until its pots are there; another begins as it was', asy
   )
 })
 
+test('scored blind, neither a label nor the pot’s page tells what is in it', async () => {
+  const id = await make({ isBlind: true })
+  await plant(id)
+  const { potList, treatments } = await trialPage(garden.db, id)
+  const pot = potList[0]?.containerId as number
+  const page = await potPage(garden.db, pot)
+  assert.ok(page.isBlind)
+  assert.match(page.lot?.name ?? '', /: mix [ABC]$/)
+  assert.equal(new Set(treatments.map(({ lotId: lot }) => lot)).size, 3)
+  const labels = await labelsPage(garden.db, { pots: `${pot},1` }, 'http://localhost')
+  const told = (of: number) => {
+    const label = labels.labels.find((one) => one.id === of)
+    return label && (label.lotName !== '' || label.strata.length > 0)
+  }
+  assert.deepEqual([told(pot), told(1)], [false, true])
+})
+
 test('pots change places within a block; a stale page is told', async () => {
   const id = await make()
   const { potList, version } = await trialPage(garden.db, id)
@@ -401,8 +420,8 @@ test('what does not fit is refused at its field', async () => {
   assert.throws(() => body({ treatments: [treatment('Bag'), { medium: 7 }, {}] }), /name/)
   assert.throws(() => body({ kind: 'no', must: 3, treatments: [3, null] }))
   assert.throws(() => body({ treatments: [treatment('Bag')] }), /control/)
-  assert.throws(() => body({ must: 'weeds' }), /kind/)
-  assert.throws(() => body({ mustValue: 120 }), /from 1 to 100/)
+  await assert.rejects(make({ must: 'weeds' }), refused('must', /of this kind/))
+  await assert.rejects(make({ mustValue: 120 }), refused('mustValue', /from 1 to 100/))
   assert.throws(() => body({ checkDays: [0] }), /begin with 1/)
   await assert.rejects(plant(await make(), { on: '2027-01-01' }), refused('on', /not come yet/))
 })

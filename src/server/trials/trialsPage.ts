@@ -1,14 +1,23 @@
 import { addDays } from 'date-fns'
 import { readSite } from '../../data/site'
-import { listTrials, type Trial } from '../../data/trials'
+import { findTrials, type Trial } from '../../data/trials'
+import type { ListQuery } from '../../messages/list'
 import type { TrialState, TrialsPage } from '../../messages/trials/trials'
 import type { OpenDatabase } from '../database'
+import { partOf } from '../listPart'
 import { readTables } from '../tables'
 
-/** All trials, those that go on first. */
-export async function trialsPage(db: OpenDatabase): Promise<TrialsPage> {
+const TRIAL_ROWS = 24
+
+/** A page of the trials, those that go on first. */
+export async function trialsPage(db: OpenDatabase, asked: ListQuery = {}): Promise<TrialsPage> {
   const tables = await readTables(db, (await readSite(db)).timeZone)
-  const rows = (await listTrials(db)).map((trial) => {
+  const { rows, part } = await partOf(
+    asked.page,
+    (at) => findTrials(db, { find: asked.find ?? '', ...at }),
+    TRIAL_ROWS,
+  )
+  const trials = rows.map((trial) => {
     const crops = [...new Set([trial.cropId, ...trial.potList.map(({ cropId }) => cropId)])]
     return {
       id: trial.id,
@@ -23,8 +32,7 @@ export async function trialsPage(db: OpenDatabase): Promise<TrialsPage> {
       nextCheck: checksOf(trial).find(({ on }) => on !== null && on >= tables.today)?.on ?? null,
     }
   })
-  const order: readonly TrialState[] = ['running', 'ready', 'planned', 'closed']
-  return { trials: rows.sort((a, b) => order.indexOf(a.state) - order.indexOf(b.state)) }
+  return { asked, part, trials }
 }
 
 export function stateOf({ closedAt, plantedOn, potList, kind }: Trial): TrialState {

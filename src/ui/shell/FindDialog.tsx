@@ -16,6 +16,7 @@ const NOWHERE = findEntries({
   pots: [],
   places: [],
   mixes: [],
+  trials: [],
   materials: [],
   orders: [],
   tests: [],

@@ -21,6 +21,7 @@ const entries = findEntries({
   ],
   places: ['North landing', 'South wall'],
   mixes: [{ id: 2, name: 'Bean mix' }],
+  trials: [{ id: 1, name: 'Chard in three mixes' }],
   materials: [{ id: 'grit', name: 'Grit' }],
   orders: [{ id: 9, lotId: 1, lotName: 'Long trough by the door' }],
   tests: [{ id: 4, kind: 'drain', name: 'Camellia tub' }],

@@ -6,7 +6,7 @@ import { THEMES } from './theme'
 
 /** A line of Find: what it is called, how it is told from others, where it leads. */
 export interface FindEntry {
-  readonly kind: 'lot' | 'pot' | 'place' | 'mix' | 'material' | 'action' | 'area' | 'look'
+  readonly kind: 'lot' | 'pot' | 'place' | 'mix' | 'trial' | 'material' | 'action' | 'area' | 'look'
   readonly name: string
   readonly code?: string
   readonly note?: string
@@ -16,7 +16,7 @@ export interface FindEntry {
 
 /** The list of Find, in the words of the catalogue. */
 export function findEntries(answer: FindAnswer): FindEntry[] {
-  const { lots, pots, places, mixes, materials, orders, tests } = answer
+  const { lots, pots, places, mixes, trials, materials, orders, tests } = answer
   const words = shellWords
   const atPlace = (place: string) => `/lots?place=${encodeURIComponent(place)}`
   return [
@@ -41,6 +41,7 @@ export function findEntries(answer: FindAnswer): FindEntry[] {
     ...mixes.map(
       ({ id, name }): FindEntry => ({ kind: 'mix', name, address: `/mixes/design?mix=${id}` }),
     ),
+    ...trials.map(({ id, name }): FindEntry => ({ kind: 'trial', name, address: `/trials/${id}` })),
     ...materials.map(
       ({ id, name }): FindEntry => ({
         kind: 'material',

@@ -74,6 +74,7 @@ export const containers = {
   bare: 'Nothing stands in it.',
   turnOver: 'Turn its mix over',
   goOn: 'Go on with the work order',
+  blind: 'Scored blind: what is in this pot is not shown here until the trial is closed.',
   section: 'Cut open, after draining',
   lasts: (month: string) => `Water lasts in ${month}, full-grown`,
   days: 'days',

@@ -6,6 +6,8 @@ export const trials = {
   lead: 'Does this mix really grow better? A control, enough pots, and an answer that says no more than it knows.',
   plan: 'Plan a trial',
   howMany: 'How many pots do I need?',
+  find: 'Find trials',
+  findHint: 'by a word of their name or question',
   empty: 'No trial yet',
   emptyNext:
     'Begin with the question you keep asking yourself: is my own mix as good as the bag? Is this compost safe for beans?',

@@ -57,6 +57,7 @@ export const shell = {
     pot: 'Pots',
     place: 'Places',
     mix: 'Mixes',
+    trial: 'Trials',
     material: 'Materials',
     look: 'Look',
   },
