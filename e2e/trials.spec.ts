@@ -34,6 +34,7 @@ const potsOf = (page: Page) =>
 
 test('a comparison, from its question to planted pots that their own pages know', async ({
   page,
+  context,
 }) => {
   await page.goto('/trials')
   await page.getByRole('link', { name: 'Which of these grows better?' }).click()
@@ -61,6 +62,13 @@ test('a comparison, from its question to planted pots that their own pages know'
   await expectAlive(page)
   await expect(page.getByLabel('What the trial is called')).toHaveValue('Chard in two mixes')
   await page.getByLabel('Where they stand').fill('Trial bench')
+  // Enter in a field plans nothing, and a line that is cut keeps what was typed.
+  await page.getByLabel('Where they stand').press('Enter')
+  await context.setOffline(true)
+  await page.getByRole('button', { name: 'Plan it' }).click()
+  await expect(page.getByText('Innings did not answer.').first()).toBeVisible()
+  await expect(page.getByLabel('Where they stand')).toHaveValue('Trial bench')
+  await context.setOffline(false)
   await page.getByRole('button', { name: 'Plan it' }).dblclick()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Chard in two mixes')
   await expectAlive(page)

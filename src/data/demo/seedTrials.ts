@@ -3,7 +3,7 @@ import type { Database } from '../database'
 import { createTrial, type NewTreatment } from '../trials/trials'
 
 const DAY_MS = 86_400_000
-const SEED = 20_261
+const SEED = 2611
 const POTS = 6
 const PLANNED_DAYS_AGO = 9
 

@@ -41,6 +41,11 @@ function NewTrial({ page }: { page: NewTrialPage }) {
       <form
         className={styles.frame}
         noValidate
+        // A slip of Enter in a field plans nothing: most of it stands below.
+        onKeyDown={(event) => {
+          if (event.key === 'Enter' && event.target instanceof HTMLInputElement)
+            event.preventDefault()
+        }}
         onSubmit={(event) => {
           event.preventDefault()
           void form.save()
