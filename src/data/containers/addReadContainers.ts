@@ -1,6 +1,7 @@
 import type { Database } from '../database'
 import { forget } from '../kept'
 import type { NewContainer } from './containers'
+import { nextCodes } from './nextCodes'
 import { placed } from './places'
 import { containers } from './tables'
 
@@ -18,13 +19,13 @@ export async function addReadContainers(
   forget('containers')
   const taken = new Set(await takenCodes(db))
   for (const { code } of pots) if (code !== null) taken.add(code)
-  let next = Math.max(0, ...[...taken].map((code) => Number(/\d+$/.exec(code)?.[0] ?? 0)))
+  const uncoded = pots.reduce((sum, { code, count }) => sum + (code === null ? count : 0), 0)
+  const free = nextCodes(taken, uncoded).values()
   const rows: (typeof containers.$inferInsert)[] = []
   for (const { code, count, place, exposure, ...pot } of pots) {
     const where = await placed(db, place, exposure)
     for (let i = 0; i < count; i++) {
-      if (code === null) next += 1
-      rows.push({ ...pot, ...where, code: code ?? `P${String(next).padStart(2, '0')}` })
+      rows.push({ ...pot, ...where, code: code ?? (free.next().value as string) })
     }
   }
   if (rows.length === 0) return []

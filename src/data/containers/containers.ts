@@ -6,6 +6,7 @@ import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { forget, keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
+import { nextCodes } from './nextCodes'
 import { placed } from './places'
 import { containers, places } from './tables'
 
@@ -132,13 +133,9 @@ export async function addContainers(
 ): Promise<number[]> {
   forget('containers')
   const where = await placed(db, place, exposure)
-  const codes = await db.select({ code: containers.code }).from(containers)
-  const highest = Math.max(0, ...codes.map(({ code }) => Number(/^P(\d+)$/.exec(code)?.[1] ?? 0)))
-  const rows = Array.from({ length: count }, (_, i) => ({
-    ...container,
-    ...where,
-    code: own[i] ?? `P${String(highest + 1 + i).padStart(2, '0')}`,
-  }))
+  const given = await db.select({ code: containers.code }).from(containers)
+  const codes = nextCodes(new Set(given.map(({ code }) => code)), count - own.length)
+  const rows = [...own, ...codes].map((code) => ({ ...container, ...where, code }))
   const added = await db.insert(containers).values(rows).returning({ id: containers.id })
   return added.map(({ id }) => id)
 }

@@ -8,10 +8,10 @@ import {
   MUSTS_OF,
   type TrialPlace,
 } from '../../core/trials'
-import { listContainers, requireContainers, type StoredContainer } from '../../data/containers'
+import { requireContainers, type StoredContainer } from '../../data/containers'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
-import { codesInUse, createTrial, replacePlan } from '../../data/trials'
+import { createTrial, replacePlan } from '../../data/trials'
 import type {
   ChangeTrialBody,
   NewTrialBody,
@@ -22,11 +22,11 @@ import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
+import { freshCodes } from './freshCodes'
 import { keptMedium } from './media'
 
 const LARGEST_SEED = 2 ** 31 - 1
 const MOST_JARS = 5
-const SPARE_CODES = 400
 
 /**
  * Writes a trial down: its question, its control, its treatments, and where each pot stands.
@@ -70,7 +70,11 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
   }
   const seed = randomInt(LARGEST_SEED)
   const { places, columns } = placesOf(body, seed)
-  const codes = await freshCodes(db, places, seed)
+  const codes = await freshCodes(
+    db,
+    places.map(({ code }) => code),
+    seed,
+  )
   const own = await ownPots(db, body, places)
   const pots = places.map(({ treatment, code: _, ...place }, index) => ({
     ...place,
@@ -200,28 +204,6 @@ function placesOf(
     seed,
   })
   return { places, columns }
-}
-
-/** Codes that no container and no other trial has. */
-async function freshCodes(
-  db: OpenDatabase,
-  places: readonly TrialPlace[],
-  seed: number,
-): Promise<readonly string[]> {
-  const used = new Set([
-    ...(await codesInUse(db)),
-    ...(await listContainers(db)).map(({ code }) => code),
-  ])
-  const mine = new Set(places.map(({ code }) => code))
-  const spare = layoutTrial({
-    treatments: ['0', '1'],
-    replicates: SPARE_CODES / 2,
-    columns: 2,
-    seed: seed - 1,
-  })
-    .map(({ code }) => code)
-    .filter((code) => !used.has(code) && !mine.has(code))
-  return places.map(({ code }) => (used.has(code) ? (spare.pop() as string) : code))
 }
 
 /**

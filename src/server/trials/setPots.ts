@@ -2,10 +2,11 @@ import { addContainers, listPlaces } from '../../data/containers'
 import { groupBy } from '../../data/groupBy'
 import { changeTrial, changeTrialPots, readTrial, type Trial } from '../../data/trials'
 import type { OpenDatabase } from '../database'
-import { refuseField } from '../problem'
+import { freshCodes } from './freshCodes'
 
 /**
- * Adds the containers of a trial that are not there yet, each with the code of its pot, so that labels can be printed.
+ * Adds the containers of a trial that are not there yet, each with the code of its pot, so that labels can be printed;
+ * where another container was given that code meanwhile, its pot gets another one.
  * @throws StaleWrite
  */
 export async function setPots(db: OpenDatabase, id: number, version: number): Promise<void> {
@@ -32,8 +33,8 @@ export async function addMissing(
   const there = (await listPlaces(db)).find(({ name }) => name === trial.place)
   const exposure = there?.exposure ?? 'open'
   for (const [{ name, shape, headspaceCm }, pots] of bySize) {
-    const codes = pots.map(({ code }) => code)
-    if (new Set(codes).size < codes.length) refuseField('version', 'Two pots have the same code.')
+    const planned = pots.map(({ code }) => code)
+    const codes = await freshCodes(db, planned, trial.seed, planned)
     const ids = await addContainers(
       db,
       { name, place: trial.place, shape, headspaceCm, exposure },
@@ -42,7 +43,11 @@ export async function addMissing(
     )
     await changeTrialPots(
       db,
-      pots.map(({ id }, index) => ({ id, containerId: ids[index] as number })),
+      pots.map(({ id }, index) => ({
+        id,
+        containerId: ids[index] as number,
+        code: codes[index] as string,
+      })),
     )
     pots.forEach(({ id }, index) => {
       known.set(id, ids[index] as number)

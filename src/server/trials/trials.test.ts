@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
-import { listContainers } from '../../data/containers'
+import { addContainers, listContainers } from '../../data/containers'
 import { createLot, readLot } from '../../data/media'
 import { listMixes } from '../../data/mixes'
 import { plantingsIn, takePlantingsOut } from '../../data/season'
@@ -402,6 +402,18 @@ test('pots change places within a block; a stale page is told', async () => {
     anew.potList.map(({ position }) => position),
     [...Array(12).keys()],
   )
+})
+
+test('a code that a container was given meanwhile is no pot’s of a trial', async () => {
+  const id = await make({ pots: 1 })
+  const [first] = (await trialPage(garden.db, id)).potList
+  const shape = { kind: 'round', topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 } as const
+  const pot = { name: 'Odd one', place: 'Yard', shape, exposure: 'open', headspaceCm: 1 } as const
+  await addContainers(garden.db, pot, 1, [first?.code ?? ''])
+  await setPots(garden.db, id, 1)
+  const { potList } = await trialPage(garden.db, id)
+  assert.notEqual(potList[0]?.code, first?.code)
+  assert.equal(new Set(potList.map(({ code }) => code)).size, 3)
 })
 
 test('what does not fit is refused at its field', async () => {
