@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { test as plain } from '@playwright/test'
+import { TRIAL_OF_TWO_BAGS } from '../testing/answers'
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 import { remove, startServer } from './server'
 
@@ -192,28 +193,11 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
   })
   await send('POST', `/api/containers/${pot}/log`, { kind: 'note', note: HARM })
   const trial = await send('POST', '/api/trials', {
-    kind: 'comparison',
+    ...TRIAL_OF_TWO_BAGS,
     name: harm,
     question: harm,
-    wish: 'more',
-    must: 'survival',
-    mustValue: 80,
-    measures: ['height'],
-    checkDays: [14],
-    cropId: 'chard',
-    how: 'planted',
-    perPot: 1,
-    pots: 2,
-    blocks: true,
-    isBlind: false,
     place: harm,
-    potSize: {
-      name: harm,
-      shape: { kind: 'round', topDiameterCm: 17, baseDiameterCm: 13, heightCm: 15 },
-      headspaceCm: 1,
-    },
-    protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
-    cv: 20,
+    potSize: { ...TRIAL_OF_TWO_BAGS.potSize, name: harm },
     treatments: ['One', 'Other'].map((name) => ({
       name: `${name} <b>${HARM}`.slice(0, 60),
       medium: { kind: 'lot', lotId: lot.id },

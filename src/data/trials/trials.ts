@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, type SQL, sql } from 'drizzle-orm'
 import type { TrialKind } from '../../core/trials'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
@@ -194,17 +194,30 @@ async function withParts(db: Database, rows: readonly TrialRow[]): Promise<Trial
 
 /** Trials that a mix was or is a candidate of. */
 export async function trialsOfMix(db: Database, mixId: number): Promise<TrialOf[]> {
+  return trialsWhere(db, isMedium('mix', 'mixId', mixId))
+}
+
+/** Trials that a lot was or is a candidate of, or was made for. */
+export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[]> {
+  return trialsWhere(
+    db,
+    sql`(${trialTreatments.lotId} = ${lotId} or ${isMedium('lot', 'lotId', lotId)})`,
+  )
+}
+
+/** What fills a treatment's pots, or what is tried out in it. */
+function isMedium(kind: string, field: string, id: number): SQL {
+  const has = (medium: typeof trialTreatments.medium | typeof trialTreatments.added) =>
+    sql`(${medium}->>'kind' = ${kind} and (${medium}->>${field})::int = ${id})`
+  return sql`(${has(trialTreatments.medium)} or ${has(trialTreatments.added)})`
+}
+
+async function trialsWhere(db: Database, condition: SQL): Promise<TrialOf[]> {
   return db
     .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
     .from(trialTreatments)
     .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        sql`(${trialTreatments.medium}->>'kind') = 'mix'`,
-        sql`(${trialTreatments.medium}->>'mixId')::int = ${mixId}`,
-      ),
-    )
+    .where(and(isNull(trials.putAwayAt), condition))
     .orderBy(desc(trials.id), asc(trialTreatments.number))
 }
 
@@ -310,21 +323,6 @@ export async function trialsInContainer(db: Database, containerId: number): Prom
       ),
     )
     .orderBy(desc(trials.id))
-}
-
-/** Trials that a lot was or is a candidate of, or was made for. */
-export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[]> {
-  return db
-    .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
-    .from(trialTreatments)
-    .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        sql`(${trialTreatments.lotId} = ${lotId} or ((${trialTreatments.medium}->>'kind') = 'lot' and (${trialTreatments.medium}->>'lotId')::int = ${lotId}))`,
-      ),
-    )
-    .orderBy(desc(trials.id), asc(trialTreatments.number))
 }
 
 /** Codes of all pots of trials, also of those that stand nowhere yet. */

@@ -21,11 +21,17 @@ export function SetUpPart({
   readonly page: TrialPage
   readonly onChange: (page: TrialPage) => void
 }) {
-  const { format } = useSite()
+  const { format, site } = useSite()
+  const next = page.checks.find(({ on }) => on !== null && on >= site.today)?.on
   if (page.plantedOn !== null) {
     return (
       <Notice tone="ok">
         {words.running(format.day(page.plantedOn))}{' '}
+        {next && page.benchTestId === null && (
+          <>
+            {words.nextLook(format.day(next))} <a href="/log">{words.potsLog}</a>.{' '}
+          </>
+        )}
         {page.benchTestId !== null && (
           <a href={`/bench/tests/${page.benchTestId}`}>{words.toBench}</a>
         )}

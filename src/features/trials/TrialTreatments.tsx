@@ -71,7 +71,9 @@ function Treatment({
       </p>
       {!isRunning && !isJar && (
         <p className={styles.quiet}>
-          {one.litres > 0 ? words.litres(litres(one.litres), one.pots) : words.standing}
+          {one.litres > 0
+            ? words.litres(litres(one.litres), one.pots, format.plain(format.percent(page.sinks)))
+            : words.standing}
           {one.parts.length > 1 &&
             ` · ${words.measure}: ${one.parts.map((part) => `${part.name} ${litres(part.litres)}`).join(', ')}`}
         </p>

@@ -151,6 +151,8 @@ export interface TrialPage {
   readonly protocol: SeedProtocol
   readonly steps: readonly (ProtocolStep & { readonly doneOn: string | null })[]
   readonly cv: number
+  /** Of loose mix, that sinks with the first watering, 0 to 1. */
+  readonly sinks: number
   readonly crops: number
   readonly jars: { readonly amendmentName: string; readonly targetPh: number } | null
   readonly benchTestId: number | null

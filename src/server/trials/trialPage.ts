@@ -1,3 +1,4 @@
+import { DEFAULT_LIMITS } from '../../core/recondition'
 import { changesFromControl, protocolSteps } from '../../core/trials'
 import { listAmendments } from '../../data/chemistry'
 import { readSite } from '../../data/site'
@@ -52,6 +53,7 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
       isSown: trial.perPot > 0 && trial.how === 'sown',
     }).map((step) => ({ ...step, doneOn: trial.stepsDone[step.id] ?? null })),
     cv: trial.cv,
+    sinks: DEFAULT_LIMITS.settlingShare,
     crops: new Set(trial.potList.flatMap((pot) => pot.cropId ?? [])).size,
     jars: trial.jars && {
       amendmentName: amendment?.amendment.name ?? trial.jars.amendmentId,

@@ -57,12 +57,14 @@ export const trials = {
     done: (name: string) => `${name} runs now.`,
   },
   running: (day: string) => `Since ${day}.`,
+  nextLook: (day: string) => `The next look is on ${day}; what you see before that goes into`,
+  potsLog: 'the log of its pots',
   toBench: 'To its jars at the bench',
   treatments: {
     head: 'What is held against what',
     control: 'control',
-    litres: (litres: string, pots: number) =>
-      `${litres} loose for ${pots === 1 ? 'its pot' : `its ${pots} pots`}`,
+    litres: (litres: string, pots: number, sinks: string) =>
+      `${litres} loose for ${pots === 1 ? 'its pot' : `its ${pots} pots`}, of which ${sinks} sinks`,
     measure: 'Measure out',
     standing: 'stands in its pots already',
     dose: (percent: string, added: string, base: string) =>
