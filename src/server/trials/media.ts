@@ -1,4 +1,5 @@
 import { blendMedia, type Component } from '../../core/media'
+import { NotFound } from '../../data/errors'
 import { readLotNames } from '../../data/media'
 import { readMix } from '../../data/mixes'
 import type { TrialMedium } from '../../data/trials'
@@ -100,7 +101,8 @@ export async function mediumName(
   }
   try {
     return await knownMedium(db, tables, medium)
-  } catch {
+  } catch (error) {
+    if (!(error instanceof NotFound)) throw error
     return { name: 'a mix that was put away', address: null }
   }
 }

@@ -218,6 +218,7 @@ async function fill(db: OpenDatabase, filling: Filling, litres: number): Promise
         litres: second.litres,
         to: { kind: 'lot', lotId: toLotId },
         note,
+        // That a doubtful lot comes into a sound one is what the trial asks: its name is the reason.
         despite: filling.despite || note,
       },
       at,

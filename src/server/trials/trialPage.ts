@@ -1,6 +1,7 @@
 import { DEFAULT_LIMITS } from '../../core/recondition'
 import { changesFromControl, protocolSteps } from '../../core/trials'
 import { listAmendments } from '../../data/chemistry'
+import { NotFound } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { readTrial, type Trial, type TrialTreatment } from '../../data/trials'
 import type { TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
@@ -133,7 +134,9 @@ async function partsOf(
       { name: base.name, litres: litres * (1 - share) },
       ...(more ? [{ name: more.name, litres: litres * share }] : []),
     ].filter((part) => part.litres > 0)
-  } catch {
+  } catch (error) {
+    // Put away since: planting it tells that, the plan can still be read.
+    if (!(error instanceof NotFound)) throw error
     return []
   }
 }
