@@ -110,6 +110,8 @@ export async function workOutRecipe(page: Page, lot: string, crop: string): Prom
 export async function makeOrder(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Make the work order' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Work order for')
+  // A line that is cut before its script has come would leave it dead.
+  await expectAlive(page)
 }
 
 /** The page of all parts, with its charts drawn. */
