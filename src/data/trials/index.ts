@@ -1,9 +1,14 @@
 export type { TrialMedium, TrialPotSize } from './tables'
 export {
   blindContainers,
+  codesInUse,
+  trialsInContainer,
+  trialsOfLot,
+  trialsOfMix,
+} from './trialLinks'
+export {
   changeTrial,
   changeTrialPots,
-  codesInUse,
   createTrial,
   findTrialNames,
   findTrials,
@@ -17,7 +22,4 @@ export {
   type Trial,
   type TrialPot,
   type TrialTreatment,
-  trialsInContainer,
-  trialsOfLot,
-  trialsOfMix,
 } from './trials'

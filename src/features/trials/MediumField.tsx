@@ -3,7 +3,7 @@ import { type FieldProblem, SelectField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { filling } from '../../ui/texts/filling'
 import { newTrial as words } from '../../ui/texts/newTrial'
-import { versionName } from './trialValues'
+import { versionName } from './trialMedia'
 
 /** A mix, a lot that waits, a bag; or, of what is tried out, any material. */
 export function MediumField({

@@ -11,11 +11,12 @@ import { trialWords } from '../../ui/texts/trialWords'
 import { useReady } from '../../ui/useReady'
 import { ControlPart } from './ControlPart'
 import { DesignPanel } from './DesignPanel'
+import { designQuestion, remarksOf } from './designOfForm'
 import { LooksPart } from './LooksPart'
 import styles from './NewTrial.module.css'
 import { PotsPart } from './PotsPart'
 import { TreatmentsPart } from './TreatmentsPart'
-import { beginAs, designQuestion, remarksOf } from './trialValues'
+import { beginAs } from './trialValues'
 import { useNewTrial } from './useNewTrial'
 
 /** A trial from its question to its plan, with what it could find beside it. */

@@ -7,8 +7,9 @@ import { Choice, SelectField, TextField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { newTrial } from '../../ui/texts/newTrial'
 import { trialWords } from '../../ui/texts/trialWords'
+import { potsNeeded, usablePots } from './designOfForm'
 import styles from './NewTrial.module.css'
-import { potsNeeded, sowsAny, usablePots } from './trialValues'
+import { sowsAny } from './trialValues'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.pots

@@ -3,19 +3,15 @@ import { test } from 'node:test'
 import type { TrialKind } from '../../core/trials'
 import { type NewTrialPage, newTrialSchema } from '../../messages/trials/trials'
 import { validate } from '../../server/validate'
+import { designQuestion, potsNeeded, remarksOf, usablePots } from './designOfForm'
+import { bodyOf, valuesOf } from './trialBody'
 import {
   beginAs,
-  bodyOf,
-  designQuestion,
   EMPTY_TRIAL,
   listOf,
   oneMore,
-  potsNeeded,
-  remarksOf,
   sownAs,
   type TrialValues,
-  usablePots,
-  valuesOf,
   withCandidate,
 } from './trialValues'
 

@@ -2,14 +2,8 @@ import type { NewTrialPage } from '../../messages/trials/trials'
 import { newTrial as words } from '../../ui/texts/newTrial'
 import { type Kept, useKept } from '../../ui/useKept'
 import { type Sending, useSend } from '../../ui/useSend'
-import {
-  beginAs,
-  bodyOf,
-  EMPTY_TRIAL,
-  type TrialValues,
-  valuesOf,
-  withCandidate,
-} from './trialValues'
+import { bodyOf, valuesOf } from './trialBody'
+import { beginAs, EMPTY_TRIAL, type TrialValues, withCandidate } from './trialValues'
 
 export interface NewTrialForm
   extends Pick<Sending, 'errorOf' | 'problem'>,

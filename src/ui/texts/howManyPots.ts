@@ -16,7 +16,7 @@ export const howManyPots = {
   cv: 'Variation from plant to plant, percent',
   cvHint: 'How much pots treated alike differ: 20 is usual, seedlings 30 to 40.',
   pots: 'Pots of each that you have',
-  potsHint: 'What they could show stands beside.',
+  potsHint: 'What so many could show is told as well.',
   seeds: 'Seeds in each tray',
   expected: 'Expected to come up in the control, percent',
   crops: 'Crops, grown in each mix',

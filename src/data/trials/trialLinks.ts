@@ -1,0 +1,83 @@
+import { and, asc, desc, eq, isNotNull, isNull, type SQL, sql } from 'drizzle-orm'
+import type { Database } from '../database'
+import { trialPots, trials, trialTreatments } from './tables'
+
+/** A trial that something is part of, and as what. */
+export interface TrialOf {
+  readonly trialId: number
+  readonly name: string
+  readonly as: string
+}
+
+/** Containers of trials that are scored blind and not closed yet: what is in them is not told at the pot. */
+export async function blindContainers(db: Database): Promise<ReadonlySet<number>> {
+  const rows = await db
+    .select({ id: trialPots.containerId })
+    .from(trialPots)
+    .innerJoin(trials, eq(trials.id, trialPots.trialId))
+    .where(
+      and(
+        eq(trials.isBlind, true),
+        isNotNull(trials.plantedOn),
+        isNull(trials.putAwayAt),
+        isNull(trials.closedAt),
+        isNotNull(trialPots.containerId),
+      ),
+    )
+  return new Set(rows.flatMap(({ id }) => id ?? []))
+}
+
+/** Trials that are going on in a container. */
+export async function trialsInContainer(db: Database, containerId: number): Promise<TrialOf[]> {
+  return db
+    .select({
+      trialId: trials.id,
+      name: trials.name,
+      as: trialPots.code,
+    })
+    .from(trialPots)
+    .innerJoin(trials, eq(trials.id, trialPots.trialId))
+    .where(
+      and(
+        eq(trialPots.containerId, containerId),
+        isNull(trials.putAwayAt),
+        isNull(trials.closedAt),
+      ),
+    )
+    .orderBy(desc(trials.id))
+}
+
+/** Codes of all pots of trials, also of those that stand nowhere yet. */
+export async function codesInUse(db: Database): Promise<ReadonlySet<string>> {
+  const rows = await db.select({ code: trialPots.code }).from(trialPots)
+  return new Set(rows.map(({ code }) => code))
+}
+
+/** Trials that a mix was or is a candidate of. */
+export async function trialsOfMix(db: Database, mixId: number): Promise<TrialOf[]> {
+  return trialsWhere(db, isMedium('mix', 'mixId', mixId))
+}
+
+/** Trials that a lot was or is a candidate of, or was made for. */
+export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[]> {
+  return trialsWhere(
+    db,
+    sql`(${trialTreatments.lotId} = ${lotId} or ${isMedium('lot', 'lotId', lotId)})`,
+  )
+}
+
+/** What fills a treatment's pots, or what is tried out in it. */
+function isMedium(kind: string, field: string, id: number): SQL {
+  const has = (medium: typeof trialTreatments.medium | typeof trialTreatments.added) =>
+    sql`(${medium}->>'kind' = ${kind} and (${medium}->>${field})::int = ${id})`
+  return sql`(${has(trialTreatments.medium)} or ${has(trialTreatments.added)})`
+}
+
+async function trialsWhere(db: Database, condition: SQL): Promise<TrialOf[]> {
+  return db
+    .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
+    .from(trialTreatments)
+    .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
+    .where(and(isNull(trials.putAwayAt), condition))
+    .orderBy(desc(trials.id), asc(trialTreatments.number))
+}
