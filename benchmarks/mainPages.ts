@@ -56,6 +56,8 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'the code of a label', address: '/c/P01' },
   { name: 'trials', address: '/trials', further: ['/trials?find=house', '/trials?page=2'] },
   { name: 'a trial', address: '/trials/1' },
+  { name: 'looking at a trial', address: '/trials/2/look' },
+  { name: 'what a trial found', address: '/trials/2/results' },
   { name: 'plan a trial', address: '/trials/new?kind=comparison' },
   { name: 'how many pots', address: '/trials/pots' },
   { name: 'log', address: '/log', further: ['/log?place=South%20wall'] },

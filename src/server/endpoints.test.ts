@@ -49,6 +49,7 @@ const ids = {
   place: 0,
   moved: 0,
   trial: 0,
+  trialPot: 0,
   log: 0,
 }
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
@@ -515,6 +516,9 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ version: 'two' }, 'version'],
     unknown: { id: NOBODY },
     stale: { version: 9 },
+    keep: ({ potList }) => {
+      ids.trialPot = (potList as { id: number }[])[0]?.id ?? 0
+    },
   },
   'POST /api/trials/[id]/plant': {
     params: ofTrial,
@@ -529,12 +533,37 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ step: 'label', done: 'perhaps' }, 'done'],
     unknown: { id: NOBODY },
   },
+  'POST /api/trials/[id]/looks': {
+    params: ofTrial,
+    body: () => ({ potId: ids.trialPot, values: { height: 12.5 } }),
+    wrong: [{ potId: 1, values: { height: 'tall' } }, 'values.height'],
+    unknown: { id: NOBODY },
+  },
+  'POST /api/trials/[id]/events': {
+    params: ofTrial,
+    body: () => ({ potId: ids.trialPot, kind: 'animal', isLeftOut: true }),
+    wrong: [{ potId: 1, kind: 'eclipse' }, 'kind'],
+    unknown: { id: NOBODY },
+  },
+  'PUT /api/trials/[id]/left-out': {
+    params: ofTrial,
+    body: () => ({ potId: ids.trialPot, leftOut: null }),
+    wrong: [{ potId: 1, leftOut: { on: planting.on, why: '' } }, 'leftOut.why'],
+    unknown: { id: NOBODY },
+  },
   'PUT /api/trials/[id]/lessons': {
     params: ofTrial,
     body: () => ({ version: 5, lessons: 'Net it.' }),
     wrong: [{ version: 5, lessons: 'x'.repeat(1001) }, 'lessons'],
     unknown: { id: NOBODY },
     stale: { version: 9, lessons: 'Net it.' },
+  },
+  'PUT /api/trials/[id]/close': {
+    params: ofTrial,
+    body: () => ({ version: 6, isClosed: true }),
+    wrong: [{ version: 6, isClosed: 'yes, please' }, 'isClosed'],
+    unknown: { id: NOBODY },
+    stale: { version: 9, isClosed: true },
   },
   'POST /api/trials/[id]/put-away': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },
   'POST /api/trials/[id]/take-up': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },

@@ -97,6 +97,9 @@ test('every endpoint refuses a stranger, and a helper where more is changed than
       '/api/media/lots/[id]/readings',
       '/api/recondition/found',
       '/api/recondition/work-orders/[id]/steps/[stepId]',
+      '/api/trials/[id]/events',
+      '/api/trials/[id]/left-out',
+      '/api/trials/[id]/looks',
       '/api/trials/[id]/steps',
     ],
   )

@@ -1,6 +1,13 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { type ControlOutcome, controlReached, potValue, suspectedEffects, trialChecks } from '.'
+import {
+  type ControlOutcome,
+  controlReached,
+  potValue,
+  suspectedEffects,
+  type TrialMeasure,
+  trialChecks,
+} from '.'
 
 const SINCE = '2026-05-01'
 const height = (on: string, value: number) => ({ on, measure: 'height' as const, value })
@@ -29,6 +36,19 @@ test('a pot that was left out counts up to that day, and not from then on', () =
   assert.deepEqual([at('2026-05-19'), at('2026-05-20'), at('2026-05-29')], [10, null, null])
 })
 
+test('dead plants score 1 and give no harvest; their height is nobody’s, what came up stays counted', () => {
+  const records = [
+    ...POT.records,
+    { on: '2026-05-15', measure: 'vigour' as const, value: 4 },
+    { on: '2026-05-10', measure: 'emerged' as const, value: 3 },
+  ]
+  const pot = { records, excludedFrom: null, diedOn: '2026-05-20' }
+  const at = (measure: TrialMeasure, on = '2026-06-01') =>
+    potValue(pot, { measure, on, since: SINCE })
+  assert.deepEqual([at('vigour'), at('harvest'), at('height'), at('emerged')], [1, 0, null, 3])
+  assert.equal(at('height', '2026-05-19'), 10)
+})
+
 test('the area under the curve is by trapezoids, and a day read twice counts as read last', () => {
   const area = (records: typeof POT.records) =>
     potValue(
@@ -40,7 +60,7 @@ test('the area under the curve is by trapezoids, and a day read twice counts as 
   assert.equal(area([height('2026-05-15', 10)]), null)
 })
 
-test('a look belongs to the nearest check; one that was missed is late', () => {
+test('a look belongs to the nearest check, and a check is over once all pots were looked at', () => {
   const checks = [
     { day: 14, on: '2026-05-15' },
     { day: 28, on: '2026-05-29' },
@@ -49,19 +69,35 @@ test('a look belongs to the nearest check; one that was missed is late', () => {
   ]
   const states = trialChecks({
     checks,
-    lookedOn: ['2026-05-16', '2026-05-18'],
+    looks: [
+      { pot: 1, on: '2026-05-16' },
+      { pot: 2, on: '2026-05-18' },
+      { pot: 1, on: '2026-05-30' },
+    ],
+    pots: 2,
     today: '2026-06-12',
   })
   assert.deepEqual(
-    states.map(({ state, doneOn }) => [state, doneOn]),
+    states.map(({ state, looked, doneOn }) => [state, looked, doneOn]),
     [
-      ['done', '2026-05-16'],
-      ['late', null],
-      ['due', null],
-      ['to-come', null],
+      ['done', 2, '2026-05-18'],
+      ['late', 1, '2026-05-30'],
+      ['due', 0, null],
+      ['to-come', 0, null],
     ],
   )
-  assert.deepEqual(trialChecks({ checks: [], lookedOn: ['2026-05-16'], today: SINCE }), [])
+  const later = trialChecks({
+    checks,
+    looks: [{ pot: 1, on: '2026-06-12' }],
+    pots: 2,
+    today: '2026-06-13',
+  })
+  assert.deepEqual(
+    later.map(({ state }) => state),
+    ['missed', 'missed', 'late', 'to-come'],
+  )
+  const looks = [{ pot: 1, on: '2026-05-16' }]
+  assert.deepEqual(trialChecks({ checks: [], looks, pots: 1, today: SINCE }), [])
 })
 
 test('a control that did not reach what it had to is told, with what it came to', () => {

@@ -16,16 +16,26 @@ export { type Growth, growthCurve } from './growthCurve'
 export { holm } from './holm'
 export { layoutTrial, type TrialPlace } from './layoutTrial'
 export { type MaxT, type MaxTOptions, maxTAgainstControl } from './maxTAgainstControl'
+export {
+  type MeasureQuestion,
+  type MeasureResult,
+  measureResult,
+  type Side,
+  survivalResult,
+  type TrialPotCourse,
+  wishFor,
+} from './measureResult'
 export type { PotValues } from './pots'
-export { type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
+export { daysBetween, type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
 export { powerTwoGroups, replicatesNeeded, smallestDifference } from './power'
 export { type ProtocolStep, type ProtocolStepId, protocolSteps } from './protocolSteps'
 export { type DesignRemark, type DesignToReview, reviewDesign } from './reviewDesign'
 export { signTest } from './signTest'
 export { type PotEvent, suspectedEffects } from './suspectedEffects'
 export { swapPlaces } from './swapPlaces'
-export { type TrialCheck, trialChecks } from './trialChecks'
+export { nearestCheck, type TrialCheck, trialChecks } from './trialChecks'
 export * from './trialKinds'
+export * from './trialRecords'
 export {
   smallestFisherP,
   smallestMaxTP,

@@ -9,10 +9,13 @@ export const TRIAL_MEASURES = [
   'stem',
   'flowers',
   'fruits',
+  'fruits-picked',
   'picked',
   'vigour',
   'emerged',
   'harvest',
+  'sunk',
+  'water',
 ] as const
 export type TrialMeasure = (typeof TRIAL_MEASURES)[number]
 

@@ -80,7 +80,7 @@ export const potLog = pgTable(
     lotId: integer('lot_id').references(() => lots.id),
     at: instant('at').notNull(),
     kind: text('kind').$type<PotLogKind>().notNull(),
-    /** The score, or grams harvested. */
+    /** The score, grams harvested, or what was measured of it. */
     value: doublePrecision('value'),
     problemId: text('problem_id').references(() => problems.id),
     /** The finding it became in the lot. */
@@ -88,6 +88,8 @@ export const potLog = pgTable(
     photoId: integer('photo_id').references(() => photos.id),
     note: text('note'),
     takenBack: boolean('taken_back').notNull().default(false),
+    /** The trial for which it was looked at, or which it happened to. */
+    trialId: integer('trial_id'),
   },
   (table) => [index('pot_log_by_container').on(table.containerId, table.at)],
 )

@@ -18,7 +18,8 @@ export async function logOf(db: Database, containerId: number, limit = 60): Prom
 
 export async function writeLog(
   db: Database,
-  entry: Omit<PotLogEntry, 'id' | 'takenBack' | 'photoId'> & { readonly photoId?: number },
+  entry: Omit<PotLogEntry, 'id' | 'takenBack' | 'photoId' | 'trialId'> &
+    Partial<Pick<PotLogEntry, 'photoId' | 'trialId'>>,
 ): Promise<number> {
   const [made] = await db.insert(potLog).values(entry).returning({ id: potLog.id })
   if (!made) throw new Error('The entry was not written down.')

@@ -6,6 +6,7 @@ export {
   trialsOfLot,
   trialsOfMix,
 } from './trialLinks'
+export { excludePot, logOfTrial, plantingsOfTrial, takeLookBack } from './trialLog'
 export {
   changeTrial,
   changeTrialPots,

@@ -14,6 +14,7 @@ import type { HowPlanted } from '../../core/season'
 import type {
   ControlMust,
   SeedProtocol,
+  TrialEvent,
   TrialKind,
   TrialMeasure,
   TrialRisk,
@@ -128,9 +129,35 @@ export const trialPots = pgTable(
     cropId: text('crop_id').references(() => crops.id),
     containerId: integer('container_id').references(() => containers.id),
     plantingId: integer('planting_id').references(() => plantings.id, { onDelete: 'set null' }),
+    /** From which day on it does not count, what happened to it, and the reason in words: it stays listed. */
+    excludedOn: date('excluded_on'),
+    excludedFor: text('excluded_for').$type<TrialEvent | 'problem'>(),
+    excludedWhy: text('excluded_why'),
   },
   (table) => [
     index('trial_pots_by_trial').on(table.trialId),
     index('trial_pots_by_container').on(table.containerId),
   ],
+)
+
+/** What a closed trial hands on: the mix to use for a crop, or the most of a material. */
+export const trialFindings = pgTable(
+  'trial_findings',
+  {
+    id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+    trialId: integer('trial_id')
+      .notNull()
+      .references(() => trials.id, { onDelete: 'cascade' }),
+    kind: text('kind').$type<'standard' | 'cap'>().notNull(),
+    /** null: for whatever grows. */
+    cropId: text('crop_id').references(() => crops.id),
+    /** Of a standard: what it is made of. Of a cap: what is held below it. */
+    medium: jsonb('medium').$type<TrialMedium>().notNull(),
+    /** Of a cap: of the litres. */
+    maxPercent: doublePrecision('max_percent'),
+    at: instant('at').notNull(),
+    /** Another took its place, or it was taken back. */
+    endedAt: instant('ended_at'),
+  },
+  (table) => [index('findings_by_trial').on(table.trialId)],
 )

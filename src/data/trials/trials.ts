@@ -26,7 +26,13 @@ export type NewTreatment = Given<TrialTreatment, 'trialId' | 'lotId' | 'number'>
 /** `treatment` is its number. */
 export type NewTrialPot = Given<
   TrialPot,
-  'trialId' | 'treatmentId' | 'plantingId' | 'containerId'
+  | 'trialId'
+  | 'treatmentId'
+  | 'plantingId'
+  | 'containerId'
+  | 'excludedOn'
+  | 'excludedFor'
+  | 'excludedWhy'
 > & { readonly treatment: number; readonly containerId: number | null }
 
 /** Writes a trial down with its treatments and the places of its pots. */

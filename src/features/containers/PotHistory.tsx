@@ -147,7 +147,9 @@ function Entry({ entry }: { readonly entry: LogView }) {
       ? logWords.growthOf(value)
       : kind === 'harvest' && value !== null
         ? `${logWords.kinds.harvest} ${format.plain(format.grams(value))}`
-        : (problemName ?? logWords.kinds[kind])
+        : value !== null
+          ? logWords.measured(kind, format.number(value, Number.isInteger(value) ? 0 : 1))
+          : (problemName ?? logWords.kinds[kind])
   const takeBack = async () => {
     if (isSending) return
     const address = `/api/containers/log/${id}/counts`

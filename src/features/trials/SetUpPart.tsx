@@ -1,7 +1,7 @@
 import type { TrialPage } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
-import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
+import { Caution, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { cautions } from '../../ui/texts/cautions'
 import { trials as trialTexts } from '../../ui/texts/trials'
@@ -9,6 +9,7 @@ import { trialWords } from '../../ui/texts/trialWords'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
+import { RunningPart } from './RunningPart'
 import styles from './Trial.module.css'
 
 const words = trialTexts
@@ -21,23 +22,7 @@ export function SetUpPart({
   readonly page: TrialPage
   readonly onChange: (page: TrialPage) => void
 }) {
-  const { format, site } = useSite()
-  const next = page.checks.find(({ on }) => on !== null && on >= site.today)?.on
-  if (page.plantedOn !== null) {
-    return (
-      <Notice tone="ok">
-        {words.running(format.day(page.plantedOn))}{' '}
-        {next && page.benchTestId === null && (
-          <>
-            {words.nextLook(format.day(next))} <a href="/log">{words.potsLog}</a>.{' '}
-          </>
-        )}
-        {page.benchTestId !== null && (
-          <a href={`/bench/tests/${page.benchTestId}`}>{words.toBench}</a>
-        )}
-      </Notice>
-    )
-  }
+  if (page.plantedOn !== null) return <RunningPart page={page} onChange={onChange} />
   return (
     <>
       {page.kind !== 'jar' && <PotsStep page={page} onChange={onChange} />}

@@ -11,6 +11,7 @@ import { useState } from 'react'
 import type { TrialPage, TrialPotView } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
+import { look as lookWords } from '../../ui/texts/look'
 import { trials } from '../../ui/texts/trials'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
@@ -165,6 +166,11 @@ function Cell({
       >
         <span className={styles.code}>{pot.code}</span>
         {name && <span className={styles.name}>{name}</span>}
+        {(pot.leftOut || pot.diedOn) && (
+          <span className={styles.name}>
+            {pot.leftOut ? lookWords.state.out : lookWords.state.dead}
+          </span>
+        )}
       </button>
     </li>
   )

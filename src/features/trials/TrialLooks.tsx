@@ -1,4 +1,5 @@
 import type { TrialPage } from '../../messages/trials/trials'
+import { LinkButton } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
 import { trials } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
@@ -6,9 +7,11 @@ import styles from './Trial.module.css'
 
 const words = trials.looks
 
-/** What is looked at in each pot, and on which days. */
+/** What is looked at in each pot, on which days, and what was done of it. */
 export function TrialLooks({ page }: { readonly page: TrialPage }) {
-  const { format } = useSite()
+  const { format, site } = useSite()
+  const { checks, plantedOn } = page
+  const isRunning = page.state === 'running' && page.kind !== 'jar'
   return (
     <section aria-labelledby="looks" className={styles.part}>
       <h2 id="looks">{words.head}</h2>
@@ -18,15 +21,35 @@ export function TrialLooks({ page }: { readonly page: TrialPage }) {
           {page.measures.map((one) => trialWords.measures[one].toLowerCase()).join(' · ')}
         </p>
       )}
-      <p>
-        {page.checks.length === 0
-          ? words.none
-          : page.plantedOn === null
-            ? words.days(page.checks.map(({ day }) => day).join(', '))
-            : page.checks
-                .flatMap(({ on, day }) => (on ? `${format.day(on)} (${words.day(day)})` : []))
-                .join(' · ')}
-      </p>
+      {checks.length === 0 && <p>{words.none}</p>}
+      {checks.length > 0 && plantedOn === null && (
+        <p>{words.days(checks.map(({ day }) => day).join(', '))}</p>
+      )}
+      {checks.length > 0 && plantedOn !== null && (
+        <ol className={styles.checks}>
+          {checks.map(({ day, on, state, looked, doneOn }) => (
+            <li key={day} className={styles.check} data-state={state}>
+              <strong>{words.dayOf(day)}</strong>
+              <span>{on && format.day(on)}</span>
+              <span>
+                {words.states[state]}
+                {looked > 0 && ` · ${words.looked(looked, page.potList.length)}`}
+                {doneOn && doneOn !== on && ` · ${words.doneOn(format.day(doneOn))}`}
+              </span>
+              {isRunning && doneOn && doneOn < site.today && (
+                <a href={`/trials/${page.id}/look?on=${doneOn}`}>{words.readAgain}</a>
+              )}
+            </li>
+          ))}
+        </ol>
+      )}
+      {isRunning && (
+        <p>
+          <LinkButton href={`/trials/${page.id}/look`} data-needs="log">
+            {words.go}
+          </LinkButton>
+        </p>
+      )}
     </section>
   )
 }

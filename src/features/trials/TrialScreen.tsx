@@ -59,12 +59,13 @@ function Trial({ first }: { readonly first: TrialPage }) {
       <fieldset disabled={!ready} className={`plain ${styles.frame}`}>
         <div className={styles.main}>
           <SetUpPart page={page} onChange={setPage} />
+          {page.plantedOn !== null && <TrialLooks page={page} />}
           <TrialTreatments page={page} isHidden={isHidden} />
           {!isJar && (
             <TrialGrid page={page} isHidden={isHidden} onHide={setHidden} onChange={setPage} />
           )}
           <ProtocolList page={page} onChange={setPage} />
-          <TrialLooks page={page} />
+          {page.plantedOn === null && <TrialLooks page={page} />}
           <Lessons page={page} onChange={setPage} />
           <div className={styles.foot}>
             {page.potList.every(({ containerId }) => containerId === null) &&

@@ -51,6 +51,8 @@ test('pots stand block by block in the order of their places', () => {
     treatment: 0,
     cropName: block === 1 ? 'Basil' : null,
     containerId: null,
+    leftOut: null,
+    diedOn: null,
   })
   const rows = rowsOf([pot(1, 1, 3), pot(2, 0, 1), pot(3, 0, 0)])
   assert.deepEqual(

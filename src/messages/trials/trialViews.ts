@@ -5,12 +5,14 @@ import type {
   Difference,
   ProtocolStep,
   SeedProtocol,
+  TrialCheck,
   TrialKind,
   TrialMeasure,
   TrialRisk,
 } from '../../core/trials'
 import type { FillChoices } from '../containers/fillPot'
 import type { ListPart, ListQuery } from '../list'
+import type { LeftOutView } from './lookViews'
 import type { NewTrialBody } from './trials'
 
 export type TrialState = 'planned' | 'ready' | 'running' | 'closed'
@@ -126,6 +128,14 @@ export interface TrialPotView {
   readonly treatment: number
   readonly cropName: string | null
   readonly containerId: number | null
+  readonly leftOut: LeftOutView | null
+  readonly diedOn: string | null
+}
+
+/** What the control came to so far, in the unit of what it must reach. */
+export interface ControlView {
+  readonly value: number
+  readonly isReached: boolean
 }
 
 export interface TrialPage {
@@ -139,7 +149,14 @@ export interface TrialPage {
   readonly must: ControlMust
   readonly mustValue: number
   readonly measures: readonly TrialMeasure[]
-  readonly checks: readonly { readonly day: number; readonly on: string | null }[]
+  /** Before it is planted they have no dates. */
+  readonly checks: readonly (Omit<TrialCheck, 'on'> & { readonly on: string | null })[]
+  /** Pots that are still looked at. */
+  readonly stillIn: number
+  /** null: nothing tells yet. */
+  readonly control: ControlView | null
+  /** ISO day; null while it goes on. */
+  readonly closedOn: string | null
   readonly cropName: string | null
   readonly how: HowPlanted
   readonly perPot: number

@@ -1,4 +1,5 @@
 import { GROWTH_SCORES } from '../../core/season'
+import { MEASURE_KIND } from '../../core/trials'
 import { requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
@@ -6,6 +7,8 @@ import { growingPlanting, listProblems, writeLog } from '../../data/season'
 import type { NewLogEntry } from '../../messages/containers/pots'
 import { newFound } from '../lots'
 import { refuseField } from '../problem'
+
+const MEASURED: readonly string[] = Object.values(MEASURE_KIND)
 
 /**
  * Writes down what was seen or done at a container. A problem is kept as found in the mix that stands there: what it says
@@ -48,6 +51,7 @@ function requireTold(kind: NewLogEntry['kind'], value: number | null): void {
   if (kind === 'harvest' && !((value ?? 0) > 0)) {
     refuseField('value', 'Say how much was harvested, such as 250 g.')
   }
+  if (value === null && MEASURED.includes(kind)) refuseField('value', 'Say the number.')
 }
 
 async function requireProblem(db: Database, problemId: string | null): Promise<void> {

@@ -5,14 +5,18 @@ import { NotFound } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { readTrial, type Trial, type TrialTreatment } from '../../data/trials'
 import type { TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { readTables } from '../tables'
+import { controlOf } from './controlOf'
+import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
 import { looseLitres, settledLitres } from './trialLitres'
 import { checksOf, stateOf } from './trialsPage'
 
 const PERCENT = 100
+const TO_COME = { state: 'to-come', looked: 0, doneOn: null } as const
 
 /** A trial as it is planned or goes on: its treatments, its pots where they stand, its steps. */
 export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage> {
@@ -21,6 +25,8 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
   const numberOf = new Map(trial.treatments.map((one) => [one.id, one.number]))
   const treatments: TrialTreatmentView[] = []
   for (const one of trial.treatments) treatments.push(await treatmentView(db, tables, trial, one))
+  const course = await courseOf(db, tables, trial)
+  const potOf = new Map(course?.pots.map((pot) => [pot.id, pot]))
   const cropName = (cropId: string | null) =>
     cropId === null ? null : (tables.crops.get(cropId)?.name ?? cropId)
   const amendment = (await listAmendments(db)).find(
@@ -37,7 +43,10 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
     must: trial.must,
     mustValue: trial.mustValue,
     measures: trial.measures,
-    checks: checksOf(trial),
+    checks: course?.checks ?? checksOf(trial).map((one) => ({ ...one, ...TO_COME })),
+    stillIn: course ? course.pots.filter(isStillIn).length : trial.potList.length,
+    control: course && controlOf(trial, course),
+    closedOn: trial.closedAt && dayAt(tables.timeZone, trial.closedAt),
     cropName: cropName(trial.cropId),
     how: trial.how,
     perPot: trial.perPot,
@@ -74,6 +83,8 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
       treatment: numberOf.get(pot.treatmentId) ?? 0,
       cropName: cropName(pot.cropId),
       containerId: pot.containerId,
+      leftOut: potOf.get(pot.id)?.leftOut ?? null,
+      diedOn: potOf.get(pot.id)?.diedOn ?? null,
     })),
     mixedUp: mixedUp(trial),
   }

@@ -19,6 +19,8 @@ export interface Series {
   readonly tone: Tone
   readonly points: readonly Point[]
   readonly dashed?: boolean
+  /** A line among many: thin and without its name beside it. */
+  readonly isThin?: boolean
   /** Dots that carry their name, so that they are told apart without colour. */
   readonly named?: boolean
   /** Where a line carries its name: at its end, or at its highest point where the ends meet. */

@@ -97,9 +97,14 @@ function seriesOf(series: Series, colours: Palette, text: object, shiftPx: numbe
         // A label needs a symbol, even one of no size.
         showSymbol: series.nameAt === 'peak',
         symbolSize: 0,
-        lineStyle: { color: colour, width: 2, type: series.dashed ? ('dashed' as const) : 'solid' },
+        lineStyle: {
+          color: colour,
+          width: series.isThin ? 1 : 2,
+          opacity: series.isThin ? 0.45 : 1,
+          type: series.dashed ? ('dashed' as const) : 'solid',
+        },
         endLabel: {
-          show: series.nameAt !== 'peak',
+          show: series.nameAt !== 'peak' && !series.isThin,
           distance: 6,
           offset: [0, shiftPx],
           width: NAME_PX,

@@ -18,10 +18,10 @@ export function spreadLabels({ series, y }: ChartSpec): number[] {
   const bottom = y.min ?? Math.min(...values, 0)
   const toPx = (value: number) => ((top - value) / Math.max(1e-9, top - bottom)) * PLOT_PX
   const ends = series
-    .map(({ kind, name, nameAt, points }, index) => ({
+    .map(({ kind, name, nameAt, isThin, points }, index) => ({
       index,
       lines: Math.ceil(name.length / LETTERS),
-      named: kind === 'line' && nameAt !== 'peak',
+      named: kind === 'line' && nameAt !== 'peak' && !isThin,
       px: toPx(points.at(-1)?.[1] ?? 0),
     }))
     .filter(({ named }) => named)

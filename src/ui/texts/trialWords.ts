@@ -58,10 +58,13 @@ export const trialWords = {
     stem: 'Stem, mm',
     flowers: 'Flowers',
     fruits: 'Fruits set',
+    'fruits-picked': 'Fruits picked',
     picked: 'Picked, g',
     vigour: 'Vigour, 1 to 5',
     emerged: 'Seedlings up',
     harvest: 'Fresh shoots at the end, g',
+    sunk: 'How far the mix sank, cm',
+    water: 'Water given, L',
   } satisfies Record<TrialMeasure, string>,
   risks: {
     'dried-waste': 'kitchen waste that was only dried',

@@ -1,3 +1,4 @@
+import type { TrialCheck } from '../../core/trials'
 import type { TrialState } from '../../messages/trials/trialViews'
 
 /** Words of the list of trials and of one trial. */
@@ -57,8 +58,26 @@ export const trials = {
     done: (name: string) => `${name} runs now.`,
   },
   running: (day: string) => `Since ${day}.`,
-  nextLook: (day: string) => `The next look is on ${day}; what you see before that goes into`,
-  potsLog: 'the log of its pots',
+  nextLook: (day: string) =>
+    `The next look is on ${day}; what happens before that is written down the same way.`,
+  lateLook: (day: number, on: string) => `The look of day ${day} was due on ${on}.`,
+  dueLook: (day: number) => `The look of day ${day} is due today.`,
+  allLooked: 'All its looks are done: close it, and it tells what it found.',
+  noLooks: 'No day of a look is left.',
+  lookNow: 'Look at its pots',
+  controlFails: (value: string, must: string) =>
+    `The control stands at ${value}, and ${must} are asked of it: unless that changes, this run will be void.`,
+  close: 'Close it and read the result',
+  closeWhy: 'What is in each pot is told then, and what was read is not changed any more.',
+  open: 'Open it again',
+  closed: (day: string) => `Closed on ${day}.`,
+  isClosed: 'It is closed: here is what it found.',
+  isOpen: 'It goes on: its pots can be looked at again.',
+  toResult: 'What it found',
+  soFar: 'How its pots stand',
+  voidTitle: (value: string, must: string) =>
+    `This run is void: the control came to ${value}, and ${must} were asked of it.`,
+  rerun: 'Plan it again',
   toBench: 'To its jars at the bench',
   treatments: {
     head: 'What is held against what',
@@ -98,8 +117,19 @@ export const trials = {
     head: 'What is looked at, and when',
     days: (days: string) => `On day ${days} after planting`,
     none: 'No day was said.',
-    day: (day: number) => `day ${day}`,
+    dayOf: (day: number) => `Day ${day}`,
     measures: 'In each pot',
+    states: {
+      done: 'done',
+      missed: 'missed',
+      late: 'late',
+      due: 'due today',
+      'to-come': 'to come',
+    } satisfies Record<TrialCheck['state'], string>,
+    looked: (done: number, of: number) => `${done} of ${of} pots`,
+    doneOn: (day: string) => `on ${day}`,
+    readAgain: 'what was read',
+    go: 'Look at the pots',
   },
   lessons: {
     head: 'Lessons learnt',

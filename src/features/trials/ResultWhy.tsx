@@ -1,0 +1,33 @@
+import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
+import { useSite } from '../../ui/SiteContext'
+import { trialResults as words } from '../../ui/texts/trialResults'
+import styles from './Results.module.css'
+
+/** By which test it was decided, and what that takes for granted. */
+export function ResultWhy({
+  page,
+  view,
+}: {
+  readonly page: ResultsPage
+  readonly view: MeasureView
+}) {
+  const { format } = useSite()
+  const lines: (string | false | null)[] =
+    view.by === 'counts'
+      ? [words.whyFisher]
+      : view.by === 'sides'
+        ? [words.whySign(page.treatments.length > 2)]
+        : [
+            view.groups.test === 'max-t' ? words.whyMaxT : words.whyWelch,
+            view.isShare && words.whyTrays,
+            view.groups.cv !== null && words.whyCv(format.number(view.groups.cv)),
+            view.groups.test === 'max-t' && words.whyAlone,
+            view.groups.isUneven && words.whyUneven,
+          ]
+  return (
+    <details className={styles.why}>
+      <summary>{words.why}</summary>
+      {[...lines, words.whyUsed].map((line) => line && <p key={line}>{line}</p>)}
+    </details>
+  )
+}

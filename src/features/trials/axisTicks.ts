@@ -1,0 +1,12 @@
+const STEPS = [1, 2, 2.5, 5, 10]
+const WANTED = 5
+
+/** Even marks from zero to at least the largest value, at most five steps. */
+export function axisTicks(largest: number): number[] {
+  if (!(largest > 0)) return [0, 1]
+  const rough = largest / WANTED
+  const power = 10 ** Math.floor(Math.log10(rough))
+  const step = (STEPS.find((one) => one * power >= rough * (1 - 1e-9)) ?? 10) * power
+  const count = Math.ceil(largest / step - 1e-9)
+  return Array.from({ length: count + 1 }, (_, at) => Number((at * step).toPrecision(12)))
+}

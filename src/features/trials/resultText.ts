@@ -1,0 +1,146 @@
+import type { TrialMeasure, Verdict, VerdictReason } from '../../core/trials'
+import { MEASURE_RANGE } from '../../core/trials/trialRecords'
+import type { CountsView, MeasureView, ResultsPage } from '../../messages/trials/looks'
+import type { Format } from '../../ui/format'
+import { trialResults as words } from '../../ui/texts/trialResults'
+
+/** What is said of one treatment by one measure. */
+export interface Said {
+  readonly treatment: number
+  readonly verdict: Verdict
+  /** Whole sentences. */
+  readonly text: string
+}
+
+const PERCENT = 100
+/** A tenth of a percent below it is told as a bound. */
+const SMALLEST_P = 0.001
+/** Below this nobody calls it cheaper. */
+const CHEAPER = 0.05
+
+/** A value of a measure with its unit. */
+export function valueText(
+  value: number,
+  measure: TrialMeasure,
+  isShare: boolean,
+  format: Pick<Format, 'number'>,
+): string {
+  if (isShare) return `${format.number(value)} ${words.ofSeeds}`
+  const { decimals, unit } = MEASURE_RANGE[measure]
+  // Means of whole numbers are not whole.
+  const digits = Math.abs(value) >= PERCENT ? 0 : Math.max(decimals, 1)
+  return [format.number(value, digits), unit].filter(Boolean).join(' ')
+}
+
+export function pText(p: number, format: Pick<Format, 'number'>): string {
+  return words.p(p < SMALLEST_P ? `< ${format.number(SMALLEST_P, 3)}` : `= ${format.number(p, 3)}`)
+}
+
+/** What a measure says of each treatment, by rule. */
+export function saidOf(view: MeasureView, page: ResultsPage, format: Format): Said[] {
+  const nameOf = (number: number) => page.treatments[number]?.name ?? ''
+  switch (view.by) {
+    case 'counts':
+      return countsSaid(view.counts, page, format)
+    case 'sides':
+      return view.sides.map(({ treatment, result }) => {
+        const { wins, losses, ties, missing, p, verdict, reason } = result
+        const facts = [
+          words.crops(wins, losses, nameOf(treatment), nameOf(0)),
+          ties > 0 && words.ties(ties),
+          missing > 0 && words.missing(missing),
+          p !== null && pText(p, format),
+        ]
+        return {
+          treatment,
+          verdict,
+          text: joined(facts, reason && because(reason, words.because.noCrop)),
+        }
+      })
+    case 'means':
+      return view.groups.treatments.map((one) => {
+        const { comparison, p, verdict, reason, findablePercent, group } = one
+        const write = (value: number) => valueText(value, view.measure, view.isShare, format)
+        const mine = view.groups.groups[group]?.description
+        const control = view.groups.groups[0]?.description
+        const facts = [
+          mine && control
+            ? words.against(write(mine.mean), `${write(control.mean)} (${nameOf(0)})`)
+            : null,
+          comparison?.percentOfControl != null && percentOf(comparison.percentOfControl, format),
+          comparison?.ci &&
+            (verdict === 'better' || verdict === 'worse') &&
+            words.between(signed(comparison.ci[0], write), signed(comparison.ci[1], write)),
+          mine && control ? words.n(mine.n, control.n) : null,
+          p !== null && pText(p, format),
+        ]
+        const why =
+          reason &&
+          because(
+            reason,
+            comparison ? words.because.alike : words.because.one(mine?.n ?? 0, control?.n ?? 0),
+          )
+        const could =
+          verdict === 'no-difference' && findablePercent !== null
+            ? ` ${words.could(`${format.number(findablePercent)} %`)}; ${
+                view.groups.potsFor20 === null ? words.no20 : words.for20(view.groups.potsFor20)
+              }.`
+            : ''
+        const alone = one.isOnlyAlone ? ` ${words.onlyAlone}` : ''
+        return { treatment: group, verdict, text: `${joined(facts, why)}${could}${alone}` }
+      })
+  }
+}
+
+/** Shares of pots or seeds. */
+export function countsSaid(counts: CountsView, page: ResultsPage, format: Format): Said[] {
+  const [control] = counts.groups
+  return counts.treatments.map(({ group, p, verdict, reason }) => {
+    const mine = counts.groups[group]
+    const facts =
+      mine && control
+        ? [
+            words.against(
+              words.dots.ofTotal(mine.count, mine.total),
+              `${words.dots.ofTotal(control.count, control.total)} (${page.treatments[0]?.name ?? ''})`,
+            ),
+            pText(p, format),
+          ]
+        : []
+    return {
+      treatment: group,
+      verdict,
+      text: joined(facts, reason && because(reason, words.because.small)),
+    }
+  })
+}
+
+/** As good as far as it can tell, and cheaper: by so much of a litre's price, 0 to 1; null where it is not so. */
+export function cheaperBy(
+  said: Said,
+  { treatments }: Pick<ResultsPage, 'treatments'>,
+): number | null {
+  const [control, mine] = [treatments[0], treatments[said.treatment]]
+  if (said.verdict !== 'no-difference' || !control?.costPerLitre || !mine?.costPerLitre) return null
+  if (control.isCostPartial || mine.isCostPartial) return null
+  const less = 1 - mine.costPerLitre / control.costPerLitre
+  return less >= CHEAPER ? less : null
+}
+
+function because(reason: VerdictReason, noP: string): string {
+  return reason === 'void' ? words.because.void : reason === 'too-small' ? words.because.small : noP
+}
+
+function joined(facts: readonly (string | null | false | undefined)[], why: string | null): string {
+  const told = facts.filter(Boolean).join(', ')
+  return why ? `${told ? `${told}: ` : ''}${why}.` : `${told}.`
+}
+
+function signed(value: number, write: (value: number) => string): string {
+  return `${value > 0 ? '+' : value < 0 ? '−' : ''}${write(Math.abs(value))}`
+}
+
+function percentOf(percentOfControl: number, format: Format): string {
+  const change = percentOfControl - PERCENT
+  return `${change > 0 ? '+' : change < 0 ? '−' : '±'}${format.number(Math.abs(change))} %`
+}

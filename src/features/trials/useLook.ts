@@ -1,0 +1,140 @@
+import { useState } from 'react'
+import type { TrialMeasure } from '../../core/trials'
+import type { Problem } from '../../messages/problem'
+import type {
+  Happened,
+  LeaveOutBody,
+  LookBody,
+  LookPage,
+  LookPot,
+  PotEventBody,
+} from '../../messages/trials/looks'
+import { useOutbox } from '../../ui/outbox/useOutbox'
+import { look as words } from '../../ui/texts/look'
+import { useKept } from '../../ui/useKept'
+import { bodyOf, nextOpen, type Typed, typedOf, withEntered } from './look'
+
+type Sent = LookBody | PotEventBody | LeaveOutBody
+
+/** What is entered at the pots of a trial: kept while it is typed, and sent when there is a connection. */
+export function useLook(page: LookPage, today: string) {
+  const [pots, setPots] = useState(page.pots)
+  const [refused, setRefused] = useState<Problem | null>(null)
+  const kept = useKept(`look/${page.trialId}/${page.on}`, {
+    potId: nextOpen(page.pots, null)?.id ?? page.pots[0]?.id ?? 0,
+    typed: {} as Readonly<Record<string, Typed>>,
+  })
+  const { potId, typed } = kept.values
+  const { waiting, add } = useOutbox<Sent>(`look/${page.trialId}`, {
+    onAnswer: (_, { body }) => setPots((now) => now.map((pot) => entered(pot, body as Sent, page))),
+    onRefused: (problem, { body }) => {
+      setRefused(problem)
+      // What was not taken stands in its fields again.
+      const sent = body as Sent
+      if (!('values' in sent)) return
+      const back = {
+        values: Object.fromEntries(
+          Object.entries(sent.values).flatMap(([measure, value]) =>
+            value === null ? [] : [[measure, String(value)]],
+          ),
+        ),
+        note: sent.note,
+      }
+      kept.change({ potId: sent.potId, typed: { ...typed, [sent.potId]: back } })
+    },
+  })
+  const shown = waiting.reduce(
+    (all, { body }) => all.map((pot) => entered(pot, body, page)),
+    pots as readonly LookPot[],
+  )
+  const pot = shown.find((one) => one.id === potId) ?? shown[0]
+  const on = page.on === today ? null : page.on
+  const now = pot ? (typed[pot.id] ?? typedOf(pot)) : { values: {}, note: '' }
+
+  const send = (what: {
+    readonly title: string
+    readonly path: string
+    readonly method: 'POST' | 'PUT'
+    readonly body: Sent
+  }) =>
+    add({
+      title: what.title,
+      where: page.name,
+      page: `/trials/${page.trialId}/look`,
+      method: what.method,
+      address: `/api/trials/${page.trialId}/${what.path}`,
+      body: what.body,
+    })
+
+  return {
+    pots: shown,
+    pot,
+    typed: now,
+    refused,
+    waiting: waiting.length,
+    goTo: (id: number) => kept.change({ potId: id }),
+    type: (more: { measure: TrialMeasure; value: string } | { note: string }) => {
+      if (!pot) return
+      const next =
+        'note' in more
+          ? { ...now, note: more.note }
+          : { ...now, values: { ...now.values, [more.measure]: more.value } }
+      kept.change({ typed: { ...typed, [pot.id]: next } })
+    },
+    /** Keeps what is entered for this pot, and goes on; false where there is nothing that can be kept. */
+    keep: (): boolean => {
+      if (!pot) return false
+      const body = bodyOf(pot, now, page.measures, { on, seeds: page.seeds })
+      if (!body) return false
+      setRefused(null)
+      const { [pot.id]: _, ...others } = typed
+      const after = shown.map((one) => (one.id === pot.id ? withEntered(one, body) : one))
+      kept.change({ typed: others, potId: nextOpen(after, pot.id)?.id ?? pot.id })
+      void send({ title: words.kept(pot.code), path: 'looks', method: 'POST', body })
+      return true
+    },
+    skip: () => {
+      if (pot) kept.change({ potId: nextOpen(shown, pot.id)?.id ?? pot.id })
+    },
+    happened: (what: {
+      kind: Happened
+      problemId: string | null
+      note: string
+      isLeftOut: boolean
+    }) => {
+      if (!pot) return
+      setRefused(null)
+      void send({
+        title: words.wroteEvent(pot.code, words.events[what.kind]),
+        path: 'events',
+        method: 'POST',
+        body: { potId: pot.id, on, ...what },
+      })
+    },
+    countAgain: () => {
+      if (!pot) return
+      void send({
+        title: words.countAgain,
+        path: 'left-out',
+        method: 'PUT',
+        body: { potId: pot.id, leftOut: null },
+      })
+    },
+  }
+}
+
+/** A pot with what was entered for it, before the server has told it. */
+function entered(pot: LookPot, body: Sent, page: LookPage): LookPot {
+  if (body.potId !== pot.id) return pot
+  if ('values' in body)
+    return body.on === null || body.on === page.on ? withEntered(pot, body) : pot
+  if ('leftOut' in body) {
+    return { ...pot, leftOut: body.leftOut && { happened: null, ...body.leftOut } }
+  }
+  const on = body.on ?? page.on
+  return {
+    ...pot,
+    leftOut: body.isLeftOut ? { on, happened: body.kind, why: body.note } : pot.leftOut,
+    diedOn: body.kind === 'died' ? on : pot.diedOn,
+  }
+}

@@ -1,0 +1,58 @@
+import type { TrialCheck, TrialEvent, TrialKind, TrialMeasure } from '../../core/trials'
+import type { ProblemChoice } from '../media/found'
+
+/** Something that happened to a pot of a trial. */
+export interface PotEventView {
+  readonly id: number
+  readonly on: string
+  readonly kind: TrialEvent | 'problem'
+  /** Of the list of problems. */
+  readonly problemName: string | null
+  readonly note: string
+}
+
+/** Why a pot does not count from a day on. */
+export interface LeftOutView {
+  readonly on: string
+  /** `moved`: its plants were taken out at the pot. */
+  readonly happened: TrialEvent | 'problem' | 'moved' | null
+  readonly why: string
+}
+
+/** A pot as whoever looks at it sees it. */
+export interface LookPot {
+  readonly id: number
+  readonly code: string
+  readonly containerId: number
+  readonly block: number | null
+  readonly cropName: string | null
+  /** null where it is scored blind. */
+  readonly treatmentName: string | null
+  readonly leftOut: LeftOutView | null
+  readonly diedOn: string | null
+  /** What was read last before that day; of what is picked, altogether. */
+  readonly before: Partial<Record<TrialMeasure, { readonly value: number; readonly on: string }>>
+  /** What was read that day. */
+  readonly values: Partial<Record<TrialMeasure, number>>
+  readonly note: string
+  readonly events: readonly PotEventView[]
+}
+
+/** The pots of a trial in the order in which one walks past them. */
+export interface LookPage {
+  readonly trialId: number
+  readonly name: string
+  readonly kind: TrialKind
+  readonly isBlind: boolean
+  readonly isClosed: boolean
+  readonly plantedOn: string
+  /** Sown in each pot; 0: nothing was, or plants went in. */
+  readonly seeds: number
+  readonly measures: readonly TrialMeasure[]
+  /** The day it is looked at. */
+  readonly on: string
+  /** What that day belongs to. */
+  readonly check: TrialCheck | null
+  readonly pots: readonly LookPot[]
+  readonly problems: readonly ProblemChoice[]
+}

@@ -1,0 +1,146 @@
+import type {
+  ControlMust,
+  CountsResult,
+  DoseResponse,
+  GroupsResult,
+  SidesResult,
+  TrialCheck,
+  TrialKind,
+  TrialMeasure,
+} from '../../core/trials'
+import type { LeftOutView, PotEventView } from './lookViews'
+import type { ControlView, TrialState } from './trialViews'
+
+/** What a treatment came to besides what was measured for its own sake; null where it is not known. */
+export interface TreatmentOutcome {
+  readonly number: number
+  readonly name: string
+  readonly medium: string
+  readonly mediumAddress: string | null
+  readonly dose: number
+  readonly lotId: number | null
+  /** Pots that were planted, those that still count, and those of them that died. */
+  readonly planted: number
+  readonly used: number
+  readonly died: number
+  /** Of one pot as it stands filled. */
+  readonly litres: number
+  readonly costPerLitre: number | null
+  /** Litres of it without a price. */
+  readonly isCostPartial: boolean
+  /** Means of its used pots, g: picked, or weighed at the end. */
+  readonly yieldG: number | null
+  readonly waterLitres: number | null
+  readonly firstHarvestDays: number | null
+  readonly sunkCm: number | null
+  /** Seedlings that nobody sowed, on a square metre. */
+  readonly weedsPerM2: number | null
+}
+
+/** Counts without what only the arithmetic needs. */
+export type CountsView = Pick<CountsResult, 'groups'> & {
+  readonly treatments: readonly Omit<CountsResult['treatments'][number], 'fisher'>[]
+}
+
+export interface SideView {
+  readonly treatment: number
+  readonly crops: readonly {
+    readonly cropName: string
+    readonly control: number | null
+    readonly other: number | null
+  }[]
+  readonly result: SidesResult
+}
+
+/** What one measure says at a check. */
+export type MeasureView =
+  | {
+      readonly by: 'means'
+      readonly measure: TrialMeasure
+      readonly wish: 'more' | 'less'
+      /** Percent of the seeds, not seedlings. */
+      readonly isShare: boolean
+      readonly groups: GroupsResult
+      readonly dose: DoseResponse | null
+      readonly seeds: CountsView | null
+    }
+  | {
+      readonly by: 'counts'
+      readonly measure: TrialMeasure
+      readonly wish: 'more' | 'less'
+      readonly counts: CountsView
+      readonly trend: { readonly z: number; readonly p: number } | null
+    }
+  | {
+      readonly by: 'sides'
+      readonly measure: TrialMeasure
+      readonly wish: 'more' | 'less'
+      readonly sides: readonly SideView[]
+    }
+
+/** One pot in the picture of a measure. */
+export interface PotDot {
+  readonly potId: number
+  readonly code: string
+  readonly containerId: number
+  /** null while it is scored blind. */
+  readonly treatment: number | null
+  readonly cropName: string | null
+  /** null: it is not used. */
+  readonly value: number | null
+}
+
+/** How the pots came along by one measure. */
+export interface GrowthView {
+  readonly measure: TrialMeasure
+  readonly lines: readonly {
+    readonly code: string
+    /** null while it is scored blind. */
+    readonly treatment: number | null
+    /** Days after planting and what was read then. */
+    readonly points: readonly (readonly [day: number, value: number])[]
+  }[]
+}
+
+export interface HappenedView extends PotEventView {
+  readonly code: string
+  readonly containerId: number
+}
+
+export interface ResultsPage {
+  readonly trialId: number
+  readonly version: number
+  readonly name: string
+  readonly kind: TrialKind
+  readonly question: string
+  readonly wish: 'more' | 'less'
+  readonly state: TrialState
+  readonly cropName: string | null
+  readonly plantedOn: string
+  readonly closedOn: string | null
+  /** It is scored blind and goes on: what is in a pot is not told. */
+  readonly isHidden: boolean
+  readonly isVoid: boolean
+  readonly must: ControlMust
+  readonly mustValue: number
+  readonly control: ControlView | null
+  readonly seeds: number
+  readonly measures: readonly TrialMeasure[]
+  readonly checks: readonly TrialCheck[]
+  /** What is shown. */
+  readonly measure: TrialMeasure
+  readonly on: string
+  readonly day: number
+  readonly treatments: readonly TreatmentOutcome[]
+  /** One for every measure of which something was read; none while it is scored blind. */
+  readonly results: readonly MeasureView[]
+  readonly survival: CountsView | null
+  readonly pots: readonly PotDot[]
+  /** By the measure that is shown, or the first that was read more than once. */
+  readonly growth: GrowthView | null
+  readonly happened: readonly HappenedView[]
+  readonly leftOut: readonly (LeftOutView & { readonly code: string })[]
+  /** What struck all pots of a treatment, and not all of the trial. */
+  readonly effects: readonly { readonly treatment: string; readonly what: PotEventView }[]
+  readonly lessons: string
+}

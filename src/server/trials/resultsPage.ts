@@ -1,0 +1,263 @@
+import {
+  type CountsResult,
+  daysBetween,
+  type MeasureResult,
+  survivalResult,
+  suspectedEffects,
+  type TrialCheck,
+  type TrialMeasure,
+  usualSummary,
+  wishFor,
+} from '../../core/trials'
+import { Conflict } from '../../data/errors'
+import { readSite } from '../../data/site'
+import { readTrial, type Trial } from '../../data/trials'
+import type {
+  CountsView,
+  GrowthView,
+  HappenedView,
+  MeasureView,
+  PotDot,
+  PotEventView,
+  ResultsPage,
+  ResultsQuery,
+} from '../../messages/trials/looks'
+import { dayAt } from '../clock'
+import type { OpenDatabase } from '../database'
+import type { Tables } from '../lots'
+import { readTables } from '../tables'
+import { controlOf, isVoid } from './controlOf'
+import { courseOf, datedChecks, type TrialCourse } from './courseOf'
+import { keptResult } from './keptResult'
+import { seedsOf } from './lookPage'
+import { outcomesOf } from './outcomes'
+import { stateOf } from './trialsPage'
+
+/** What a trial found, by rule, or how its pots stand while it goes on; scored blind, only how the pots stand. */
+export async function resultsPage(
+  db: OpenDatabase,
+  id: number,
+  asked: ResultsQuery = {},
+): Promise<ResultsPage> {
+  const tables = await readTables(db, (await readSite(db)).timeZone)
+  const trial = await readTrial(db, id)
+  const course = await courseOf(db, tables, trial)
+  if (!course) throw new Conflict('This trial is not planted yet: there is nothing to see.')
+  if (trial.kind === 'jar') throw new Conflict('What the jars say stands at the bench.')
+  return resultsOf(db, tables, trial, course, asked)
+}
+
+async function resultsOf(
+  db: OpenDatabase,
+  tables: Tables,
+  trial: Trial,
+  course: TrialCourse,
+  asked: ResultsQuery,
+): Promise<ResultsPage> {
+  const isHidden = trial.isBlind && trial.closedAt === null
+  const control = controlOf(trial, course)
+  const check = shownCheck(course, asked.day)
+  const on = dayShown(course, check)
+  const measure =
+    asked.measure && trial.measures.includes(asked.measure) ? asked.measure : mainMeasure(trial)
+  const nameOf = new Map(trial.treatments.map(({ number, name }) => [number, name]))
+  const isOver = isVoid(trial, control)
+  const question = {
+    kind: trial.kind,
+    isVoid: isOver,
+    blocks: trial.blocks && trial.kind !== 'side-by-side',
+    seeds: seedsOf(trial),
+    doses: trial.treatments.map(({ dose }) => dose),
+    pots: course.pots,
+    since: course.plantedOn,
+    checks: datedChecks(trial),
+    on,
+  }
+  const found = isHidden
+    ? []
+    : trial.measures.flatMap((one) => {
+        const wish = wishFor(one, trial.wish)
+        const result = keptResult({ ...question, measure: one, wish })
+        return result ? [{ measure: one, wish, result }] : []
+      })
+  const valuesOf = found.find((one) => one.measure === measure)?.result
+  const survival = isHidden || trial.perPot === 0 ? null : survivalResult(question)
+  return {
+    trialId: trial.id,
+    version: trial.version,
+    name: trial.name,
+    kind: trial.kind,
+    question: trial.question,
+    wish: trial.wish,
+    state: stateOf(trial),
+    cropName: trial.cropId && (tables.crops.get(trial.cropId)?.name ?? trial.cropId),
+    plantedOn: course.plantedOn,
+    closedOn: trial.closedAt && dayAt(tables.timeZone, trial.closedAt),
+    isHidden,
+    isVoid: isOver,
+    must: trial.must,
+    mustValue: trial.mustValue,
+    control: isHidden ? null : control,
+    seeds: seedsOf(trial),
+    measures: trial.measures,
+    checks: course.checks,
+    measure,
+    on,
+    day: check?.day ?? daysBetween(course.plantedOn, on),
+    treatments: isHidden ? [] : await outcomesOf(db, tables, trial, course, on),
+    results: found.map(({ measure: one, wish, result }) => measureView(tables, one, wish, result)),
+    survival: survival && countsView(survival),
+    pots: dotsOf(course, valuesOf, isHidden),
+    growth: growthOf(course, [measure, ...trial.measures], isHidden),
+    happened: course.pots
+      .flatMap(({ events, code, containerId }): HappenedView[] =>
+        events.map((event) => ({ ...event, code, containerId })),
+      )
+      .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id - b.id)),
+    leftOut: course.pots.flatMap(({ leftOut, code }) => (leftOut ? [{ ...leftOut, code }] : [])),
+    effects: isHidden ? [] : effectsOf(course, nameOf),
+    lessons: trial.lessons ?? '',
+  }
+}
+
+/** What is weighed or counted up goes before what is looked at on the way. */
+const MAIN_FIRST: readonly TrialMeasure[] = ['picked', 'harvest', 'fruits-picked']
+
+export function mainMeasure({ kind, measures }: Pick<Trial, 'kind' | 'measures'>): TrialMeasure {
+  const counted = kind === 'count' || kind === 'dose' ? (['emerged'] as const) : []
+  return (
+    [...counted, ...MAIN_FIRST].find((one) => measures.includes(one)) ?? measures[0] ?? 'vigour'
+  )
+}
+
+/** The one that is asked for, or the last one that was begun. */
+function shownCheck({ checks }: TrialCourse, day: number | undefined): TrialCheck | null {
+  const asked = checks.find((one) => one.day === day)
+  return asked ?? checks.findLast(({ looked }) => looked > 0) ?? null
+}
+
+/** A check that was done late tells what was read then; without checks all that was read counts. */
+function dayShown({ until }: TrialCourse, check: TrialCheck | null): string {
+  if (!check) return until
+  const on = check.doneOn && check.doneOn > check.on ? check.doneOn : check.on
+  return on > until ? until : on
+}
+
+function dotsOf(
+  { pots }: TrialCourse,
+  result: MeasureResult | undefined,
+  isHidden: boolean,
+): PotDot[] {
+  const seen = new Map<number, number>()
+  return pots.map((pot) => {
+    const place = seen.get(pot.treatment) ?? 0
+    seen.set(pot.treatment, place + 1)
+    const value =
+      result && 'values' in result ? (result.values[pot.treatment]?.[place] ?? null) : null
+    return {
+      potId: pot.id,
+      code: pot.code,
+      containerId: pot.containerId,
+      treatment: isHidden ? null : pot.treatment,
+      cropName: pot.cropName,
+      value,
+    }
+  })
+}
+
+/** By the first of these measures that was read on more than one day. */
+function growthOf(
+  { pots, plantedOn }: TrialCourse,
+  measures: readonly TrialMeasure[],
+  isHidden: boolean,
+): GrowthView | null {
+  for (const measure of measures) {
+    const lines = pots.flatMap(({ code, treatment, records }) => {
+      const points = pointsOf(records, measure, plantedOn)
+      return points.length > 1 ? [{ code, treatment: isHidden ? null : treatment, points }] : []
+    })
+    if (lines.length > 0) return { measure, lines }
+  }
+  return null
+}
+
+/** By day; of what is picked what it came to by then. */
+function pointsOf(
+  records: TrialCourse['pots'][number]['records'],
+  measure: TrialMeasure,
+  since: string,
+): (readonly [number, number])[] {
+  const byDay = new Map<number, number>()
+  let sum = 0
+  for (const one of [...records].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))) {
+    if (one.measure !== measure) continue
+    sum += one.value
+    byDay.set(daysBetween(since, one.on), usualSummary(measure) === 'total' ? sum : one.value)
+  }
+  return [...byDay]
+}
+
+function measureView(
+  { crops }: Tables,
+  measure: TrialMeasure,
+  wish: 'more' | 'less',
+  result: MeasureResult,
+): MeasureView {
+  switch (result.by) {
+    case 'means':
+      return {
+        by: 'means',
+        measure,
+        wish,
+        isShare: result.isShare,
+        groups: result.groups,
+        dose: result.dose,
+        seeds: result.seeds && countsView(result.seeds),
+      }
+    case 'counts':
+      return {
+        by: 'counts',
+        measure,
+        wish,
+        counts: countsView(result.counts),
+        trend: result.trend,
+      }
+    case 'sides':
+      return {
+        by: 'sides',
+        measure,
+        wish,
+        sides: result.sides.map((side) => ({
+          treatment: side.treatment,
+          result: side.result,
+          crops: side.crops.map(({ crop, control, treatment }) => ({
+            cropName: crops.get(crop)?.name ?? crop,
+            control,
+            other: treatment,
+          })),
+        })),
+      }
+  }
+}
+
+function countsView({ groups, treatments }: CountsResult): CountsView {
+  return { groups, treatments: treatments.map(({ fisher: _, ...told }) => told) }
+}
+
+function effectsOf(
+  { pots }: TrialCourse,
+  nameOf: ReadonlyMap<number, string>,
+): ResultsPage['effects'] {
+  const events = pots.flatMap((pot) => pot.events.map((event) => ({ pot: pot.id, event })))
+  const keyOf = ({ kind, problemName }: PotEventView) => `${kind}/${problemName ?? ''}`
+  const treatmentOf = new Map(pots.map(({ id, treatment }) => [id, treatment]))
+  return suspectedEffects(
+    events.map(({ pot, event }) => ({ pot, kind: keyOf(event) })),
+    treatmentOf,
+  ).flatMap(({ treatment, kind }) => {
+    const first = events.find(
+      ({ pot, event }) => keyOf(event) === kind && treatmentOf.get(pot) === treatment,
+    )
+    return first ? [{ treatment: nameOf.get(treatment) ?? '', what: first.event }] : []
+  })
+}

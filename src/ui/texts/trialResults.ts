@@ -1,0 +1,169 @@
+import type { TrialMeasure, Verdict } from '../../core/trials'
+
+/** Words of what a trial found: no more than its pots can carry. */
+export const trialResults = {
+  title: (name: string) => `What it found: ${name}`,
+  titleRunning: (name: string) => `How its pots stand: ${name}`,
+  back: 'To the trial',
+  look: 'Look at its pots',
+  closed: (day: string) => `closed on ${day}`,
+  running: 'still going on',
+  hidden:
+    'Scored blind: which pot holds which mix, and what it makes of them, is told once the trial is closed.',
+  early:
+    'It still goes on, so nothing is judged yet: who looks early and stops when it looks good finds differences that are not there.',
+  void: (value: string, must: string) =>
+    `This run is void: the control came to ${value}, and ${must} were asked of it. What its pots show is greyed: it can come from whatever made the control fail.`,
+  voidNext: 'Plan it again, with what to change',
+  nothing: 'Nothing was read at its pots yet.',
+  verdicts: {
+    better: 'better',
+    worse: 'worse',
+    'no-difference': 'no difference shown',
+    'cannot-tell': 'cannot tell',
+  } satisfies Record<Verdict, string>,
+  marks: {
+    better: '▲',
+    worse: '▼',
+    'no-difference': '=',
+    'cannot-tell': '?',
+  } satisfies Record<Verdict, string>,
+  measures: {
+    height: 'Height',
+    leaves: 'Leaves',
+    stem: 'Stem',
+    flowers: 'Flowers',
+    fruits: 'Fruits set',
+    'fruits-picked': 'Fruits picked',
+    picked: 'Picked',
+    vigour: 'Vigour',
+    emerged: 'Seedlings up',
+    harvest: 'Fresh shoots',
+    sunk: 'How far the mix sank',
+    water: 'Water given',
+  } satisfies Record<TrialMeasure, string>,
+  survival: 'Pots that lived',
+  ofSeeds: '% of its seeds',
+  against: (mine: string, control: string) => `${mine} against ${control}`,
+  n: (mine: number, control: number) => `n = ${mine} and ${control}`,
+  p: (text: string) => `p ${text}`,
+  between: (low: string, high: string) =>
+    `the difference lies between ${low} and ${high}, 19 times in 20`,
+  could: (percent: string) => `These pots could have shown a difference of ${percent} or more`,
+  for20: (pots: number) => `to see 20 % it takes ${pots} pots of each`,
+  no20: 'no number of pots would show 20 %',
+  because: {
+    void: 'the control failed, and whatever made it fail can have done this as well',
+    one: (mine: number, control: number) =>
+      `a comparison takes two pots of each at least, and ${mine} and ${control} count`,
+    alike: 'its pots do not vary at all, so nothing tells how far chance would reach',
+    noCrop: 'no crop was further in one than in the other',
+    small: 'even the clearest result of so few could be chance',
+  },
+  onePot:
+    'One pot of each is no test. Ask it of several crops: each crop in both mixes, and the crops decide.',
+  onePotNext: 'Plan it side by side',
+  onlyAlone:
+    'Taken alone its interval leaves out no difference; with all treatments counted, chance is not ruled out.',
+  crops: (won: number, lost: number, name: string, control: string) =>
+    `${name} was ahead with ${won === 1 ? '1 crop' : `${won} crops`}, ${control} with ${lost}`,
+  ties: (count: number) => `${count} alike`,
+  missing: (count: number) =>
+    count === 1
+      ? '1 crop did not finish on both sides'
+      : `${count} crops did not finish on both sides`,
+  cheaper: (percent: string) =>
+    `It costs ${percent} less a litre: as good as far as these pots can tell, and cheaper.`,
+  dose: {
+    head: 'How much is safe',
+    none: (dose: string) => `Nothing is lost up to ${dose} of it, the most that was tried.`,
+    upTo: (dose: string) => `Nothing is lost up to ${dose} of it.`,
+    harm: 'Plants lose by the smallest dose that was tried.',
+    range: (low: string, high: string) =>
+      `By chance of these pots the step could lie from ${low} to ${high}`,
+    rough: 'roughly: there are fewer than 6 pots of each',
+    use: (dose: string) => `Use at most ${dose}, or let it age and test it again.`,
+    useAll: 'It may be used as far as it was tried.',
+    age: 'Let it age and test it again before any of it goes to these plants.',
+    lost: 'Lost: a tenth or more below what grows without it.',
+    trend: (p: string) => `The share that comes up changes with the dose: ${p}.`,
+    noTrend: (p: string) => `No change with the dose is shown: ${p}.`,
+    noControl: 'Nothing grew in the control: no step can be read from it.',
+    fitted: 'fitted',
+    axis: 'Dose',
+    chart: (measure: string) => `${measure} by dose`,
+    says: 'Each pot by its dose, and steps that never rise through their means.',
+  },
+  dots: {
+    head: (measure: string, day: number) => `${measure} on day ${day}`,
+    hint: 'Each dot is a pot; the bar is the mean with its interval, 19 times in 20.',
+    hintCounts: 'The bar is the share with its interval, 19 times in 20.',
+    hintSides: 'Each row is a crop: a ring for the control, a dot for the other.',
+    noValue: 'nothing read',
+    used: (used: number, planted: number) => `${used} of ${planted} pots`,
+    ofTotal: (count: number, total: number) => `${count} of ${total}`,
+    says: (name: string, mean: string) => `${name}: mean ${mean}`,
+    control: 'control',
+    pots: 'pots',
+    saySides: (crop: string, control: string, other: string) =>
+      `${crop}: ${control} in the control, ${other} in the other`,
+  },
+  growth: {
+    head: 'How they grew',
+    chart: (measure: string) => `${measure}, pot by pot`,
+    says: 'A thin line for each pot, a thick one for the mean of each mix.',
+    saysBlind: 'A line for each pot.',
+    axis: 'Day after planting',
+  },
+  table: {
+    head: 'Everything that was measured',
+    measure: 'Measure',
+    show: (measure: string) => `Show ${measure}`,
+  },
+  day: 'On',
+  dayOf: (day: number) => `day ${day}`,
+  outcome: {
+    head: 'What it took, and what it gave',
+    used: 'Pots that count',
+    usedOf: (used: number, planted: number) => `${used} of ${planted}`,
+    died: 'Pots that died',
+    cost: 'Cost of a pot of mix',
+    partial: 'without what has no price',
+    yield: 'Harvest a pot',
+    perLitre: 'Harvest a litre of mix',
+    perMoney: (unit: string) => `Harvest for ${unit} of mix`,
+    water: 'Water given a pot',
+    first: 'Days to the first harvest',
+    sunk: 'How far the mix sank',
+    weeds: 'Weeds on a square metre',
+    unknown: 'not known',
+    days: (days: string) => `${days} days`,
+  },
+  happened: {
+    head: 'What happened',
+    none: 'Nothing was written down.',
+    left: 'Left out',
+    leftOf: (code: string, day: string) => `${code} since ${day}`,
+    effect: (what: string, treatment: string) =>
+      `${what} struck every pot of ${treatment}, and not all others: it may be what the mix did, not an accident. Think twice before you leave its pots out.`,
+  },
+  why: 'How this is decided',
+  whyWelch:
+    'One treatment against the control: Welch’s test, which lets their spreads differ. Better or worse is said where p lies below 0.05.',
+  whyMaxT:
+    'Several treatments at once: their pots are dealt anew over the treatments, within blocks, and the largest difference counts (max-T), so that the chance of one false alarm among them all stays at 5 %. The draw is fixed: asked again, it says the same.',
+  whyFisher:
+    'Counts are compared by Fisher’s exact test; several are adjusted by Holm. The intervals are Wilson’s.',
+  whyTrays:
+    'Seeds of one tray share its luck: the trays are compared by their shares, not the seeds one by one.',
+  whySign: (several: boolean) =>
+    `Crops decide, by the exact sign test: how often a coin would go one way so often.${several ? ' With several mixes p is multiplied by their number.' : ''}`,
+  whyCv: (cv: string) =>
+    `The pots of this trial varied by ${cv} % of the control’s mean; what could have been found is worked out from that (power 80 %). The next trial is planned with it.`,
+  whyAlone:
+    'The intervals are for each comparison alone, and may leave out no difference where p, over all of them, does not.',
+  whyUneven:
+    'The spreads are very unlike (more than four to one): p may be too small. Take it with care.',
+  whyUsed:
+    'Pots that were left out are not used; those that died count as they say: no harvest, the lowest score.',
+} as const
