@@ -1,6 +1,9 @@
 import { layoutTrial } from '../../core/trials'
 import type { Database } from '../database'
 import { createTrial, type NewTreatment } from '../trials/trials'
+import { OVER } from './demoTrials'
+import { seedOverTrial } from './seedOverTrial'
+import { seedRunningTrial } from './seedRunningTrial'
 
 const DAY_MS = 86_400_000
 const SEED = 2611
@@ -14,8 +17,14 @@ const TREATMENTS: readonly NewTreatment[] = [
   { ...plain, name: 'Trough mix, first try', medium: { kind: 'mix', mixId: 1, version: 2 } },
 ]
 
-/** A trial of the made-up garden that is planned for the next spell of mild weather. */
+/** Trials of the made-up garden: one planned for the next spell of mild weather, five that are over, one that runs. */
 export async function seedTrials(db: Database, now: Date): Promise<void> {
+  await seedPlanned(db, now)
+  for (const over of OVER) await seedOverTrial(db, over, now)
+  await seedRunningTrial(db, now)
+}
+
+async function seedPlanned(db: Database, now: Date): Promise<void> {
   const pots = layoutTrial({
     treatments: TREATMENTS.map((_, number) => String(number)),
     replicates: POTS,

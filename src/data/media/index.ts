@@ -28,6 +28,7 @@ export {
   type LedgerEntry,
   type Lot,
   type LotCard,
+  ledgerEver,
   presentInnings,
   readLot,
   readLotCards,

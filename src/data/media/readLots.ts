@@ -1,4 +1,4 @@
-import { and, asc, desc, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import type { LotContents } from '../../core/media'
 import type { Heritage, MixState } from '../../core/recondition'
 import type { Database } from '../database'
@@ -174,6 +174,15 @@ export async function readLots(db: Database, ids: readonly number[]): Promise<Lo
     measurements: byReading.get(card.id) ?? [],
     ledger: byEntry.get(card.id) ?? [],
   }))
+}
+
+/** What went into lots and out of them, oldest first, also of those that were put away. */
+export async function ledgerEver(db: Database, lotId: number): Promise<LedgerEntry[]> {
+  return db
+    .select()
+    .from(ledgerEntries)
+    .where(eq(ledgerEntries.lotId, lotId))
+    .orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id))
 }
 
 /** @throws NotFound */

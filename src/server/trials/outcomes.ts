@@ -1,7 +1,7 @@
 import { areaAt } from '../../core/containers'
 import { type CostedEntry, lotCost } from '../../core/media'
 import { daysBetween, potValue, type TrialMeasure } from '../../core/trials'
-import { readLot } from '../../data/media'
+import { ledgerEver } from '../../data/media'
 import type { Trial, TrialTreatment } from '../../data/trials'
 import type { TreatmentOutcome } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
@@ -94,7 +94,7 @@ async function costOf(
   lotId: number | null,
 ): Promise<Pick<TreatmentOutcome, 'costPerLitre' | 'isCostPartial'>> {
   if (lotId === null) return { costPerLitre: null, isCostPartial: false }
-  const { ledger } = await readLot(db, lotId)
+  const ledger = await ledgerEver(db, lotId)
   const oldestFirst: CostedEntry[] = [...ledger].sort((a, b) => a.id - b.id)
   const { perLitre, unknownLitres } = lotCost(oldestFirst)
   return {
