@@ -10,6 +10,7 @@ import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
 import { summarizeChangedLots } from '../src/server/lots'
+import { summarizeTrials } from '../src/server/trials'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 
@@ -30,6 +31,7 @@ export async function demoDatabase() {
   await prepareData(db)
   await seedDemo(db, NOW)
   await summarizeChangedLots(db)
+  await summarizeTrials(db)
   if (kept) await keep(client, kept)
   return { db, client, close: () => client.close() }
 }

@@ -4,6 +4,7 @@ export const WHY_RULES = [
   'compost.school',
   'compost.salt',
   'compost.rich',
+  'compost.found',
   'compost.air',
   'compost.lime-hater',
   'compost.ph',

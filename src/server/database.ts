@@ -20,6 +20,7 @@ import { packCopy } from './storage/packCopy'
 import { placesIn } from './storage/places'
 import { damaged, findGarden, requireDataFolder } from './storage/requireFolder'
 import { StartError } from './storage/startError'
+import { summarizeTrials } from './trials'
 
 export type { Database as OpenDatabase } from '../data/database'
 
@@ -111,6 +112,7 @@ async function bringUpToDate(client: PGlite, db: Tables, config: Config): Promis
     await prepareData(db)
     if (demo) await seedDemo(db, now())
     await summarizeChangedLots(db)
+    await summarizeTrials(db)
   } catch (error) {
     await client.close().catch(() => {})
     if (error instanceof StartError) throw error

@@ -50,6 +50,8 @@ const ids = {
   moved: 0,
   trial: 0,
   trialPot: 0,
+  treatmentOfTrial: 0,
+  trialFinding: 0,
   log: 0,
 }
 const shape = { kind: 'round', topDiameterCm: 30, baseDiameterCm: 24, heightCm: 30 }
@@ -516,8 +518,9 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ version: 'two' }, 'version'],
     unknown: { id: NOBODY },
     stale: { version: 9 },
-    keep: ({ potList }) => {
+    keep: ({ potList, treatments }) => {
       ids.trialPot = (potList as { id: number }[])[0]?.id ?? 0
+      ids.treatmentOfTrial = (treatments as { id: number }[])[0]?.id ?? 0
     },
   },
   'POST /api/trials/[id]/plant': {
@@ -564,6 +567,20 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ version: 6, isClosed: 'yes, please' }, 'isClosed'],
     unknown: { id: NOBODY },
     stale: { version: 9, isClosed: true },
+  },
+  'POST /api/trials/[id]/findings': {
+    params: ofTrial,
+    body: () => ({ kind: 'standard', treatmentId: ids.treatmentOfTrial, cropId: 'chard' }),
+    wrong: [{ kind: 'cap', treatmentId: 1, maxPercent: 400 }, 'maxPercent'],
+    unknown: { id: NOBODY },
+    keep: ({ id }) => {
+      ids.trialFinding = Number(id)
+    },
+  },
+  'POST /api/trials/[id]/findings/[findingId]/end': {
+    params: () => ({ ...ofTrial(), findingId: ids.trialFinding }),
+    body: nothing,
+    unknown: { id: NOBODY, findingId: NOBODY },
   },
   'POST /api/trials/[id]/put-away': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },
   'POST /api/trials/[id]/take-up': { params: ofTrial, body: nothing, unknown: { id: NOBODY } },

@@ -16,6 +16,7 @@ export interface MixTargets {
   readonly limeHater: boolean
   /** Most of it that may be compost, a share of the parts; half where left out. */
   readonly mostCompost?: number
+  readonly mostFound?: Readonly<Record<string, number>>
   /** Whose bans and shares hold; most plants where left out. */
   readonly groupId?: PlantGroupId | null
   /** Of the wet mix. */
@@ -72,6 +73,7 @@ export function cheapestMix({
     wish: null,
     limeHater: targets.limeHater,
     mostCompost: targets.mostCompost ?? USUAL_MOST_COMPOST,
+    mostFound: targets.mostFound ?? {},
     container,
     ...(targets.maxKgPerL === undefined ? {} : { maxKgPerL: targets.maxKgPerL }),
     groupStart: startOf(targets.groupId ?? null, materials),

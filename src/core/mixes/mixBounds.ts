@@ -25,6 +25,7 @@ export type MixBound =
   | 'ph'
   | 'air'
   | 'water'
+  | 'found'
 
 export interface MixBounds {
   /** null counts as most plants. */
@@ -32,6 +33,8 @@ export interface MixBounds {
   readonly wish: Pick<MixWish, 'airMin' | 'airMax' | 'pHLow' | 'pHHigh' | 'ecMaxSme'> | null
   readonly limeHater: boolean
   readonly mostCompost: number
+  /** The most of a material by its id that a trial found to be safe, 0 to 1. */
+  readonly mostFound?: Readonly<Record<string, number>>
   readonly container: { readonly shape: ContainerShape; readonly fillHeightCm: number }
   /** Of the wet mix; none where left out. */
   readonly maxKgPerL?: number
@@ -69,7 +72,12 @@ function isSand({ group, bulkDensity, grainMm }: Material): boolean {
 /** Bounds of what is measured out: known before any pores are worked out. */
 export function brokenByParts(
   shares: readonly Share[],
-  { groupId, limeHater, mostCompost }: Pick<MixBounds, 'groupId' | 'limeHater' | 'mostCompost'>,
+  {
+    groupId,
+    limeHater,
+    mostCompost,
+    mostFound = {},
+  }: Pick<MixBounds, 'groupId' | 'limeHater' | 'mostCompost' | 'mostFound'>,
 ): MixBound[] {
   const of = (which: (material: Material) => boolean) =>
     shares.reduce((sum, { material, share }) => sum + (which(material) ? share : 0), 0)
@@ -85,6 +93,8 @@ export function brokenByParts(
   if (of(isBase) < leastBase - SAME) broken.push('base')
   if (of(isSand) > MOST_SAND + SAME) broken.push('sand')
   if (of(({ group: kind }) => kind === 'compost') > mostCompost + SAME) broken.push('compost')
+  const isOver = ({ id }: Material) => of((one) => one.id === id) > (mostFound[id] ?? 1) + SAME
+  if (shares.some(({ material }) => isOver(material))) broken.push('found')
   if (limeHater && of(({ freeLimeGPerL }) => freeLimeGPerL > 0) > 0) broken.push('lime')
   return broken
 }

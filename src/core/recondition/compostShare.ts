@@ -21,6 +21,8 @@ export type CompostReason =
   | 'rich'
   | 'none-in-stock'
   | 'as-is'
+  /** A trial of the garden found that no more of it is safe. */
+  | 'found'
   /** The way chosen adds none. */
   | 'way'
 
@@ -93,4 +95,12 @@ function nitrogenSupplyRatio(
   if (!(budget.demandMgPerL > 0)) return 0
   const given = budget.initialMgPerL + budget.releasedMgPerL - budget.immobilisedMgPerL
   return given / budget.demandMgPerL
+}
+
+/** Where nothing else lowered it, the reason is what a trial found of that compost. */
+export function heldByTrial(
+  compost: CompostShare,
+  { isHeldByTrial }: { readonly isHeldByTrial: boolean },
+): CompostShare {
+  return isHeldByTrial && compost.reason === 'school' ? { ...compost, reason: 'found' } : compost
 }

@@ -28,6 +28,8 @@ export interface RecipeSetting {
   readonly usableLitres: number
   /** Compost share as the school says. */
   readonly school: number
+  /** That share is held down by what a trial found of this compost. */
+  readonly isHeldByTrial: boolean
   readonly fresh: StockMaterial | null
   readonly compost: StockMaterial | null
   readonly sources: BatchSources
@@ -38,17 +40,20 @@ export interface RecipeSetting {
  * @throws DomainError for what `checkRecipeInput` refuses
  */
 export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting {
-  const limits = checkRecipeInput(input)
+  const asked = checkRecipeInput(input)
   const { container, litresWanted, season, stock } = input
   const crop = cropInPot(input.crop, container)
   const priceOf = pricePerLitreOf(stock.materials)
   const old = oldMix(input)
   const leached = washes ? leachOldMix(old, crop, container, season?.waterEc) : notLeached(old)
   const usableLitres = input.lot
-    ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? limits.cleaningLossShare))
+    ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? asked.cleaningLossShare))
     : Number.POSITIVE_INFINITY
-  const fresh = pickFresh(stock.materials, crop, limits, priceOf)
+  const fresh = pickFresh(stock.materials, crop, asked, priceOf)
   const compost = pickCompost(stock.materials, crop, priceOf)
+  const school = input.school.compostShare ?? DEFAULT_COMPOST_SHARE
+  const found = mostFoundFor(compost, input.crop)
+  const limits = { ...asked, maxCompostShare: Math.min(asked.maxCompostShare, found) }
   return {
     input,
     limits,
@@ -58,7 +63,8 @@ export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting 
     leached,
     lotFeed: input.lot?.feedLeft ?? [],
     usableLitres,
-    school: input.school.compostShare ?? DEFAULT_COMPOST_SHARE,
+    school,
+    isHeldByTrial: found < Math.min(school, asked.maxCompostShare),
     fresh,
     compost,
     sources: {
@@ -71,4 +77,13 @@ export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting 
       limits,
     },
   }
+}
+
+/** The most of a material that trials found to be safe for a crop, 0 to 1; 1 where none was made. */
+export function mostFoundFor(
+  stock: Pick<StockMaterial, 'mostFound'> | null,
+  { id }: Pick<Crop, 'id'>,
+): number {
+  const found = (stock?.mostFound ?? []).filter(({ cropId }) => cropId === null || cropId === id)
+  return Math.min(1, ...found.map(({ share }) => share))
 }

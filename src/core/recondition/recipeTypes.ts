@@ -44,6 +44,8 @@ export interface StockMaterial {
   readonly litres: number
   /** null where it is not known. */
   readonly pricePerLitre: number | null
+  /** The most of a mix that a trial found to be safe, 0 to 1: for a crop, or for whatever grows. */
+  readonly mostFound?: readonly { readonly cropId: string | null; readonly share: number }[]
 }
 
 export interface StockAmendment {

@@ -6,7 +6,7 @@ import { AggregateSearch } from './aggregateShare'
 import { fitsAsItIs } from './asItIs'
 import { type Batch, fillBatch } from './batch'
 import { aggregateCandidates, pickMinerals } from './chooseMaterials'
-import { compostShare } from './compostShare'
+import { compostShare, heldByTrial } from './compostShare'
 import { planFeeding } from './feeding'
 import { feedLeftIn } from './feedLeftIn'
 import { freshMixPrice } from './prices'
@@ -60,12 +60,9 @@ function usedAsItIs(setting: RecipeSetting, batch: Batch): RecipeChoice {
 function reconditioned(setting: RecipeSetting): RecipeChoice {
   const { input, limits, crop, sources, school, lotFeed, perKgOf } = setting
   const { season, stock, watering } = input
-  const compost = compostShare(
-    sources,
-    crop,
-    Math.min(school, limits.maxCompostShare),
-    season,
-    lotFeed,
+  const compost = heldByTrial(
+    compostShare(sources, crop, Math.min(school, limits.maxCompostShare), season, lotFeed),
+    setting,
   )
   const acidFresh = acidMixShare(sources, crop, compost.share)
   const search = searchFor(setting, acidFresh)

@@ -1,4 +1,10 @@
-export type { TrialMedium, TrialPotSize } from './tables'
+export {
+  addFinding,
+  endFindingOfTrial,
+  listFindings,
+  type TrialFinding,
+} from './findings'
+export type { TrialMedium, TrialOutcome, TrialPotSize } from './tables'
 export {
   blindContainers,
   codesInUse,
@@ -6,10 +12,11 @@ export {
   trialsOfLot,
   trialsOfMix,
 } from './trialLinks'
-export { excludePot, logOfTrial, plantingsOfTrial, takeLookBack } from './trialLog'
+export { excludePot, logOfTrial, looksOfTrials, plantingsOfTrial, takeLookBack } from './trialLog'
 export {
   changeTrial,
   changeTrialPots,
+  closedTrials,
   createTrial,
   findTrialNames,
   findTrials,
@@ -18,9 +25,12 @@ export {
   readTrial,
   replacePlan,
   requireUnplanted,
+  runningTrials,
+  setOutcome,
   setStepsDone,
   setTreatmentLot,
   type Trial,
   type TrialPot,
   type TrialTreatment,
+  trialsWithoutOutcome,
 } from './trials'

@@ -18,6 +18,7 @@ import type {
   TrialKind,
   TrialMeasure,
   TrialRisk,
+  Verdict,
 } from '../../core/trials'
 import { benchTests } from '../bench/benchTables'
 import { instant, version } from '../columns'
@@ -42,6 +43,28 @@ export interface TrialPotSize {
 export interface TrialJars {
   readonly amendmentId: string
   readonly targetPh: number
+}
+
+/** What a closed trial found by its main measure, for lists and for what it bears on. */
+export interface TrialOutcome {
+  readonly isVoid: boolean
+  readonly measure: TrialMeasure
+  /** Plant-to-plant variation by measure, percent of the control's mean. */
+  readonly cvs: Partial<Record<TrialMeasure, number>>
+  readonly treatments: readonly {
+    readonly number: number
+    /** null for the control. */
+    readonly verdict: Verdict | null
+    readonly mean: number | null
+    /** Pots that lived, of those that count; null where nothing was planted. */
+    readonly alive: number | null
+    readonly used: number
+    readonly planted: number
+    /** g from a litre of mix. */
+    readonly yieldPerLitreG: number | null
+  }[]
+  /** Of a dose series: the highest dose without loss by any measure, percent. */
+  readonly noEffectUpTo: number | null
 }
 
 /** A question put to pots, and how it is put. */
@@ -78,6 +101,8 @@ export const trials = pgTable('trials', {
   benchTestId: integer('bench_test_id').references(() => benchTests.id, { onDelete: 'set null' }),
   plantedOn: date('planted_on'),
   closedAt: instant('closed_at'),
+  /** What it found, as it was closed; null while it goes on. */
+  outcome: jsonb('outcome').$type<TrialOutcome>(),
   lessons: text('lessons'),
   createdAt: instant('created_at').notNull(),
   putAwayAt: instant('put_away_at'),

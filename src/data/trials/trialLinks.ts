@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, isNotNull, isNull, type SQL, sql } from 'drizzle-orm'
+import type { Verdict } from '../../core/trials'
 import type { Database } from '../database'
 import { trialPots, trials, trialTreatments } from './tables'
 
@@ -7,6 +8,9 @@ export interface TrialOf {
   readonly trialId: number
   readonly name: string
   readonly as: string
+  /** What it found of it; null while it goes on, and for the control. */
+  readonly verdict: Verdict | null
+  readonly isVoid: boolean
 }
 
 /** Containers of trials that are scored blind and not closed yet: what is in them is not told at the pot. */
@@ -34,6 +38,8 @@ export async function trialsInContainer(db: Database, containerId: number): Prom
       trialId: trials.id,
       name: trials.name,
       as: trialPots.code,
+      verdict: sql<null>`null`,
+      isVoid: sql<false>`false`,
     })
     .from(trialPots)
     .innerJoin(trials, eq(trials.id, trialPots.trialId))
@@ -74,10 +80,23 @@ function isMedium(kind: string, field: string, id: number): SQL {
 }
 
 async function trialsWhere(db: Database, condition: SQL): Promise<TrialOf[]> {
-  return db
-    .select({ trialId: trials.id, name: trials.name, as: trialTreatments.name })
+  const rows = await db
+    .select({
+      trialId: trials.id,
+      name: trials.name,
+      as: trialTreatments.name,
+      number: trialTreatments.number,
+      outcome: trials.outcome,
+    })
     .from(trialTreatments)
     .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
     .where(and(isNull(trials.putAwayAt), condition))
     .orderBy(desc(trials.id), asc(trialTreatments.number))
+  return rows.map(({ trialId, name, as, number, outcome }) => ({
+    trialId,
+    name,
+    as,
+    verdict: outcome?.treatments.find((one) => one.number === number)?.verdict ?? null,
+    isVoid: outcome?.isVoid ?? false,
+  }))
 }

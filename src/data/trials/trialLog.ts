@@ -34,6 +34,31 @@ export async function logOfTrial(
     .orderBy(asc(potLog.at), asc(potLog.id))
 }
 
+/** When which pots of trials were looked at, and which died: what their schedules are told by. */
+export async function looksOfTrials(
+  db: Database,
+  ids: readonly number[],
+): Promise<
+  readonly {
+    readonly trialId: number
+    readonly containerId: number
+    readonly at: Date
+    readonly kind: PotLogKind
+  }[]
+> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select({
+      trialId: potLog.trialId,
+      containerId: potLog.containerId,
+      at: potLog.at,
+      kind: potLog.kind,
+    })
+    .from(potLog)
+    .where(and(inArray(potLog.trialId, [...ids]), eq(potLog.takenBack, false)))
+  return rows.flatMap(({ trialId, ...row }) => (trialId === null ? [] : [{ trialId, ...row }]))
+}
+
 /** Takes back what was read at a pot for a trial between two instants: it is written anew. */
 export async function takeLookBack(
   db: Database,

@@ -1,10 +1,10 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
 import type { TrialKind } from '../../core/trials'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
 import { likeWord, wordsOf } from '../words'
-import { trialPots, trials, trialTreatments } from './tables'
+import { type TrialOutcome, trialPots, trials, trialTreatments } from './tables'
 
 export type TrialRow = typeof trials.$inferSelect
 export type TrialTreatment = typeof trialTreatments.$inferSelect
@@ -20,7 +20,14 @@ export interface Trial extends TrialRow {
 type Given<Row, Key extends keyof Row> = Omit<Row, 'id' | Key>
 export type NewTrialRow = Given<
   TrialRow,
-  'version' | 'putAwayAt' | 'closedAt' | 'plantedOn' | 'benchTestId' | 'lessons' | 'stepsDone'
+  | 'version'
+  | 'putAwayAt'
+  | 'closedAt'
+  | 'outcome'
+  | 'plantedOn'
+  | 'benchTestId'
+  | 'lessons'
+  | 'stepsDone'
 >
 export type NewTreatment = Given<TrialTreatment, 'trialId' | 'lotId' | 'number'>
 /** `treatment` is its number. */
@@ -119,6 +126,44 @@ export async function findTrials(
     .limit(limit)
     .offset(offset)
   return { rows: await withParts(db, rows), total: await db.$count(trials, condition) }
+}
+
+/** Trials with pots that go on, the newest first. */
+export async function runningTrials(db: Database): Promise<Trial[]> {
+  const rows = await db
+    .select()
+    .from(trials)
+    .where(
+      and(
+        isNull(trials.putAwayAt),
+        isNull(trials.closedAt),
+        isNotNull(trials.plantedOn),
+        ne(trials.kind, 'jar'),
+      ),
+    )
+    .orderBy(desc(trials.id))
+  return withParts(db, rows)
+}
+
+/** Closed trials of which it is known what they found, the newest first. */
+export async function closedTrials(
+  db: Database,
+  limit: number,
+): Promise<
+  {
+    readonly id: number
+    readonly name: string
+    readonly cropId: string | null
+    readonly outcome: TrialOutcome
+  }[]
+> {
+  const rows = await db
+    .select({ id: trials.id, name: trials.name, cropId: trials.cropId, outcome: trials.outcome })
+    .from(trials)
+    .where(and(isNull(trials.putAwayAt), isNotNull(trials.closedAt), isNotNull(trials.outcome)))
+    .orderBy(desc(trials.closedAt), desc(trials.id))
+    .limit(limit)
+  return rows.flatMap(({ outcome, ...row }) => (outcome ? [{ ...row, outcome }] : []))
 }
 
 function isNamed(find: string) {
@@ -227,6 +272,27 @@ export async function setStepsDone(
   stepsDone: TrialRow['stepsDone'],
 ): Promise<void> {
   await db.update(trials).set({ stepsDone }).where(eq(trials.id, id))
+}
+
+/** What a closed trial found: worked out from what was read, it changes nothing that anybody decided. */
+export async function setOutcome(db: Database, id: number, outcome: TrialOutcome): Promise<void> {
+  await db.update(trials).set({ outcome }).where(eq(trials.id, id))
+}
+
+/** Closed trials of which nobody worked out yet what they found. */
+export async function trialsWithoutOutcome(db: Database): Promise<number[]> {
+  const rows = await db
+    .select({ id: trials.id })
+    .from(trials)
+    .where(
+      and(
+        isNull(trials.putAwayAt),
+        isNotNull(trials.closedAt),
+        isNull(trials.outcome),
+        ne(trials.kind, 'jar'),
+      ),
+    )
+  return rows.map(({ id }) => id)
 }
 
 /** Other places, or the containers and plantings that pots became. */

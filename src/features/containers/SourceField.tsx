@@ -2,6 +2,7 @@ import type { FillChoices, FillPot } from '../../messages/containers/fillPot'
 import { type FieldProblem, SelectField } from '../../ui/Field'
 import { useSite } from '../../ui/SiteContext'
 import { filling as words } from '../../ui/texts/filling'
+import { trialFindings as findingWords } from '../../ui/texts/trialFindings'
 
 /** A lot that waits in the store, an own mix or a bag. */
 export function SourceField({
@@ -37,22 +38,27 @@ export function SourceField({
       )}
       {choices.mixes.length > 0 && (
         <optgroup label={words.groups.mix}>
-          {choices.mixes.map(({ id, name }) => (
+          {choices.mixes.map(({ id, name, standardFor }) => (
             <option key={id} value={`mix:${id}`}>
-              {name}
+              {named(name, standardFor)}
             </option>
           ))}
         </optgroup>
       )}
       <optgroup label={words.groups.bag}>
-        {choices.bags.map(({ id, name }) => (
+        {choices.bags.map(({ id, name, standardFor }) => (
           <option key={id} value={`bag:${id}`}>
-            {name}
+            {named(name, standardFor)}
           </option>
         ))}
       </optgroup>
     </SelectField>
   )
+}
+
+/** What a trial made the standard for a crop says so in the list. */
+function named(name: string, standardFor: readonly (string | null)[]): string {
+  return standardFor.length > 0 ? `${name} · ${findingWords.standardOf(standardFor)}` : name
 }
 
 /** What was chosen, as it is asked for. */

@@ -17,10 +17,10 @@ const BATCH_LITRES = 10
 
 /** The cheapest mix of what has a price that meets the wish in this pot. */
 export function CheapestOffer({ onTaken }: CheapestOfferProps) {
-  const { page, container, wish, limeHater, mostCompost, bounds, what, replaceParts } =
+  const { page, container, wish, limeHater, mostCompost, mostFound, bounds, what, replaceParts } =
     useMixDesign()
   const { format } = useSite()
-  const key = JSON.stringify([container, wish, limeHater, mostCompost, bounds?.groupId])
+  const key = JSON.stringify([container, wish, limeHater, mostCompost, mostFound, bounds?.groupId])
   // The key stands for pot and wish: another pot is another question.
   const question = useMemo(
     () =>
@@ -29,7 +29,13 @@ export function CheapestOffer({ onTaken }: CheapestOfferProps) {
             materials: page.materials.flatMap(({ material, pricePerLitre, putAway }) =>
               pricePerLitre === null || putAway ? [] : [{ material, pricePerLitre }],
             ),
-            targets: { ...wish, limeHater, mostCompost, groupId: bounds?.groupId ?? null },
+            targets: {
+              ...wish,
+              limeHater,
+              mostCompost,
+              mostFound,
+              groupId: bounds?.groupId ?? null,
+            },
             container: { shape: container.shape, fillHeightCm: container.fillHeightCm },
           }
         : null,

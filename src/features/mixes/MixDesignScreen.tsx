@@ -14,6 +14,7 @@ import { LotBars, MixBatch, MixTriangle, RecipeCard } from './designParts'
 import { MixAdvice } from './MixAdvice'
 import styles from './MixDesign.module.css'
 import { MixFoot } from './MixFoot'
+import { MixFound } from './MixFound'
 import { MixInPot } from './MixInPot'
 import { MixParts } from './MixParts'
 import { MixSetting } from './MixSetting'
@@ -48,6 +49,7 @@ function Designer({ page }: { readonly page: MixDesignPage }) {
         {page.from && <LotBars />}
         <div className={styles.advice}>
           <MixAdvice />
+          <MixFound />
         </div>
         <Adjusters />
         <div className={styles.panels}>

@@ -27,6 +27,8 @@ const POT = {
 const page: MixDesignPage = {
   mix: null,
   trials: [],
+  standardFor: [],
+  caps: [],
   from: null,
   versions: [],
   name: 'Mix',

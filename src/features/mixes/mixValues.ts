@@ -23,6 +23,7 @@ export type MixValues = Record<LengthName, string> & {
 
 const LIME_HATING: readonly PlantGroup['id'][] = ['lime-haters', 'airy-moist']
 /** A third is common; more settles and salts the mix. */
+const PERCENT = 100
 const CROP_MOST_COMPOST = 0.35
 
 /** Litres as they stand in a field: in hundredths, without a tail of zeros. */
@@ -121,7 +122,21 @@ export function purposeOf({ purpose }: Pick<MixValues, 'purpose'>, page: MixDesi
     limeHater: crop?.limeHater ?? (group !== null && LIME_HATING.includes(group.id)),
     // What a group begins without it is not to be filled up with, cheap as it is.
     mostCompost: group === null ? CROP_MOST_COMPOST : started > 0 ? started + 0.1 : 0,
+    mostFound: mostFoundFor(page.caps, crop?.id ?? null),
   }
+}
+
+/** The least share that trials found for each material, for this crop or for whatever grows. */
+export function mostFoundFor(
+  caps: MixDesignPage['caps'],
+  cropId: string | null,
+): Readonly<Record<string, number>> {
+  const most: Record<string, number> = {}
+  for (const cap of caps) {
+    if (cap.cropId !== null && cap.cropId !== cropId) continue
+    most[cap.materialId] = Math.min(most[cap.materialId] ?? 1, cap.maxPercent / PERCENT)
+  }
+  return most
 }
 
 export function placeOf(

@@ -44,6 +44,8 @@ export interface Design extends ReturnType<typeof useSaveMix> {
   readonly what: string | null
   readonly limeHater: boolean
   readonly mostCompost: number
+  /** By the id of a material, what trials found to be the most of it. */
+  readonly mostFound: Readonly<Record<string, number>>
   /** What the mix may not be, by its plant group; null while its container makes no sense. */
   readonly bounds: MixBounds | null
   readonly everyDays: number | null
@@ -133,6 +135,7 @@ function boundsOf({
   wish,
   limeHater,
   mostCompost,
+  mostFound = {},
   container: { shape, fillHeightCm },
   materials,
 }: Omit<MixBounds, 'groupStart'> & {
@@ -144,7 +147,8 @@ function boundsOf({
     return material ? [{ material, parts }] : []
   })
   const isWhole = groupStart.length === starts.length
-  const bounds = { groupId, wish, limeHater, mostCompost, container: { shape, fillHeightCm } }
+  const container = { shape, fillHeightCm }
+  const bounds = { groupId, wish, limeHater, mostCompost, mostFound, container }
   return isWhole ? { ...bounds, groupStart } : bounds
 }
 

@@ -1,5 +1,6 @@
 import type { RoundPage, RoundPot } from '../../messages/containers/round'
 import type { SiteView } from '../../messages/site'
+import type { LookToDo } from '../../messages/trials/looks'
 import { Button, LinkButton } from '../../ui/Button'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
@@ -14,21 +15,24 @@ import { type Rounding, useRound } from './useRound'
 /** A round of the garden by thumb: a pot, what happened there, and the next pot of the place. */
 export default function RoundScreen({
   page,
+  looks,
   site,
 }: {
   readonly page: RoundPage
+  /** Of trials, that are due. */
+  readonly looks: readonly LookToDo[]
   readonly site: SiteView
 }) {
   return (
     <SiteProvider site={site}>
       <div className={styles.screen}>
-        <Walk page={page} />
+        <Walk page={page} looks={looks} />
       </div>
     </SiteProvider>
   )
 }
 
-function Walk({ page }: { readonly page: RoundPage }) {
+function Walk({ page, looks }: { readonly page: RoundPage; readonly looks: readonly LookToDo[] }) {
   const { site } = useSite()
   const rounding = useRound(page, site.today)
   const { round, change } = rounding
@@ -48,6 +52,7 @@ function Walk({ page }: { readonly page: RoundPage }) {
   return (
     <>
       {isDone ? <Done page={page} rounding={rounding} /> : <Head />}
+      <Looks looks={looks} />
       <ChoosePot
         pots={page.pots}
         round={round}
@@ -56,6 +61,26 @@ function Walk({ page }: { readonly page: RoundPage }) {
       />
       <WrittenToday page={page} rounding={rounding} />
     </>
+  )
+}
+
+/** Trials whose pots are to be looked at today, or were to be. */
+function Looks({ looks }: { readonly looks: readonly LookToDo[] }) {
+  const { format } = useSite()
+  if (looks.length === 0) return null
+  return (
+    <ul className={styles.list}>
+      {looks.map(({ trialId, name, day, on, isLate, pots }) => (
+        <li key={trialId}>
+          <a href={`/trials/${trialId}/look`} className={styles.row}>
+            <span>
+              {name} · {words.look(day, pots)}
+            </span>
+            <small>{isLate ? words.lookLate(format.day(on)) : words.lookDue}</small>
+          </a>
+        </li>
+      ))}
+    </ul>
   )
 }
 

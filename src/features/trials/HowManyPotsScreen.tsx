@@ -1,9 +1,11 @@
 import type { SiteView } from '../../messages/site'
-import { LinkButton } from '../../ui/Button'
+import type { VariedView } from '../../messages/trials/trials'
+import { Button, LinkButton } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'
 import { howManyPots as words } from '../../ui/texts/howManyPots'
+import { trialWords } from '../../ui/texts/trialWords'
 import { useKept } from '../../ui/useKept'
 import { DesignPanel } from './DesignPanel'
 import styles from './HowManyPots.module.css'
@@ -11,13 +13,22 @@ import { type HowMany, howManyQuestion, wrongOf } from './howMany'
 import { PotsNeeded } from './PotsNeeded'
 
 /** How many pots it takes to see a difference, before there is any trial. */
-export default function HowManyPotsScreen({ site }: { site: SiteView }) {
+export default function HowManyPotsScreen({
+  varied,
+  site,
+}: {
+  varied: readonly VariedView[]
+  site: SiteView
+}) {
   return (
     <SiteProvider site={site}>
-      <HowManyPots />
+      <HowManyPots varied={varied} />
     </SiteProvider>
   )
 }
+
+/** The newest ones. */
+const MOST_VARIED = 5
 
 const BEGIN: HowMany = {
   what: 'means',
@@ -30,7 +41,7 @@ const BEGIN: HowMany = {
   crops: '5',
 }
 
-function HowManyPots() {
+function HowManyPots({ varied }: { readonly varied: readonly VariedView[] }) {
   const { values, change } = useKept<HowMany>('how-many-pots', BEGIN)
   const wrong = wrongOf(values)
   const question = howManyQuestion(values)
@@ -85,6 +96,21 @@ function HowManyPots() {
             )}
             {values.what === 'signs' && field('crops', words.crops)}
           </div>
+          {values.what === 'means' && varied.length > 0 && (
+            <div>
+              <p>{words.varied}</p>
+              <ul className={styles.varied}>
+                {varied.slice(0, MOST_VARIED).map(({ trialId, name, measure, cv }) => (
+                  <li key={`${trialId} ${measure}`}>
+                    <Button onClick={() => change({ cv: String(Math.max(1, Math.round(cv))) })}>
+                      {words.useCv(String(Math.max(1, Math.round(cv))))}
+                    </Button>{' '}
+                    {words.variedBy(name, trialWords.measures[measure].toLowerCase())}
+                  </li>
+                ))}
+              </ul>
+            </div>
+          )}
           {values.what === 'means' && <PotsNeeded values={values} />}
         </form>
         <DesignPanel question={question} />

@@ -1,5 +1,6 @@
 import type { TrialLink } from '../../messages/trials/trialViews'
 import { common } from '../../ui/texts/common'
+import { trialVerdicts as words } from '../../ui/texts/trialVerdicts'
 
 /** Trials that something is part of, each with the way to it. */
 export function InTrials({ trials }: { readonly trials: readonly TrialLink[] }) {
@@ -7,10 +8,11 @@ export function InTrials({ trials }: { readonly trials: readonly TrialLink[] }) 
   return (
     <p>
       {common.inTrial}:{' '}
-      {trials.map(({ trialId, name, as }, index) => (
+      {trials.map(({ trialId, name, as, verdict, isVoid }, index) => (
         <span key={`${trialId} ${as}`}>
           {index > 0 && ', '}
-          <a href={`/trials/${trialId}`}>{name}</a> ({as})
+          <a href={`/trials/${trialId}`}>{name}</a> ({as}
+          {isVoid ? `, ${words.void}` : verdict && `, ${words.verdicts[verdict]}`})
         </span>
       ))}
     </p>

@@ -1,14 +1,23 @@
 import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
+import type { NewTrialPage } from '../../messages/trials/trials'
 import { Choice, TextField } from '../../ui/Field'
 import { newTrial } from '../../ui/texts/newTrial'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './NewTrial.module.css'
+import { plantVariation } from './plantVariation'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.looks
 
 /** What is measured in each pot, on which days. */
-export function LooksPart({ form: { values, change, errorOf } }: { readonly form: NewTrialForm }) {
+export function LooksPart({
+  page,
+  form: { values, change, errorOf },
+}: {
+  readonly page: NewTrialPage
+  readonly form: NewTrialForm
+}) {
+  const { cv, from } = plantVariation({ ...values, cv: '' }, page.varied)
   const dayErrors = Array.from({ length: 60 }, (_, index) => errorOf(`checkDays.${index}`))
   return (
     <section aria-labelledby="looks" className={styles.part}>
@@ -40,7 +49,11 @@ export function LooksPart({ form: { values, change, errorOf } }: { readonly form
         {values.kind !== 'jar' && values.kind !== 'side-by-side' && (
           <TextField
             label={words.cv}
-            hint={words.cvHint}
+            hint={
+              from
+                ? words.cvFrom(cv, from.name, trialWords.measures[from.measure].toLowerCase())
+                : words.cvHint
+            }
             inputMode="decimal"
             value={values.cv}
             error={errorOf('cv')}

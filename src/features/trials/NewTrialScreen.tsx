@@ -15,6 +15,7 @@ import { designQuestion, remarksOf } from './designOfForm'
 import { LooksPart } from './LooksPart'
 import styles from './NewTrial.module.css'
 import { PotsPart } from './PotsPart'
+import { RerunNotice } from './RerunNotice'
 import { TreatmentsPart } from './TreatmentsPart'
 import { beginAs } from './trialValues'
 import { useNewTrial } from './useNewTrial'
@@ -39,6 +40,7 @@ function NewTrial({ page }: { page: NewTrialPage }) {
         title={page.change ? words.changeTitle(page.change.name) : words.title}
         lead={words.lead}
       />
+      <RerunNotice page={page} />
       <form
         className={styles.frame}
         noValidate
@@ -90,14 +92,14 @@ function NewTrial({ page }: { page: NewTrialPage }) {
               <ControlPart page={page} form={form} />
               <TreatmentsPart page={page} form={form} />
               {kind !== 'jar' && <PotsPart page={page} form={form} />}
-              <LooksPart form={form} />
+              <LooksPart page={page} form={form} />
             </>
           )}
         </fieldset>
         {kind && (
           <>
             <DesignPanel
-              question={designQuestion(values)}
+              question={designQuestion(values, page.varied)}
               remarks={remarksOf(values, page, words.control.usualName)}
               lessons={page.lessons}
             />

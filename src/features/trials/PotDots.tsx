@@ -41,7 +41,7 @@ export function PotDots({
     ...(ci ?? []),
     ...(mean === null ? [] : [mean]),
   ])
-  const ticks = axisTicks(Math.max(top ?? 0, 0, ...values))
+  const ticks = axisTicks(top ?? Math.max(0, ...values))
   const most = ticks.at(-1) ?? 1
   const x = (value: number) => `${Math.min(100, Math.max(0, (100 * value) / most)).toFixed(2)}%`
   return (

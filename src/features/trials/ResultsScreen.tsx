@@ -8,6 +8,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { trialResults as words } from '../../ui/texts/trialResults'
 import { trialWords } from '../../ui/texts/trialWords'
 import { DoseResult } from './DoseResult'
+import { HandOn } from './HandOn'
 import { MeasureDots } from './MeasureDots'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Results.module.css'
@@ -64,6 +65,7 @@ function Results({ page }: { readonly page: ResultsPage }) {
           )}
           {page.treatments.length > 0 && <OutcomeTable page={page} />}
         </div>
+        {page.closedOn && !page.isVoid && page.results.length > 0 && <HandOn page={page} />}
         <TrialHappened page={page} />
         {view && page.closedOn && <ResultWhy page={page} view={view} />}
       </div>

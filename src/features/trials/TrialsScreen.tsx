@@ -9,6 +9,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { list as listWords } from '../../ui/texts/list'
 import { trials as words } from '../../ui/texts/trials'
+import { trialVerdicts as verdictWords } from '../../ui/texts/trialVerdicts'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './Trials.module.css'
 
@@ -87,9 +88,15 @@ function Row({ trial }: { readonly trial: TrialRowView }) {
           </dd>
         </div>
         <div>
-          <dt>{words.states[trial.state]}</dt>
+          <dt>{trial.isVoid ? verdictWords.void : words.states[trial.state]}</dt>
           <dd>
             {[
+              ...(trial.lateLooks > 0 ? [words.late] : []),
+              ...(trial.isVoid
+                ? []
+                : trial.found.map(
+                    ({ name, verdict }) => `${name}: ${verdictWords.verdicts[verdict]}`,
+                  )),
               ...(trial.plantedOn ? [words.plantedOn(format.day(trial.plantedOn))] : []),
               ...(trial.nextCheck ? [words.nextCheck(format.day(trial.nextCheck))] : []),
             ].join(' · ')}

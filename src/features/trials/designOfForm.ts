@@ -2,6 +2,7 @@ import type { DesignQuestion, DesignToReview } from '../../core/trials'
 import { reviewDesign } from '../../core/trials/reviewDesign'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { readNumber } from '../readNumber'
+import { plantVariation } from './plantVariation'
 import { isDosed, listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
 
 const MOST_POTS = 100
@@ -9,12 +10,15 @@ const USUAL_SHARE = 0.8
 const PERCENT = 100
 
 /** What the core is asked of the design; null while something is missing. */
-export function designQuestion(values: TrialValues): DesignQuestion | null {
+export function designQuestion(
+  values: TrialValues,
+  varied: NewTrialPage['varied'] = [],
+): DesignQuestion | null {
   const { kind } = values
   if (!kind) return null
   const treatments = isDosed(kind) ? listOf(values.doses).length : 1 + values.treatments.length
   const pots = readNumber(values.pots)
-  const cv = readNumber(values.cv)
+  const cv = readNumber(plantVariation(values, varied).cv)
   const isWhole = pots !== null && Number.isInteger(pots) && pots >= 1 && pots <= MOST_POTS
   if (kind === 'side-by-side' && values.crops.length === 0) return null
   if (!isWhole || treatments < 2 || cv === null || cv < 1 || cv > 200) return null

@@ -1,6 +1,11 @@
 import type { TrialMeasure, Verdict, VerdictReason } from '../../core/trials'
 import { MEASURE_RANGE } from '../../core/trials/trialRecords'
-import type { CountsView, MeasureView, ResultsPage } from '../../messages/trials/looks'
+import type {
+  CountsView,
+  MeasureView,
+  ResultsPage,
+  TreatmentOutcome,
+} from '../../messages/trials/looks'
 import type { Format } from '../../ui/format'
 import { trialResults as words } from '../../ui/texts/trialResults'
 
@@ -25,7 +30,7 @@ export function valueText(
   isShare: boolean,
   format: Pick<Format, 'number'>,
 ): string {
-  if (isShare) return `${format.number(value)} ${words.ofSeeds}`
+  if (isShare) return `${format.number(value)} %`
   const { decimals, unit } = MEASURE_RANGE[measure]
   // Means of whole numbers are not whole.
   const digits = Math.abs(value) >= PERCENT ? 0 : Math.max(decimals, 1)
@@ -125,6 +130,33 @@ export function cheaperBy(
   if (control.isCostPartial || mine.isCostPartial) return null
   const less = 1 - mine.costPerLitre / control.costPerLitre
   return less >= CHEAPER ? less : null
+}
+
+/** What may be handed on first: what was better, else what is as good and cheaper, else the control. */
+export function suggestedTreatment(page: ResultsPage): TreatmentOutcome | undefined {
+  const view = page.results.find(({ measure }) => measure === page.measure)
+  const verdicts = view ? verdictsOf(view) : []
+  const better = verdicts.filter(({ verdict }) => verdict === 'better')
+  const means = view?.by === 'means' ? view.groups.groups : []
+  const sign = view?.wish === 'less' ? -1 : 1
+  const [best] = better.sort(
+    (a, b) =>
+      sign *
+      ((means[b.treatment]?.description?.mean ?? 0) - (means[a.treatment]?.description?.mean ?? 0)),
+  )
+  const cheaper = verdicts.find((one) => cheaperBy({ ...one, text: '' }, page) !== null)
+  return page.treatments[(best ?? cheaper)?.treatment ?? 0]
+}
+
+function verdictsOf(view: MeasureView): Omit<Said, 'text'>[] {
+  switch (view.by) {
+    case 'means':
+      return view.groups.treatments.map(({ group, verdict }) => ({ treatment: group, verdict }))
+    case 'counts':
+      return view.counts.treatments.map(({ group, verdict }) => ({ treatment: group, verdict }))
+    case 'sides':
+      return view.sides.map(({ treatment, result }) => ({ treatment, verdict: result.verdict }))
+  }
 }
 
 function because(reason: VerdictReason, noP: string): string {

@@ -1,5 +1,6 @@
 import type { NewTrialBody, NewTrialPage, PotSizeView } from '../../messages/trials/trials'
 import { numberOrTyped } from '../readNumber'
+import { plantVariation } from './plantVariation'
 import { chosenOf, mediumOf } from './trialMedia'
 import { isDosed, listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
 
@@ -71,7 +72,7 @@ export function bodyOf(values: TrialValues, page: NewTrialPage, usualName: strin
       bottomWater: values.bottomWater,
       light: values.light,
     },
-    cv: numberOrTyped(values.cv),
+    cv: numberOrTyped(plantVariation(values, page.varied).cv),
     jars:
       kind === 'jar'
         ? { amendmentId: values.amendmentId || undefined, targetPh: numberOrTyped(values.targetPh) }

@@ -23,7 +23,7 @@ const PAGE: NewTrialPage = {
   change: null,
   choices: {
     lots: [{ id: 4, name: 'Spent trough', litres: 30 }],
-    bags: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
+    bags: [{ id: 'seed-mix', name: 'Seed and cutting mix', standardFor: [] }],
   },
   mixes: [{ id: 2, name: 'House mix', versions: [3, 2] }],
   materials: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
@@ -36,6 +36,8 @@ const PAGE: NewTrialPage = {
   freePots: [],
   amendments: [],
   lessons: [],
+  varied: [],
+  rerunOf: null,
 }
 
 const typed = (more: Partial<TrialValues>): TrialValues => ({

@@ -69,7 +69,7 @@ export const EMPTY_TRIAL = {
   light: 'outdoors' as TrialLight,
   measures: [] as readonly TrialMeasure[],
   checkDays: '',
-  cv: '20',
+  cv: '',
 }
 
 export type TrialValues = typeof EMPTY_TRIAL

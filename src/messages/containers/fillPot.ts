@@ -59,8 +59,17 @@ export interface FillAnswer {
 /** What an empty pot can be filled from. */
 export interface FillChoices {
   readonly lots: readonly { readonly id: number; readonly name: string; readonly litres: number }[]
-  readonly mixes: readonly { readonly id: number; readonly name: string }[]
-  readonly bags: readonly { readonly id: string; readonly name: string }[]
+  readonly mixes: readonly {
+    readonly id: number
+    readonly name: string
+    /** Crops that a trial made it the standard for; null: whatever grows. */
+    readonly standardFor: readonly (string | null)[]
+  }[]
+  readonly bags: readonly {
+    readonly id: string
+    readonly name: string
+    readonly standardFor: readonly (string | null)[]
+  }[]
 }
 
 export const fillSource = Joi.alternatives()

@@ -72,9 +72,30 @@ export interface BaseLot {
   readonly judged: Pick<LotTriage, 'verdict' | 'notFor' | 'forFood' | 'forSeedlings'> | null
 }
 
+/** The most of a material that a trial found to be safe. */
+export interface MaterialCap {
+  readonly trialId: number
+  readonly trialName: string
+  readonly materialId: string
+  readonly materialName: string
+  /** null: for whatever grows. */
+  readonly cropId: string | null
+  readonly cropName: string | null
+  readonly maxPercent: number
+}
+
 export interface MixDesignPage {
   /** That hold one of its versions against something. */
   readonly trials: readonly TrialLink[]
+  /** Crops that a trial made it the standard for; null: whatever grows. */
+  readonly standardFor: readonly {
+    readonly trialId: number
+    readonly trialName: string
+    readonly cropName: string | null
+    readonly version: number
+  }[]
+  /** How much of a material trials found to be safe. */
+  readonly caps: readonly MaterialCap[]
   /** The lot it begins with; null where it begins with none. */
   readonly from: BaseLot | null
   /** The recipe and the version it starts from; null for a new one. */

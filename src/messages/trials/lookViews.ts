@@ -38,6 +38,16 @@ export interface LookPot {
   readonly events: readonly PotEventView[]
 }
 
+/** A look that is due today, or was before. */
+export interface LookToDo {
+  readonly trialId: number
+  readonly name: string
+  readonly day: number
+  readonly on: string
+  readonly isLate: boolean
+  readonly pots: number
+}
+
 /** The pots of a trial in the order in which one walks past them. */
 export interface LookPage {
   readonly trialId: number

@@ -99,6 +99,39 @@ export const resultsQuerySchema = Joi.object<ResultsQuery>({
   day: Joi.number().integer().min(0).max(3650).label('The day'),
 }).unknown()
 
+/** What is handed on: a treatment's mix as the standard for a crop, or the most of what a treatment had added. */
+export interface FindingBody {
+  readonly kind: 'standard' | 'cap'
+  readonly treatmentId: number
+  /** null: for whatever grows. */
+  readonly cropId: string | null
+  /** Of a cap. */
+  readonly maxPercent: number | null
+}
+
+export const findingSchema = Joi.object<FindingBody>({
+  kind: Joi.string().valid('standard', 'cap').required().label('What is handed on'),
+  treatmentId: id('The treatment').required(),
+  cropId: key('The crop').allow(null).default(null),
+  maxPercent: Joi.number()
+    .min(0)
+    .max(100)
+    .allow(null)
+    .default(null)
+    .label('The most of it')
+    .messages({ 'number.base': 'Say it as a number, such as 10' }),
+})
+
+export interface FindingParams {
+  readonly id: number
+  readonly findingId: number
+}
+
+export const findingParamsSchema = Joi.object<FindingParams>({
+  id: id('The trial').required(),
+  findingId: id('The finding').required(),
+})
+
 export interface CloseTrialBody {
   readonly version: number
   readonly isClosed: boolean

@@ -13,9 +13,11 @@ import type { ControlView, TrialState } from './trialViews'
 
 /** What a treatment came to besides what was measured for its own sake; null where it is not known. */
 export interface TreatmentOutcome {
+  readonly id: number
   readonly number: number
   readonly name: string
   readonly medium: string
+  readonly addedName: string | null
   readonly mediumAddress: string | null
   readonly dose: number
   readonly lotId: number | null
@@ -107,6 +109,23 @@ export interface HappenedView extends PotEventView {
   readonly containerId: number
 }
 
+/** What a trial handed on: the standard mix for a crop, or the most of a material. */
+export interface FindingView {
+  readonly id: number
+  readonly trialId: number
+  readonly trialName: string
+  readonly kind: 'standard' | 'cap'
+  readonly cropId: string | null
+  readonly cropName: string | null
+  /** Of what it speaks. */
+  readonly medium: string
+  readonly mediumAddress: string | null
+  /** Where it is a material, so that it is known in other rooms. */
+  readonly materialId: string | null
+  readonly maxPercent: number | null
+  readonly on: string
+}
+
 export interface ResultsPage {
   readonly trialId: number
   readonly version: number
@@ -143,4 +162,10 @@ export interface ResultsPage {
   /** What struck all pots of a treatment, and not all of the trial. */
   readonly effects: readonly { readonly treatment: string; readonly what: PotEventView }[]
   readonly lessons: string
+  /** What it handed on and still holds. */
+  readonly findings: readonly FindingView[]
+  /** What grew in it, to hand something on for. */
+  readonly crops: readonly { readonly id: string; readonly name: string }[]
+  /** Of a dose series: up to where nothing is lost by any measure. */
+  readonly noEffectUpTo: number | null
 }

@@ -9,6 +9,7 @@ import type {
   TrialKind,
   TrialMeasure,
   TrialRisk,
+  Verdict,
 } from '../../core/trials'
 import type { FillChoices } from '../containers/fillPot'
 import type { ListPart, ListQuery } from '../list'
@@ -29,6 +30,11 @@ export interface TrialRowView {
   readonly plantedOn: string | null
   /** The next day it is looked at; null where none is left or nothing is planted. */
   readonly nextCheck: string | null
+  /** Looks that were due before today and are not finished. */
+  readonly lateLooks: number
+  /** Of a closed one: what is said of each treatment but the control. */
+  readonly found: readonly { readonly name: string; readonly verdict: Verdict }[]
+  readonly isVoid: boolean
 }
 
 /** A trial that a pot, a lot or a mix is part of. */
@@ -37,6 +43,9 @@ export interface TrialLink {
   readonly name: string
   /** As which treatment, or by which code. */
   readonly as: string
+  /** What it found of it; null while it goes on, and for the control. */
+  readonly verdict: Verdict | null
+  readonly isVoid: boolean
 }
 
 /** What was learnt in an earlier trial. */
@@ -93,6 +102,25 @@ export interface NewTrialPage {
   readonly freePots: readonly FreePotView[]
   readonly amendments: readonly { readonly id: string; readonly name: string }[]
   readonly lessons: readonly LessonView[]
+  /** How much plants varied in trials that are over, the newest first. */
+  readonly varied: readonly VariedView[]
+  /** The void run that this one is planned to replace. */
+  readonly rerunOf: {
+    readonly name: string
+    readonly must: ControlMust
+    readonly mustValue: number
+    readonly reached: number
+  } | null
+}
+
+/** How much the plants of a finished trial varied. */
+export interface VariedView {
+  readonly trialId: number
+  readonly name: string
+  readonly cropId: string | null
+  readonly measure: TrialMeasure
+  /** Percent of the control's mean. */
+  readonly cv: number
 }
 
 export interface TrialTreatmentView {

@@ -11,6 +11,8 @@ import { drainHoles, emitters, settlingTopUp } from '../../core/season'
 import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
 import { appendLines, createLot, findLots, materialsById, readLotCards } from '../../data/media'
 import { findMixNames } from '../../data/mixes'
+import { listCrops } from '../../data/season'
+import { listFindings } from '../../data/trials'
 import type { FillAnswer, FillChoices, FillPlan, FillPot } from '../../messages/containers/fillPot'
 import type { OpenDatabase } from '../database'
 import { litresThatFit, refuseTooMuch } from '../lots'
@@ -159,13 +161,31 @@ export async function fillChoices(db: OpenDatabase): Promise<FillChoices> {
   const lots = await readLotCards(db, ids)
   const { rows } = await findMixNames(db, '', FIRST)
   const materials = await materialsById(db)
+  const standards = await standardMedia(db)
   return {
     lots: lots
       .filter(({ contents }) => contents.litres > 0)
       .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
-    mixes: rows.map(({ id, name }) => ({ id, name })),
+    mixes: rows.map(({ id, name }) => ({
+      id,
+      name,
+      standardFor: standards.get(`mix:${id}`) ?? [],
+    })),
     bags: [...materials.values()]
       .filter(({ group }) => group === 'bagged mix')
-      .map(({ id, name }) => ({ id, name })),
+      .map(({ id, name }) => ({ id, name, standardFor: standards.get(`bag:${id}`) ?? [] })),
   }
+}
+
+/** Crops that a mix or a bag is the standard for, by what trials found. */
+async function standardMedia(db: OpenDatabase): Promise<ReadonlyMap<string, (string | null)[]>> {
+  const crops = new Map((await listCrops(db)).map(({ id, name }) => [id, name]))
+  const standards = new Map<string, (string | null)[]>()
+  for (const { medium, cropId } of await listFindings(db, { kind: 'standard' })) {
+    if (medium.kind === 'lot') continue
+    const key = medium.kind === 'mix' ? `mix:${medium.mixId}` : `bag:${medium.materialId}`
+    const name = cropId === null ? null : (crops.get(cropId) ?? cropId)
+    standards.set(key, [...(standards.get(key) ?? []), name])
+  }
+  return standards
 }

@@ -22,6 +22,7 @@ import type { OpenDatabase } from '../database'
 import { type LotFacts, readLotFacts, refuseHeld } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
+import { handedOn } from './handedOn'
 import { materialsAsTested, partsToComponents, sizesOf, testOfMix } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
@@ -66,6 +67,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   return {
     ...begin,
     trials: begin.mix ? await trialsOfMix(db, begin.mix.id) : [],
+    ...(await handedOn(db, begin.mix?.id ?? null, crops, all)),
     versions: begin.versions.map(({ number, at, note }) => ({
       number,
       on: dayAt(site.timeZone, at),

@@ -15,7 +15,7 @@ import type { LeftOutView, PotEventView } from '../../messages/trials/looks'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
-import { checksOf } from './trialsPage'
+import { datedChecks } from './schedule'
 
 /** A pot with everything that was read at it, and what happened to it. */
 export interface PotOfTrial extends TrialPotCourse {
@@ -44,6 +44,11 @@ export interface TrialCourse {
 
 const DAY_MS = 86_400_000
 const MEASURES = Object.entries(MEASURE_KIND) as [TrialMeasure, string][]
+
+/** Whether an entry that was written for a trial is a look, not something that happened. */
+export function isLook(kind: string): boolean {
+  return kind === 'note' || MEASURES.some(([, one]) => one === kind)
+}
 
 /** Reads what happened in a trial that is planted; null before that. */
 export async function courseOf(
@@ -117,7 +122,6 @@ export async function courseOf(
       photos: mine.flatMap(({ photoId, on }) => (photoId === null ? [] : [{ on, photoId }])),
     }
   })
-  const isLook = (kind: string) => MEASURES.some(([, one]) => one === kind) || kind === 'note'
   return {
     plantedOn,
     until,
@@ -136,13 +140,6 @@ export async function courseOf(
 /** Whether a pot is still looked at. */
 export function isStillIn({ leftOut, diedOn }: PotOfTrial): boolean {
   return leftOut === null && diedOn == null
-}
-
-/** The schedule with its dates. */
-export function datedChecks(
-  trial: Pick<Trial, 'checkDays' | 'plantedOn'>,
-): { readonly day: number; readonly on: string }[] {
-  return checksOf(trial).flatMap(({ day, on }) => (on === null ? [] : [{ day, on }]))
 }
 
 /** The check that a day belongs to. */

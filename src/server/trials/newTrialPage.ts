@@ -4,7 +4,7 @@ import { listMaterials, readLotCards, readLotNames } from '../../data/media'
 import { listMixesByIds } from '../../data/mixes'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
-import { listLessons, readTrial } from '../../data/trials'
+import { listLessons, readTrial, type Trial } from '../../data/trials'
 import type { FillChoices } from '../../messages/containers/fillPot'
 import type {
   NewTrialBody,
@@ -14,9 +14,13 @@ import type {
 } from '../../messages/trials/trials'
 import { fillChoices } from '../containers'
 import type { OpenDatabase } from '../database'
+import type { Tables } from '../lots'
 import { readTables } from '../tables'
+import { controlOf, isVoid } from './controlOf'
+import { courseOf } from './courseOf'
 import { planOfTrial } from './planOfTrial'
 import { settledLitres } from './trialLitres'
+import { variedTrials } from './variedTrials'
 
 const MOST_SIZES = 20
 const MOST_FREE = 200
@@ -106,7 +110,22 @@ export async function newTrialPage(
       .filter(({ cce }) => cce !== 0)
       .map(({ id, name }) => ({ id, name })),
     lessons: await listLessons(db, MOST_LESSONS),
+    varied: await variedTrials(db),
+    rerunOf: trial && change === undefined ? await voidRun(db, tables, trial) : null,
   }
+}
+
+/** What a closed trial's control came to, where that made its run void. */
+async function voidRun(
+  db: OpenDatabase,
+  tables: Tables,
+  trial: Trial,
+): Promise<NewTrialPage['rerunOf']> {
+  const course = await courseOf(db, tables, trial)
+  const control = course && controlOf(trial, course)
+  if (!control || !isVoid(trial, control)) return null
+  const { name, must, mustValue } = trial
+  return { name, must, mustValue, reached: control.value }
 }
 
 /** Lots that wait in the store, and those that stand in free pots or were named. */

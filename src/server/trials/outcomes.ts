@@ -26,12 +26,15 @@ export async function outcomesOf(
     const pots = course.pots.filter((pot) => pot.treatment === treatment.number)
     const used = pots.filter(({ excludedFrom }) => excludedFrom === null || excludedFrom > on)
     const { name: medium, address } = await mediumName(db, tables, treatment.medium)
+    const added = treatment.added && (await mediumName(db, tables, treatment.added)).name
     const size = sizeOf(tables, trial, treatment, pots)
     const mean = (measure: TrialMeasure) => meanAt(used, measure, on, course.plantedOn)
     const weeds = seedsOf(trial) === 0 ? mean('emerged') : null
     outcomes.push({
+      id: treatment.id,
       number: treatment.number,
       name: treatment.name,
+      addedName: added,
       medium,
       mediumAddress: address,
       dose: treatment.dose,

@@ -1,7 +1,7 @@
 import { Conflict } from '../../data/errors'
 import { listProblems, writeLog } from '../../data/season'
 import { readSite } from '../../data/site'
-import { changeTrial, excludePot, readTrial } from '../../data/trials'
+import { changeTrial, excludePot, readTrial, setOutcome } from '../../data/trials'
 import type { CloseTrialBody, LeaveOutBody, PotEventBody } from '../../messages/trials/looks'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -11,6 +11,8 @@ import { readTables } from '../tables'
 import { courseOf } from './courseOf'
 import { lotIn, momentOf, requirePot } from './keepLook'
 import { requireLookDay } from './lookPage'
+import { outcomeOf } from './outcomeOf'
+import { resultsPage } from './resultsPage'
 
 /**
  * Writes down what happened to a pot of a trial, and leaves the pot out from that day on where that is asked. A problem
@@ -84,12 +86,14 @@ export async function closeTrial(
   const trial = await readTrial(db, id)
   if (trial.plantedOn === null)
     throw new Conflict('This trial is not planted: put it away instead.')
-  if (isClosed && trial.kind !== 'jar') {
-    const course = await courseOf(db, await readTables(db, (await readSite(db)).timeZone), trial)
-    const isRead = course?.pots.some((pot) => pot.records.length > 0 || pot.diedOn != null)
-    if (!isRead) {
-      throw new Conflict('Nothing was read in it yet: look at its pots first, or put it away.')
-    }
+  if (!isClosed || trial.kind === 'jar') {
+    return changeTrial(db, id, version, { closedAt: isClosed ? at : null, outcome: null })
   }
-  await changeTrial(db, id, version, { closedAt: isClosed ? at : null })
+  const course = await courseOf(db, await readTables(db, (await readSite(db)).timeZone), trial)
+  const isRead = course?.pots.some((pot) => pot.records.length > 0 || pot.diedOn != null)
+  if (!isRead) {
+    throw new Conflict('Nothing was read in it yet: look at its pots first, or put it away.')
+  }
+  await changeTrial(db, id, version, { closedAt: at })
+  await setOutcome(db, id, outcomeOf(await resultsPage(db, id)))
 }

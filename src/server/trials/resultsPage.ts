@@ -27,11 +27,12 @@ import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { readTables } from '../tables'
 import { controlOf, isVoid } from './controlOf'
-import { courseOf, datedChecks, type TrialCourse } from './courseOf'
+import { courseOf, type TrialCourse } from './courseOf'
+import { findingViews } from './findings'
 import { keptResult } from './keptResult'
 import { seedsOf } from './lookPage'
 import { outcomesOf } from './outcomes'
-import { stateOf } from './trialsPage'
+import { datedChecks, stateOf } from './schedule'
 
 /** What a trial found, by rule, or how its pots stand while it goes on; scored blind, only how the pots stand. */
 export async function resultsPage(
@@ -81,6 +82,9 @@ async function resultsOf(
         return result ? [{ measure: one, wish, result }] : []
       })
   const valuesOf = found.find((one) => one.measure === measure)?.result
+  const results = found.map(({ measure: one, wish, result }) =>
+    measureView(tables, one, wish, result),
+  )
   const survival = isHidden || trial.perPot === 0 ? null : survivalResult(question)
   return {
     trialId: trial.id,
@@ -105,7 +109,7 @@ async function resultsOf(
     on,
     day: check?.day ?? daysBetween(course.plantedOn, on),
     treatments: isHidden ? [] : await outcomesOf(db, tables, trial, course, on),
-    results: found.map(({ measure: one, wish, result }) => measureView(tables, one, wish, result)),
+    results,
     survival: survival && countsView(survival),
     pots: dotsOf(course, valuesOf, isHidden),
     growth: growthOf(course, [measure, ...trial.measures], isHidden),
@@ -117,7 +121,21 @@ async function resultsOf(
     leftOut: course.pots.flatMap(({ leftOut, code }) => (leftOut ? [{ ...leftOut, code }] : [])),
     effects: isHidden ? [] : effectsOf(course, nameOf),
     lessons: trial.lessons ?? '',
+    findings: await findingViews(db, tables, { trialId: trial.id }),
+    crops: cropsOf(trial).map((id) => ({ id, name: tables.crops.get(id)?.name ?? id })),
+    noEffectUpTo: isOver ? null : safeDose(results),
   }
+}
+
+function cropsOf({ cropId, potList }: Trial): string[] {
+  return [...new Set([cropId, ...potList.map((pot) => pot.cropId)].flatMap((id) => id ?? []))]
+}
+
+/** The highest dose at which no measure loses; null where it was no dose series, or nothing tells. */
+function safeDose(results: readonly MeasureView[]): number | null {
+  const doses = results.flatMap((view) => (view.by === 'means' && view.dose ? [view.dose] : []))
+  const known = doses.flatMap(({ noEffectUpTo }) => noEffectUpTo ?? [])
+  return known.length === 0 ? null : Math.min(...known)
 }
 
 /** What is weighed or counted up goes before what is looked at on the way. */

@@ -12,8 +12,8 @@ import { readTables } from '../tables'
 import { controlOf } from './controlOf'
 import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
+import { checksOf, stateOf } from './schedule'
 import { looseLitres, settledLitres } from './trialLitres'
-import { checksOf, stateOf } from './trialsPage'
 
 const PERCENT = 100
 const TO_COME = { state: 'to-come', looked: 0, doneOn: null } as const

@@ -100,7 +100,9 @@ export const newTrial = {
     days: 'Days after planting',
     daysHint: 'Such as 7, 14, 21, 28.',
     cv: 'Variation from plant to plant, percent',
-    cvHint: 'How much pots treated alike differ: 20 is usual.',
+    cvHint: 'How much pots treated alike differ; left empty: 20, as is usual.',
+    cvFrom: (cv: string, name: string, measure: string) =>
+      `How much pots treated alike differ; left empty: ${cv}, as in ${name} (${measure}).`,
   },
   go: 'Plan it',
   goChange: 'Keep the change',

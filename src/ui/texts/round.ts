@@ -1,6 +1,10 @@
 export const round = {
   title: 'Log',
   lead: 'Walk round and write down what you see. It works without a connection.',
+  look: (day: number, pots: number) =>
+    `the look of day ${day}, ${pots === 1 ? '1 pot' : `${pots} pots`}`,
+  lookDue: 'due today',
+  lookLate: (on: string) => `was due on ${on}`,
   where: 'Which pot?',
   whereHint: 'its code, its name, or what grows in it',
   nothing: 'No pot with a mix in it is called that.',

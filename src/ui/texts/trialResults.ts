@@ -1,4 +1,5 @@
 import type { TrialMeasure, Verdict } from '../../core/trials'
+import { trialVerdicts } from './trialVerdicts'
 
 /** Words of what a trial found: no more than its pots can carry. */
 export const trialResults = {
@@ -16,12 +17,7 @@ export const trialResults = {
     `This run is void: the control came to ${value}, and ${must} were asked of it. What its pots show is greyed: it can come from whatever made the control fail.`,
   voidNext: 'Plan it again, with what to change',
   nothing: 'Nothing was read at its pots yet.',
-  verdicts: {
-    better: 'better',
-    worse: 'worse',
-    'no-difference': 'no difference shown',
-    'cannot-tell': 'cannot tell',
-  } satisfies Record<Verdict, string>,
+  verdicts: trialVerdicts.verdicts,
   marks: {
     better: '▲',
     worse: '▼',
@@ -43,7 +39,7 @@ export const trialResults = {
     water: 'Water given',
   } satisfies Record<TrialMeasure, string>,
   survival: 'Pots that lived',
-  ofSeeds: '% of its seeds',
+  ofSeeds: '% of the seeds',
   against: (mine: string, control: string) => `${mine} against ${control}`,
   n: (mine: number, control: number) => `n = ${mine} and ${control}`,
   p: (text: string) => `p ${text}`,
@@ -85,6 +81,7 @@ export const trialResults = {
     use: (dose: string) => `Use at most ${dose}, or let it age and test it again.`,
     useAll: 'It may be used as far as it was tried.',
     age: 'Let it age and test it again before any of it goes to these plants.',
+    byMeasure: (all: string) => `By each measure: ${all}.`,
     lost: 'Lost: a tenth or more below what grows without it.',
     trend: (p: string) => `The share that comes up changes with the dose: ${p}.`,
     noTrend: (p: string) => `No change with the dose is shown: ${p}.`,

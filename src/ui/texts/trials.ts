@@ -21,6 +21,7 @@ export const trials = {
   pots: (count: number) => (count === 1 ? '1 pot' : `${count} pots`),
   plantedOn: (day: string) => `since ${day}`,
   nextCheck: (day: string) => `next look on ${day}`,
+  late: 'a look is late',
   against: (names: readonly string[]) =>
     names.length > 1 ? `${names.slice(1).join(' · ')} against ${names[0]}` : (names[0] ?? ''),
   of: (name: string) => `Trial: ${name}`,

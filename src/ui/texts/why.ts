@@ -9,6 +9,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
     'Lowered from your share, in steps of a twentieth, until the salts stay below four fifths of the crop’s ceiling: feed and hard water come on top.',
   'compost.rich':
     'Lowered from your share: more would give the crop over a fifth more nitrogen than it takes up.',
+  'compost.found':
+    'Lowered from your share: a trial of this garden found that no more of this compost is safe for the crop.',
   'compost.air':
     'Lowered from your share: more compost would close the mix so far that the crop’s air is out of reach.',
   'compost.ph': 'None: the compost’s pH lies more than 0.3 above the crop’s band.',

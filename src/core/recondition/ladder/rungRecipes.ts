@@ -3,7 +3,7 @@ import { phWidth } from '../../ranges'
 import { noCorrection, planAcidity } from '../acidity'
 import { acidMixShare } from '../acidMix'
 import { type Batch, type BatchShares, fillBatch } from '../batch'
-import { type CompostReason, compostShare } from '../compostShare'
+import { type CompostReason, compostShare, heldByTrial } from '../compostShare'
 import { type RecipeSetting, recipeSetting } from '../recipeSetting'
 import type { Recipe, RecipeInput } from '../recipeTypes'
 import { solveRecipe } from '../solveRecipe'
@@ -54,7 +54,7 @@ function compostOnly(input: RecipeInput): Recipe {
   const setting = recipeSetting(input)
   const { sources, crop, limits, school, lotFeed } = setting
   const wanted = Math.min(school, limits.maxCompostShare)
-  const compost = compostShare(sources, crop, wanted, input.season, lotFeed)
+  const compost = heldByTrial(compostShare(sources, crop, wanted, input.season, lotFeed), setting)
   const freshAtLeast = acidMixShare(sources, crop, compost.share)
   const batch = fillBatch(sources, { compost: compost.share, aggregate: null, freshAtLeast })
   return write(setting, batch, compost.reason, true)
