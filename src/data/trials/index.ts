@@ -2,6 +2,7 @@ export {
   addFinding,
   endFindingOfTrial,
   listFindings,
+  standardFor,
   type TrialFinding,
 } from './findings'
 export type { TrialMedium, TrialOutcome, TrialPotSize } from './tables'

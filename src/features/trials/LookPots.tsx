@@ -32,12 +32,12 @@ export function LookPots({
               <button
                 type="button"
                 data-state={state}
+                aria-label={`${pot.code}, ${words.state[state]}`}
                 aria-pressed={pot.id === now}
                 onClick={() => onChoose(pot.id)}
               >
                 {pot.code}
                 {MARKS[state] && <span aria-hidden="true"> {MARKS[state]}</span>}
-                <span className="visually-hidden">, {words.state[state]}</span>
               </button>
             </li>
           )

@@ -1,7 +1,9 @@
 import type { TrialPage } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { useOutbox } from '../../ui/outbox/useOutbox'
 import { useSite } from '../../ui/SiteContext'
+import { look as lookWords } from '../../ui/texts/look'
 import { trials as words } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
 import { showToast } from '../../ui/toast'
@@ -17,6 +19,8 @@ export function RunningPart({
   readonly onChange: (page: TrialPage) => void
 }) {
   const { problem, isSending, deliver } = useSend()
+  // What was read and is not sent yet would be refused by a closed trial.
+  const { waiting } = useOutbox(`look/${page.id}`)
   const isJar = page.kind === 'jar'
   const isClosed = page.closedOn !== null
   const close = async () => {
@@ -66,11 +70,17 @@ export function RunningPart({
         <Button
           weight={!isClosed && isOver ? 'main' : 'quiet'}
           data-needs="manage"
+          disabled={waiting.length > 0}
           onClick={() => void close()}
         >
           {isClosed ? words.open : words.close}
         </Button>
       </div>
+      {waiting.length > 0 && (
+        <p role="status">
+          {lookWords.waiting(waiting.length)} {words.closeLater}
+        </p>
+      )}
       <ProblemNotice problem={problem} />
     </section>
   )

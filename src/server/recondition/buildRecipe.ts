@@ -1,4 +1,5 @@
 import type { Crop } from '../../core/chemistry'
+import type { Component } from '../../core/media'
 import {
   type CropBar,
   cleaningLoss,
@@ -25,6 +26,7 @@ import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { newMixOf } from './habits'
 import { recipeInput } from './recipeInput'
+import { standardMix } from './standardMix'
 import { stockOf } from './stockOf'
 
 /** A lot, what grows in it next, where, and what was found that speaks against it. */
@@ -41,6 +43,8 @@ interface Asked {
   readonly trouble: TroubleAt | null
   /** Chosen pots that did not drain when somebody last looked, by their codes. */
   readonly blocked: readonly string[]
+  /** What a trial made the standard for the crop; null where none did, or it is no mix and no bag. */
+  readonly standard: readonly Component[] | null
 }
 
 export interface AskedRecipe extends Asked {
@@ -78,6 +82,7 @@ export async function askedOf(
   return {
     ...askedWith({ facts, tables, site }, answers, pots, trouble),
     blocked: await blockedOf(db, pots),
+    standard: await standardMix(db, tables, answers.crop),
   }
 }
 
@@ -108,6 +113,7 @@ export function askedWith(
     bars: cropBars(triage, crop).filter(({ kind }) => kind !== 'held'),
     trouble,
     blocked: [],
+    standard: null,
   }
 }
 
@@ -233,7 +239,7 @@ export function askedInput(
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
     throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
-  const newMix = newMixOf(tables.schools, crop, tables.materials)
+  const newMix = newMixOf(tables.schools, crop, tables.materials, asked.standard)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage, newMix)
   return { ...asked, intake, input }
 }

@@ -16,16 +16,18 @@ import type { BuiltRecipe } from './buildRecipe'
 
 const LEAST_SURPLUS_LITRES = 0.5
 
-/** What a new mix is in this garden, and what goes into everything. */
+/** What a new mix is in this garden, what a trial found for the crop before what is usual, and what goes into everything. */
 export function newMixOf(
   { newMix, minerals }: Schools,
   crop: Crop,
   materials: Tables['materials'],
+  standard: readonly Component[] | null = null,
 ): Pick<RecipeInput['school'], 'newMix' | 'minerals'> {
   return {
     ...(minerals === 'minerals' || minerals === 'both' ? { minerals: true } : {}),
     ...(newMix === 'adjust' ? { newMix: 'adjusted' as const } : {}),
     ...(newMix === 'make' ? { newMix: startOf(crop, materials) } : {}),
+    ...(standard ? { newMix: standard } : {}),
   }
 }
 

@@ -76,6 +76,15 @@ test('a winner made the standard is named where pots are filled and on its mix; 
   assert.equal(mix.trials.find(({ trialId }) => trialId === trial.id)?.verdict, 'better')
   const filled = await fillChoices(garden.db)
   assert.deepEqual(filled.mixes.find(({ id }) => id === mixId)?.standardFor, ['Chard'])
+  // A new mix for that crop is this one from now on.
+  const asked = { ...TROUGH_TO_STRAWBERRY, crop: 'chard' }
+  const { newMix } = (await askedRecipe(garden.db, asked, NOW)).input.school
+  assert.deepEqual(Array.isArray(newMix) && newMix.map(({ material }) => material.id).sort(), [
+    'all-purpose-mix',
+    'bark-fine',
+    'garden-compost',
+    'perlite-coarse',
+  ])
   const { id } = await standard(control?.id)
   const after = await fillChoices(garden.db)
   assert.deepEqual(after.mixes.find(({ id: one }) => one === mixId)?.standardFor, [])
