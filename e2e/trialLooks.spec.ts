@@ -20,7 +20,7 @@ const expectSent = (page: Page) => expect(page.getByText(/waits? here until/)).t
 
 /** One pot by thumb: leaves with the keys, vigour with one of the five. */
 async function lookAt(page: Page, leaves: string, vigour: string): Promise<string> {
-  const code = await title(page).innerText()
+  const code = (await title(page).textContent()) ?? ''
   await page.getByLabel('Leaves').focus()
   for (const digit of leaves) await key(page, digit).click()
   await page.getByLabel('Vigour').first().focus()
@@ -70,7 +70,7 @@ test('what is typed survives a reload, and a kept pot can be put right the same 
 }) => {
   await page.goto(`${STRAWBERRIES}/look`)
   await expectAlive(page)
-  const code = await title(page).innerText()
+  const code = (await title(page).textContent()) ?? ''
   await page.getByLabel('Leaves').fill('9')
   await page.reload()
   await expectAlive(page)
@@ -92,7 +92,7 @@ test('an accident leaves a pot out with its reason, and it can be counted again'
 }, async ({ page }) => {
   await page.goto(`${STRAWBERRIES}/look`)
   await expectAlive(page)
-  const code = await title(page).innerText()
+  const code = (await title(page).textContent()) ?? ''
   await page.getByRole('button', { name: 'Something happened' }).click()
   await page.getByRole('button', { name: 'Animal damage' }).click()
   await page.getByLabel('A word about it').fill('a cat slept in it')
@@ -191,7 +191,7 @@ test('scored blind, what is in the pots is told when the trial is closed', async
   const names = TRIAL_OF_TWO_BAGS.treatments.map(({ name }) => name)
   for (const name of names) await expect(page.getByText(name, { exact: false })).toHaveCount(0)
   await expect(page.getByText(/Scored blind/)).toBeVisible()
-  const count = Number((await page.getByText(/^0 of \d+ looked at$/).innerText()).split(' ')[2])
+  const count = Number((await page.getByText(/^0 of \d+ looked at$/).textContent())?.split(' ')[2])
   for (let at = 0; at < count; at++) {
     await page.getByLabel('Height').fill(String(10 + ((at * 7) % 5)))
     await page.getByLabel('Height').press('Enter')

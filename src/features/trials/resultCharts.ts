@@ -84,7 +84,12 @@ export function doseChart(
     title: words.dose.chart(name),
     says: words.dose.says,
     x: { name: words.dose.axis, unit: '%', min: 0, max: Math.max(100, last) },
-    y: { name, unit: isShare ? words.ofSeeds : unitOf(measure), min: 0 },
+    y: {
+      name,
+      unit: isShare ? words.ofSeeds : unitOf(measure),
+      min: 0,
+      ...(isShare ? { max: 100 } : {}),
+    },
     series: [
       { kind: 'line', name: words.dose.fitted, tone: 'water', points: steps },
       { kind: 'dots', name: words.dots.pots, tone: 'ink', points },
