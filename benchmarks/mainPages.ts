@@ -58,6 +58,7 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'a trial', address: '/trials/1' },
   { name: 'looking at a trial', address: '/trials/2/look' },
   { name: 'what a trial found', address: '/trials/2/results' },
+  { name: 'report of a trial', address: '/trials/2/report' },
   { name: 'plan a trial', address: '/trials/new?kind=comparison' },
   { name: 'how many pots', address: '/trials/pots' },
   { name: 'log', address: '/log', further: ['/log?place=South%20wall'] },

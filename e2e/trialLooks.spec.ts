@@ -238,3 +238,42 @@ test('what a trial found goes on to mixes and pots, and can be taken back', asyn
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(page.getByText(/is the standard for Chard\./)).toHaveCount(0)
 })
+
+test('a report is printed on two pages, and the trial is kept as a file', async ({ page }) => {
+  for (const trial of [CHARD, BEANS, CELERY, FIVE]) {
+    await page.goto(`${trial}/report`)
+    const pdf = (await page.pdf({ format: 'A4' })).toString('latin1')
+    expect(pdf.match(/\/Type\s*\/Page\b(?!s)/g)).toHaveLength(2)
+  }
+  await page.goto(`${CHARD}/results`)
+  const waits = page.waitForEvent('download')
+  await page.getByRole('link', { name: 'the whole trial as a data package' }).click()
+  expect((await waits).suggestedFilename()).toBe('spring-chard-bag-or-own-mix.zip')
+})
+
+test('a trial comes back from its package, a broken one is refused with what is wrong', async ({
+  page,
+}) => {
+  const packed = await page.request.get('/api/trials/2/package')
+  const zip = await packed.body()
+  await page.goto('/trials')
+  const file = page.getByLabel('A finished trial that was kept as a data package:')
+  await expect(file).toBeEnabled()
+  await file.setInputFiles({
+    name: 'half.zip',
+    mimeType: 'application/zip',
+    buffer: zip.subarray(0, 500),
+  })
+  await expect(
+    page.getByText('This file is no archive, or a broken one', { exact: false }),
+  ).toBeVisible()
+  await file.setInputFiles({ name: 'chard.zip', mimeType: 'application/zip', buffer: zip })
+  await expect(title(page)).toHaveText('Spring chard: bag or own mix')
+  await expect(verdicts(page)).toHaveText([
+    'Trough mix: better',
+    'Trough mix, second try: no difference shown',
+  ])
+  expect(page.url()).not.toContain(CHARD)
+  await page.goto('/trials')
+  await expect(page.getByRole('link', { name: 'Spring chard: bag or own mix' })).toHaveCount(2)
+})

@@ -90,9 +90,8 @@ await take('order', `/turnover/orders/${id}`, desk, async (page) => {
   await page.getByText(/1 of \d+ steps done/).waitFor()
 })
 await take('turnover', '/turnover', desk)
-await take('trial', '/trials/1', { width: 1280, height: 1500 }, async (page) => {
-  await page.getByRole('button', { name: 'Show what is in them' }).click()
-  await page.getByText('What more pots would buy').waitFor()
+await take('trial', '/trials/2/results', { width: 1280, height: 1500 }, async (page) => {
+  await page.locator('[data-drawn="true"]').first().waitFor()
 })
 await take('labels', '/labels', desk)
 await take('bench', '/bench?lot=4', desk)

@@ -111,6 +111,16 @@ export class Picture {
   ) {}
 }
 
+/** An answer that is kept as a file. */
+export class Download {
+  constructor(
+    readonly bytes: Uint8Array,
+    readonly type: string,
+    /** Letters, digits, points and hyphens. */
+    readonly fileName: string,
+  ) {}
+}
+
 /** An answer that also sets or takes back a cookie. */
 export class WithCookie {
   constructor(
@@ -126,6 +136,16 @@ function json({ status, answer }: { readonly status: number; readonly answer: un
       headers: {
         'content-type': answer.type,
         'cache-control': 'private, max-age=31536000, immutable',
+      },
+    })
+  }
+  if (answer instanceof Download) {
+    return new Response(new Uint8Array(answer.bytes), {
+      status,
+      headers: {
+        'content-type': answer.type,
+        'content-disposition': `attachment; filename="${answer.fileName}"`,
+        'cache-control': 'no-store',
       },
     })
   }

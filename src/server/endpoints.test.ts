@@ -4,6 +4,7 @@ import { TRIAL_OF_TWO_BAGS, TROUGH_TO_STRAWBERRY } from '../../testing/answers'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../testing/database'
 import { listEndpoints, type Route } from '../../testing/fuzz/routes'
+import { PACKED_TRIAL } from '../../testing/packedTrial'
 import { SMALL_JPEG } from '../../testing/smallJpeg'
 import { DEFAULT_KIT } from '../core/bench'
 import { DEFAULT_PRIORITIES, DEFAULT_SCHOOLS } from '../core/recondition'
@@ -568,6 +569,12 @@ const ROWS: Readonly<Record<string, Row>> = {
     unknown: { id: NOBODY },
     stale: { version: 9, isClosed: true },
   },
+  'POST /api/trials/import': {
+    body: () => ({ package: PACKED_TRIAL }),
+    wrong: [{ package: 'bm8gYXJjaGl2ZQ==' }, 'package'],
+  },
+  'GET /api/trials/[id]/readings': { params: ofTrial, unknown: { id: NOBODY } },
+  'GET /api/trials/[id]/package': { params: ofTrial, unknown: { id: NOBODY } },
   'POST /api/trials/[id]/findings': {
     params: ofTrial,
     body: () => ({ kind: 'standard', treatmentId: ids.treatmentOfTrial, cropId: 'chard' }),

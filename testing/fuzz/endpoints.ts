@@ -7,6 +7,7 @@ import { listCrops, listProblems } from '../../src/data/season'
 import type { OpenDatabase } from '../../src/server/database'
 import { gardenTables } from '../../src/server/storage/gardenTables'
 import { TRIAL_OF_TWO_BAGS } from '../answers'
+import { PACKED_TRIAL } from '../packedTrial'
 import { drawFrom, pick, type Random } from '../random'
 import { SMALL_JPEG } from '../smallJpeg'
 import { fromSchema, type Words } from './fromSchema'
@@ -133,6 +134,11 @@ function makeRequest(route: Route, words: Words, random: Random, whole: number) 
 const SOUND: Readonly<Record<string, object>> = {
   'POST /api/trials': TRIAL_OF_TWO_BAGS,
   'PUT /api/trials/[id]': TRIAL_OF_TWO_BAGS,
+  'POST /api/trials/import': { package: PACKED_TRIAL },
+  'POST /api/trials/[id]/looks': { on: null, values: {}, note: 'seen' },
+  'POST /api/trials/[id]/events': { on: null, kind: 'animal' },
+  'PUT /api/trials/[id]/left-out': { leftOut: null },
+  'POST /api/trials/[id]/findings': { kind: 'standard', cropId: null, maxPercent: null },
 }
 
 /** As an address holds it. */
@@ -197,7 +203,22 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     ...(await list(sql`work_orders where state = 'open'`, 2)),
     ...(await list(sql`work_orders where state = 'finished'`, 1)),
   ]
-  const trial = await list(sql`trials where put_away_at is null`, 4)
+  const running = await list(
+    sql`trials where put_away_at is null and planted_on is not null and closed_at is null and kind <> 'jar'`,
+    1,
+  )
+  const closed = await list(
+    sql`trials where put_away_at is null and closed_at is not null and outcome->>'isVoid' = 'false'`,
+    1,
+  )
+  const trial = [
+    ...(await list(sql`trials where put_away_at is null`, 3)),
+    // What is read in a trial, and what is handed on by one, needs those.
+    ...running,
+    ...running,
+    ...closed,
+    ...closed,
+  ]
   const among = (ids: readonly number[]) => sql.raw(`(${[0, ...ids].join(',')})`)
   return {
     lot,
@@ -228,7 +249,15 @@ async function idsOf(db: OpenDatabase): Promise<Words['ids']> {
     finding: await list(sql`lot_findings where lot_id in ${among(lot)}`, 12),
     entry: await list(sql`ledger_entries where lot_id in ${among(lot)}`, 12),
     trial,
-    'pot of the trial': await list(sql`trial_pots where trial_id in ${among(trial)}`, 12),
+    'pot of the trial': [
+      ...(await list(sql`trial_pots where trial_id in ${among(trial)}`, 8)),
+      ...(await list(sql`trial_pots where trial_id in ${among(running)}`, 8)),
+    ],
+    'treatment of the trial': await list(
+      sql`trial_treatments where trial_id in ${among(closed)}`,
+      4,
+    ),
+    'finding of the trial': await list(sql`trial_findings`, 4),
     step: await list(sql`work_order_steps where work_order_id in ${among(order)}`, 30),
   }
 }

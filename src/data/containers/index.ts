@@ -18,6 +18,7 @@ export {
   putContainersAway,
   takeContainersUp,
 } from './manyContainers'
+export { nextCodes } from './nextCodes'
 export {
   addPlace,
   changePlace,

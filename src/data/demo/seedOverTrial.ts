@@ -165,7 +165,7 @@ async function seedItsLot(
 
 async function sharesOf(db: Database, medium: TrialMedium): Promise<ReadonlyMap<string, number>> {
   if (medium.kind === 'bag') return new Map([[medium.materialId, 1]])
-  if (medium.kind === 'lot') throw new Error('Trials of the demo that are over hold no lots.')
+  if (medium.kind !== 'mix') throw new Error('Trials of the demo that are over hold no lots.')
   const { versions } = await readMix(db, medium.mixId)
   const parts = versions.find(({ number }) => number === medium.version)?.parts ?? []
   const total = parts.reduce((sum, { litres }) => sum + litres, 0)

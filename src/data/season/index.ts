@@ -16,7 +16,7 @@ export {
   takePlantingsOut,
 } from './plantings'
 export { plantings, potLog } from './plantingTables'
-export { logOf, type PotLogEntry, setLogCounts, writeLog } from './potLog'
+export { logOf, type PotLogEntry, setLogCounts, writeLog, writeLogs } from './potLog'
 export { listProblems, type StoredProblem } from './problems'
 export { growingPlanting, plantingsOfLot } from './readPlantings'
 export { type TroubleAt, troubleInLots } from './troubleIn'

@@ -4,6 +4,8 @@ import { NotFound } from '../errors'
 import { endFinding } from '../media'
 import { potLog } from './plantingTables'
 
+const MANY = 2000
+
 export type PotLogEntry = typeof potLog.$inferSelect
 
 /** What was written down at a container and counts, the newest first. */
@@ -24,6 +26,16 @@ export async function writeLog(
   const [made] = await db.insert(potLog).values(entry).returning({ id: potLog.id })
   if (!made) throw new Error('The entry was not written down.')
   return made.id
+}
+
+/** Many at once, as they come with a trial from elsewhere. */
+export async function writeLogs(
+  db: Database,
+  entries: readonly Omit<PotLogEntry, 'id' | 'takenBack' | 'photoId'>[],
+): Promise<void> {
+  for (let at = 0; at < entries.length; at += MANY) {
+    await db.insert(potLog).values(entries.slice(at, at + MANY))
+  }
 }
 
 /**

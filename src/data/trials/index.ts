@@ -13,7 +13,14 @@ export {
   trialsOfLot,
   trialsOfMix,
 } from './trialLinks'
-export { excludePot, logOfTrial, looksOfTrials, plantingsOfTrial, takeLookBack } from './trialLog'
+export {
+  excludePot,
+  isOfClosedTrial,
+  logOfTrial,
+  looksOfTrials,
+  plantingsOfTrial,
+  takeLookBack,
+} from './trialLog'
 export {
   changeTrial,
   changeTrialPots,

@@ -32,6 +32,8 @@ export type TrialMedium =
   | { readonly kind: 'mix'; readonly mixId: number; readonly version: number }
   | { readonly kind: 'lot'; readonly lotId: number }
   | { readonly kind: 'bag'; readonly materialId: string }
+  /** Of a trial that came from elsewhere: what it was called there. */
+  | { readonly kind: 'named'; readonly name: string }
 
 export interface TrialPotSize {
   readonly name: string

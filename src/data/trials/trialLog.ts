@@ -1,9 +1,9 @@
-import { and, asc, eq, gte, inArray, lt, or } from 'drizzle-orm'
+import { and, asc, eq, gte, inArray, isNotNull, isNull, lt, or } from 'drizzle-orm'
 import type { PotLogKind } from '../../core/season'
 import type { TrialEvent } from '../../core/trials'
 import type { Database } from '../database'
 import { plantings, potLog } from '../season'
-import { trialPots } from './tables'
+import { trialPots, trials } from './tables'
 import type { Trial } from './trials'
 
 /**
@@ -57,6 +57,16 @@ export async function looksOfTrials(
     .from(potLog)
     .where(and(inArray(potLog.trialId, [...ids]), eq(potLog.takenBack, false)))
   return rows.flatMap(({ trialId, ...row }) => (trialId === null ? [] : [{ trialId, ...row }]))
+}
+
+/** Whether an entry of a pot's log was written for a trial that is closed. */
+export async function isOfClosedTrial(db: Database, entryId: number): Promise<boolean> {
+  const rows = await db
+    .select({ id: trials.id })
+    .from(potLog)
+    .innerJoin(trials, eq(trials.id, potLog.trialId))
+    .where(and(eq(potLog.id, entryId), isNotNull(trials.closedAt), isNull(trials.putAwayAt)))
+  return rows.length > 0
 }
 
 /** Takes back what was read at a pot for a trial between two instants: it is written anew. */

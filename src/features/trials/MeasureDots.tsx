@@ -10,9 +10,12 @@ import { valueText } from './resultText'
 export function MeasureDots({
   page,
   view,
+  isStill = false,
 }: {
   readonly page: ResultsPage
   readonly view: MeasureView
+  /** On paper: no way to other days. */
+  readonly isStill?: boolean
 }) {
   const { format } = useSite()
   const isShare = view.by === 'means' && view.isShare
@@ -26,7 +29,7 @@ export function MeasureDots({
   return (
     <section aria-labelledby="dots" className={styles.part}>
       <h2 id="dots">{words.dots.head(words.measures[view.measure], page.day)}</h2>
-      <Checks page={page} />
+      {!isStill && <Checks page={page} />}
       <p className={styles.quiet}>
         {view.by === 'counts'
           ? words.dots.hintCounts

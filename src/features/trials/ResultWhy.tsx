@@ -7,9 +7,11 @@ import styles from './Results.module.css'
 export function ResultWhy({
   page,
   view,
+  isOpen = false,
 }: {
   readonly page: ResultsPage
   readonly view: MeasureView
+  readonly isOpen?: boolean
 }) {
   const { format } = useSite()
   const lines: (string | false | null)[] =
@@ -25,7 +27,7 @@ export function ResultWhy({
             view.groups.isUneven && words.whyUneven,
           ]
   return (
-    <details className={styles.why}>
+    <details className={styles.why} open={isOpen}>
       <summary>{words.why}</summary>
       {[...lines, words.whyUsed].map((line) => line && <p key={line}>{line}</p>)}
     </details>

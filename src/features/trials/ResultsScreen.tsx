@@ -43,7 +43,14 @@ function Results({ page }: { readonly page: ResultsPage }) {
           .filter(Boolean)
           .join(' · ')}
         lead={page.question}
-        actions={<LinkButton href={`/trials/${page.trialId}`}>{words.back}</LinkButton>}
+        actions={
+          <>
+            {page.closedOn && (
+              <LinkButton href={`/trials/${page.trialId}/report`}>{words.report.title}</LinkButton>
+            )}
+            <LinkButton href={`/trials/${page.trialId}`}>{words.back}</LinkButton>
+          </>
+        }
       />
       <div className={styles.results}>
         <Standing page={page} />
@@ -68,6 +75,17 @@ function Results({ page }: { readonly page: ResultsPage }) {
         {page.closedOn && !page.isVoid && page.results.length > 0 && <HandOn page={page} />}
         <TrialHappened page={page} />
         {view && page.closedOn && <ResultWhy page={page} view={view} />}
+        <p className={styles.files}>
+          {words.files.head}{' '}
+          <a href={`/api/trials/${page.trialId}/readings`} download>
+            {words.files.csv}
+          </a>
+          {page.closedOn && (
+            <a href={`/api/trials/${page.trialId}/package`} download>
+              {words.files.package}
+            </a>
+          )}
+        </p>
       </div>
     </>
   )

@@ -65,6 +65,13 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
     happened: [],
     leftOut: [],
     effects: [],
+    design: {
+      potsOfEach: 4,
+      isInBlocks: true,
+      isBlind: false,
+      place: 'Bench',
+      potName: 'Pot of 17 cm',
+    },
     lessons: '',
     findings: [],
     crops: [],

@@ -111,7 +111,7 @@ export interface FindingBody {
 
 export const findingSchema = Joi.object<FindingBody>({
   kind: Joi.string().valid('standard', 'cap').required().label('What is handed on'),
-  treatmentId: id('The treatment').required(),
+  treatmentId: id('The treatment of the trial').required(),
   cropId: key('The crop').allow(null).default(null),
   maxPercent: Joi.number()
     .min(0)
@@ -129,7 +129,7 @@ export interface FindingParams {
 
 export const findingParamsSchema = Joi.object<FindingParams>({
   id: id('The trial').required(),
-  findingId: id('The finding').required(),
+  findingId: id('The finding of the trial').required(),
 })
 
 export interface CloseTrialBody {

@@ -161,6 +161,14 @@ export interface ResultsPage {
   readonly leftOut: readonly (LeftOutView & { readonly code: string })[]
   /** What struck all pots of a treatment, and not all of the trial. */
   readonly effects: readonly { readonly treatment: string; readonly what: PotEventView }[]
+  /** How it was laid out. */
+  readonly design: {
+    readonly potsOfEach: number
+    readonly isInBlocks: boolean
+    readonly isBlind: boolean
+    readonly place: string
+    readonly potName: string
+  }
   readonly lessons: string
   /** What it handed on and still holds. */
   readonly findings: readonly FindingView[]

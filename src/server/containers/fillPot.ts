@@ -182,7 +182,7 @@ async function standardMedia(db: OpenDatabase): Promise<ReadonlyMap<string, (str
   const crops = new Map((await listCrops(db)).map(({ id, name }) => [id, name]))
   const standards = new Map<string, (string | null)[]>()
   for (const { medium, cropId } of await listFindings(db, { kind: 'standard' })) {
-    if (medium.kind === 'lot') continue
+    if (medium.kind !== 'mix' && medium.kind !== 'bag') continue
     const key = medium.kind === 'mix' ? `mix:${medium.mixId}` : `bag:${medium.materialId}`
     const name = cropId === null ? null : (crops.get(cropId) ?? cropId)
     standards.set(key, [...(standards.get(key) ?? []), name])

@@ -12,11 +12,12 @@ export async function standardMix(
   cropId: string,
 ): Promise<readonly Component[] | null> {
   const standard = await standardFor(db, cropId)
-  if (!standard || standard.medium.kind === 'lot') return null
+  const { medium } = standard ?? {}
+  if (medium?.kind !== 'mix' && medium?.kind !== 'bag') return null
   const parts =
-    standard.medium.kind === 'bag'
-      ? [{ materialId: standard.medium.materialId, litres: 1 }]
-      : await partsOfMix(db, standard.medium)
+    medium.kind === 'bag'
+      ? [{ materialId: medium.materialId, litres: 1 }]
+      : await partsOfMix(db, medium)
   const components = parts.flatMap(({ materialId, litres }): Component[] => {
     const material = materials.get(materialId)
     return material ? [{ material, parts: litres }] : []

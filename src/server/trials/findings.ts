@@ -38,6 +38,12 @@ export async function handOn(
     refuseField('maxPercent', 'Say how much at most, such as 10 %.')
   }
   const medium = kind === 'cap' && treatment.added ? treatment.added : treatment.medium
+  if (medium.kind === 'named') {
+    refuseField(
+      'treatmentId',
+      `${medium.name} is not in this garden: the trial came from elsewhere.`,
+    )
+  }
   const most = kind === 'cap' ? maxPercent : null
   return { id: await addFinding(db, { trialId: id, kind, cropId, medium, maxPercent: most, at }) }
 }

@@ -1,5 +1,5 @@
 import { layoutTrial } from '../../core/trials'
-import { takenCodes } from '../../data/containers'
+import { nextCodes, takenCodes } from '../../data/containers'
 import { codesInUse } from '../../data/trials'
 import type { OpenDatabase } from '../database'
 
@@ -27,5 +27,7 @@ export async function freshCodes(
   })
     .map(({ code }) => code)
     .filter((code) => !used.has(code) && !wanted.has(code))
-  return codes.map((code) => (used.has(code) ? (spare.pop() as string) : code))
+  // Drawn from the same seed again and again they run out: then plain numbers are given.
+  const plain = nextCodes(new Set([...used, ...wanted]), codes.length)
+  return codes.map((code) => (used.has(code) ? (spare.pop() ?? plain.pop() ?? code) : code))
 }

@@ -5,7 +5,7 @@ import { logOf, setLogCounts } from '../../data/season'
 import { readTrial } from '../../data/trials'
 import type { LookBody } from '../../messages/trials/looks'
 import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
-import { endOfPlanting, newLogEntry, potPage } from '../containers'
+import { endOfPlanting, letEntryCount, newLogEntry, potPage } from '../containers'
 import { validate } from '../validate'
 import {
   closeTrial,
@@ -183,7 +183,9 @@ test('a pot that is left out stays listed with its reason, and n used of n plant
   const [told] = page.results
   assert.equal(told?.by === 'means' && told.groups.groups[1]?.description?.n, 3)
   assert.equal(page.pots.find(({ potId }) => potId === first?.id)?.value, null)
-  // Closed, nothing more is written; opened again, it counts again.
+  // Closed, nothing more is written or taken back; opened again, it counts again.
+  const [entry] = await logOf(garden.db, first?.containerId as number)
+  await assert.rejects(letEntryCount(garden.db, entry?.id ?? 0, false, NOW), /closed trial/)
   await assert.rejects(
     leaveOut(garden.db, id, { potId: first?.id as number, leftOut: null }, NOW),
     /closed/,

@@ -74,6 +74,8 @@ export async function knownMedium(
         components,
       }
     }
+    case 'named':
+      return { name: medium.name, address: null, there: null, components: [] }
     case 'bag': {
       const material = tables.materials.get(medium.materialId)
       return {

@@ -1,5 +1,5 @@
-import type { Trial } from '../../data/trials'
-import type { NewTrialBody } from '../../messages/trials/trials'
+import type { Trial, TrialMedium } from '../../data/trials'
+import type { MediumBody, NewTrialBody } from '../../messages/trials/trials'
 
 /** A trial as it was asked for, so that another can begin as it. */
 export function planOfTrial(trial: Trial): NewTrialBody {
@@ -28,12 +28,17 @@ export function planOfTrial(trial: Trial): NewTrialBody {
     jars: trial.jars,
     treatments: trial.treatments.map((one) => ({
       name: one.name,
-      medium: one.medium,
-      added: one.added,
+      medium: bodyOf(one.medium),
+      added: one.added && bodyOf(one.added),
       dose: one.dose,
       potSize: one.potSize,
       care: one.care,
       risks: one.risks,
     })),
   }
+}
+
+/** What came from elsewhere by its name is chosen anew. */
+function bodyOf(medium: TrialMedium): MediumBody {
+  return medium.kind === 'named' ? { kind: 'bag', materialId: '' } : medium
 }

@@ -96,6 +96,7 @@ async function startJars(db: OpenDatabase, trial: Trial, at: Date): Promise<numb
   const [control] = trial.treatments
   if (!control || !trial.jars) throw new Error('A jar test has a control and what is weighed in.')
   const { medium } = control
+  if (medium.kind === 'named') throw new Error('Jars hold something of this garden.')
   const sample =
     medium.kind === 'lot'
       ? { kind: 'lot' as const, id: medium.lotId }

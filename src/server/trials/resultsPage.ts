@@ -120,6 +120,13 @@ async function resultsOf(
       .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id - b.id)),
     leftOut: course.pots.flatMap(({ leftOut, code }) => (leftOut ? [{ ...leftOut, code }] : [])),
     effects: isHidden ? [] : effectsOf(course, nameOf),
+    design: {
+      potsOfEach: trial.pots,
+      isInBlocks: trial.blocks,
+      isBlind: trial.isBlind,
+      place: trial.place,
+      potName: trial.potSize.name,
+    },
     lessons: trial.lessons ?? '',
     findings: await findingViews(db, tables, { trialId: trial.id }),
     crops: cropsOf(trial).map((id) => ({ id, name: tables.crops.get(id)?.name ?? id })),

@@ -1,3 +1,4 @@
+import { fileName } from '../../messages/fileName'
 import type { ChartSpec } from './chartSpec'
 import { chartRows } from './chartSpec'
 
@@ -10,17 +11,8 @@ function save(content: Blob, name: string): void {
   setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
 }
 
-export function fileName(title: string): string {
-  const plain = title
-    .normalize('NFKD')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-  return plain || 'chart'
-}
-
 export function saveSvg(svg: string, title: string): void {
-  save(new Blob([svg], { type: 'image/svg+xml' }), `${fileName(title)}.svg`)
+  save(new Blob([svg], { type: 'image/svg+xml' }), `${fileName(title, 'chart')}.svg`)
 }
 
 /** Draws the vector picture at twice its size, on the page's ground. */
@@ -39,10 +31,13 @@ export async function savePng(svg: string, title: string, ground: string): Promi
     context.drawImage(picture, 0, 0, canvas.width, canvas.height)
   }
   URL.revokeObjectURL(address)
-  canvas.toBlob((blob) => blob && save(blob, `${fileName(title)}.png`), 'image/png')
+  canvas.toBlob((blob) => blob && save(blob, `${fileName(title, 'chart')}.png`), 'image/png')
 }
 
 export async function saveCsv(spec: ChartSpec): Promise<void> {
   const { unparse } = await import('papaparse')
-  save(new Blob([unparse(chartRows(spec))], { type: 'text/csv' }), `${fileName(spec.title)}.csv`)
+  save(
+    new Blob([unparse(chartRows(spec))], { type: 'text/csv' }),
+    `${fileName(spec.title, 'chart')}.csv`,
+  )
 }

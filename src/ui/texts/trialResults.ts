@@ -144,6 +144,34 @@ export const trialResults = {
     effect: (what: string, treatment: string) =>
       `${what} struck every pot of ${treatment}, and not all others: it may be what the mix did, not an accident. Think twice before you leave its pots out.`,
   },
+  files: {
+    head: 'Keep it elsewhere:',
+    csv: 'all readings as CSV',
+    package: 'the whole trial as a data package',
+  },
+  report: {
+    title: 'Report to print',
+    of: (name: string) => `Report: ${name}`,
+    back: 'To the result',
+    print: 'Print it',
+    asked: 'The question',
+    how: 'How it was done',
+    found: 'What it found',
+    learnt: 'Lessons learnt',
+    treatments: 'Held against each other',
+    layout: (pots: number, place: string, potName: string) =>
+      `${pots === 1 ? 'One pot' : `${pots} pots`} of each, ${potName}, ${place}`,
+    blocks: 'in complete blocks, drawn by lot',
+    random: 'places drawn by lot',
+    blind: 'scored blind',
+    grew: (crop: string, from: string, to: string) => `${crop}, from ${from} to ${to}`,
+    grewNothing: (from: string, to: string) => `From ${from} to ${to}`,
+    must: (must: string, reached: string) =>
+      `The control had to reach ${must}; it came to ${reached}.`,
+    mustUnknown: (must: string) => `The control had to reach ${must}; that was not read.`,
+    looks: (done: number, planned: number) => `${done} of ${planned} looks were made in full.`,
+    printed: (day: string, garden: string) => `${garden}, ${day}`,
+  },
   why: 'How this is decided',
   whyWelch:
     'One treatment against the control: Welch’s test, which lets their spreads differ. Better or worse is said where p lies below 0.05.',

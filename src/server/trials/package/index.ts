@@ -1,0 +1,2 @@
+export { importTrial } from './importTrial'
+export { trialPackage, trialReadings } from './trialPackage'
