@@ -1,4 +1,4 @@
-import { fileName } from '../../messages/fileName'
+import { fileName } from '../../core/fileName'
 import type { ChartSpec } from './chartSpec'
 import { chartRows } from './chartSpec'
 

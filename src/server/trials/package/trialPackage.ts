@@ -1,7 +1,7 @@
+import { fileName } from '../../../core/fileName'
 import { Conflict } from '../../../data/errors'
 import { readSite } from '../../../data/site'
 import { readTrial, type Trial } from '../../../data/trials'
-import { fileName } from '../../../messages/fileName'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import { Download } from '../../defineEndpoint'

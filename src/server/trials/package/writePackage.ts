@@ -1,6 +1,6 @@
 import { strToU8, zipSync } from 'fflate'
 import Papa from 'papaparse'
-import { fileName } from '../../../messages/fileName'
+import { fileName } from '../../../core/fileName'
 import type { PackagedTrial } from '../../../messages/trials/packages'
 import { PACKAGE_FORMAT, PACKAGE_TABLES, type PackageRows, type PackageTable } from './schema'
 
