@@ -206,14 +206,25 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     })),
   })
   await send('PUT', `/api/trials/${trial.id}/lessons`, { version: 1, lessons: HARM })
+  // One that runs: what is said at its pots.
+  const walk = await (await page.request.get('/trials/7/look')).text()
+  const potId = Number(/&quot;pots&quot;:\[1,\[\[0,\{&quot;id&quot;:\[0,(\d+)\]/.exec(walk)?.[1])
+  await send('POST', '/api/trials/7/looks', { potId, values: { leaves: 3 }, note: harm })
+  await send('POST', '/api/trials/7/events', {
+    potId,
+    kind: 'animal',
+    note: harm,
+    isLeftOut: true,
+  })
   const places = [
     '/trials',
     '/trials/new?kind=comparison',
     '/trials/pots',
     `/trials/${trial.id}`,
-    `/trials/${trial.id}/look`,
-    `/trials/${trial.id}/results`,
-    `/trials/${trial.id}/report`,
+    '/trials/7',
+    '/trials/7/look',
+    '/trials/7/results',
+    '/trials/7/report',
     '/lots',
     '/lots/new',
     '/lots/audit',

@@ -258,6 +258,7 @@ test('a trial comes back from its package, a broken one is refused with what is 
   const zip = await packed.body()
   await page.goto('/trials')
   const file = page.getByLabel('A finished trial that was kept as a data package:')
+  await file.scrollIntoViewIfNeeded()
   await expect(file).toBeEnabled()
   await file.setInputFiles({
     name: 'half.zip',
