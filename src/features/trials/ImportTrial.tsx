@@ -42,6 +42,7 @@ function ChooseFile() {
         <input
           id={id}
           type="file"
+          className={styles.file}
           accept=".zip,application/zip"
           disabled={!ready || isSending}
           onChange={(event) => void take(event.target)}
