@@ -5,6 +5,7 @@ export {
   standardFor,
   type TrialFinding,
 } from './findings'
+export { closedTrials, setOutcome, trialsWithoutOutcome } from './outcomes'
 export type { TrialMedium, TrialOutcome, TrialPotSize } from './tables'
 export {
   blindContainers,
@@ -24,7 +25,6 @@ export {
 export {
   changeTrial,
   changeTrialPots,
-  closedTrials,
   createTrial,
   findTrialNames,
   findTrials,
@@ -34,11 +34,9 @@ export {
   replacePlan,
   requireUnplanted,
   runningTrials,
-  setOutcome,
   setStepsDone,
   setTreatmentLot,
   type Trial,
   type TrialPot,
   type TrialTreatment,
-  trialsWithoutOutcome,
 } from './trials'

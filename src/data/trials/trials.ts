@@ -4,7 +4,7 @@ import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
 import { likeWord, wordsOf } from '../words'
-import { type TrialOutcome, trialPots, trials, trialTreatments } from './tables'
+import { trialPots, trials, trialTreatments } from './tables'
 
 export type TrialRow = typeof trials.$inferSelect
 export type TrialTreatment = typeof trialTreatments.$inferSelect
@@ -145,27 +145,6 @@ export async function runningTrials(db: Database): Promise<Trial[]> {
   return withParts(db, rows)
 }
 
-/** Closed trials of which it is known what they found, the newest first. */
-export async function closedTrials(
-  db: Database,
-  limit: number,
-): Promise<
-  {
-    readonly id: number
-    readonly name: string
-    readonly cropId: string | null
-    readonly outcome: TrialOutcome
-  }[]
-> {
-  const rows = await db
-    .select({ id: trials.id, name: trials.name, cropId: trials.cropId, outcome: trials.outcome })
-    .from(trials)
-    .where(and(isNull(trials.putAwayAt), isNotNull(trials.closedAt), isNotNull(trials.outcome)))
-    .orderBy(desc(trials.closedAt), desc(trials.id))
-    .limit(limit)
-  return rows.flatMap(({ outcome, ...row }) => (outcome ? [{ ...row, outcome }] : []))
-}
-
 function isNamed(find: string) {
   return and(
     isNull(trials.putAwayAt),
@@ -272,27 +251,6 @@ export async function setStepsDone(
   stepsDone: TrialRow['stepsDone'],
 ): Promise<void> {
   await db.update(trials).set({ stepsDone }).where(eq(trials.id, id))
-}
-
-/** What a closed trial found: worked out from what was read, it changes nothing that anybody decided. */
-export async function setOutcome(db: Database, id: number, outcome: TrialOutcome): Promise<void> {
-  await db.update(trials).set({ outcome }).where(eq(trials.id, id))
-}
-
-/** Closed trials of which nobody worked out yet what they found. */
-export async function trialsWithoutOutcome(db: Database): Promise<number[]> {
-  const rows = await db
-    .select({ id: trials.id })
-    .from(trials)
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        isNotNull(trials.closedAt),
-        isNull(trials.outcome),
-        ne(trials.kind, 'jar'),
-      ),
-    )
-  return rows.map(({ id }) => id)
 }
 
 /** Other places, or the containers and plantings that pots became. */
