@@ -35,7 +35,7 @@ function ChooseFile() {
     window.location.assign(`/trials/${answer.data.id}/results`)
   }
   return (
-    <section aria-labelledby="from-package" data-needs="manage" className={styles.begin}>
+    <section aria-labelledby="from-package" data-needs="manage" className={styles.package}>
       <h2 id="from-package">{words.head}</h2>
       <p>
         <label htmlFor={id}>{words.label}</label>{' '}

@@ -46,7 +46,7 @@ function First({ page }: { readonly page: ResultsPage }) {
       <h2>{words.how}</h2>
       <How page={page} />
       <h2>{words.found}</h2>
-      {page.isVoid && page.control && <p>{trialResults.void(...musts(page, format.number))}</p>}
+      {page.isVoid && page.control && <p>{words.void(...musts(page, format.number))}</p>}
       {view && <Verdicts page={page} view={view} />}
       {view && <MeasureDots page={page} view={view} isStill />}
     </section>

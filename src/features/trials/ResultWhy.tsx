@@ -22,7 +22,7 @@ export function ResultWhy({
         : [
             view.groups.test === 'max-t' ? words.whyMaxT : words.whyWelch,
             view.isShare && words.whyTrays,
-            view.groups.cv !== null && words.whyCv(format.number(view.groups.cv)),
+            view.groups.cv !== null && !page.isVoid && words.whyCv(format.number(view.groups.cv)),
             view.groups.test === 'max-t' && words.whyAlone,
             view.groups.isUneven && words.whyUneven,
           ]

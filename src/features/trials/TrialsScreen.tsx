@@ -97,7 +97,13 @@ function Row({ trial }: { readonly trial: TrialRowView }) {
                 : trial.found.map(
                     ({ name, verdict }) => `${name}: ${verdictWords.verdicts[verdict]}`,
                   )),
-              ...(trial.plantedOn ? [words.plantedOn(format.day(trial.plantedOn))] : []),
+              ...(trial.plantedOn
+                ? [
+                    (trial.state === 'closed' ? words.wasPlantedOn : words.plantedOn)(
+                      format.day(trial.plantedOn),
+                    ),
+                  ]
+                : []),
               ...(trial.nextCheck ? [words.nextCheck(format.day(trial.nextCheck))] : []),
             ].join(' · ')}
           </dd>

@@ -1,4 +1,5 @@
 import type { TrialMeasure, Verdict } from '../../core/trials'
+import { look } from './look'
 import { trialVerdicts } from './trialVerdicts'
 
 /** Words of what a trial found: no more than its pots can carry. */
@@ -25,18 +26,8 @@ export const trialResults = {
     'cannot-tell': '?',
   } satisfies Record<Verdict, string>,
   measures: {
-    height: 'Height',
-    leaves: 'Leaves',
-    stem: 'Stem',
-    flowers: 'Flowers',
-    fruits: 'Fruits set',
-    'fruits-picked': 'Fruits picked',
-    picked: 'Picked',
-    vigour: 'Vigour',
-    emerged: 'Seedlings up',
-    harvest: 'Fresh shoots',
+    ...look.short,
     sunk: 'How far the mix sank',
-    water: 'Water given',
   } satisfies Record<TrialMeasure, string>,
   survival: 'Pots that lived',
   ofSeeds: '% of the seeds',
@@ -150,6 +141,8 @@ export const trialResults = {
     package: 'the whole trial as a data package',
   },
   report: {
+    void: (value: string, must: string) =>
+      `This run is void: the control came to ${value}, and ${must} were asked of it. What its pots show can come from whatever made the control fail.`,
     title: 'Report to print',
     of: (name: string) => `Report: ${name}`,
     back: 'To the result',

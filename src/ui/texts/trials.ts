@@ -20,6 +20,7 @@ export const trials = {
   } satisfies Record<TrialState, string>,
   pots: (count: number) => (count === 1 ? '1 pot' : `${count} pots`),
   plantedOn: (day: string) => `since ${day}`,
+  wasPlantedOn: (day: string) => `planted on ${day}`,
   nextCheck: (day: string) => `next look on ${day}`,
   late: 'a look is late',
   against: (names: readonly string[]) =>
