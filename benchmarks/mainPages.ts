@@ -61,6 +61,11 @@ export const MAIN_PAGES: readonly MainPage[] = [
   { name: 'report of a trial', address: '/trials/2/report' },
   { name: 'plan a trial', address: '/trials/new?kind=comparison' },
   { name: 'how many pots', address: '/trials/pots' },
+  {
+    name: 'candidates',
+    address: '/trials/candidates?of=mix:1,material:all-purpose-mix,lot:1&crop=chard',
+    further: ['/trials/candidates', '/trials/candidates?pot=1'],
+  },
   { name: 'log', address: '/log', further: ['/log?place=South%20wall'] },
   { name: 'who may come in', address: '/access' },
   { name: 'sign in', address: '/sign-in' },

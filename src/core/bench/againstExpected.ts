@@ -31,8 +31,8 @@ export interface AirVerdict {
   readonly difference: number
 }
 
-/** What a porosity test is good to, where nothing is known of how sure the expectation was. */
-const TEST_ALONE = 0.03
+/** What a porosity test is good to, share of the volume; also where nothing is known of how sure an expectation was. */
+export const AIR_TEST_ERROR = 0.03
 
 /**
  * Air that was measured against what its composition lets expect: it differs where it lies outside what is likely.
@@ -45,7 +45,7 @@ export function airAgainstExpected(
 ): AirVerdict {
   requireNumber('The air measured', measured, { min: 0, max: 1 })
   requireNumber('The air expected', expected, { min: 0, max: 1 })
-  const { p10, p90 } = likely ?? { p10: expected - TEST_ALONE, p90: expected + TEST_ALONE }
+  const { p10, p90 } = likely ?? { p10: expected - AIR_TEST_ERROR, p90: expected + AIR_TEST_ERROR }
   return {
     difference: measured - expected,
     verdict: measured < p10 ? 'less air' : measured > p90 ? 'more air' : 'as expected',
@@ -67,12 +67,14 @@ export function besideReference(
   if (sample.length === 0 || reference.length === 0) return null
   const mean = (values: readonly number[]) =>
     values.reduce((sum, value) => sum + value, 0) / values.length
-  const below = Math.max(...sample) < Math.min(...reference)
-  const above = Math.min(...sample) > Math.max(...reference)
   const of = mean(reference)
   if (!(of > 0)) return null
-  return {
-    ratio: mean(sample) / of,
-    apart: sample.length > 1 && reference.length > 1 && (below || above),
-  }
+  return { ratio: mean(sample) / of, apart: runsApart(sample, reference) }
+}
+
+/** Whether repeats of two samples differ: both were run at least twice, and their spreads do not overlap. */
+export function runsApart(sample: readonly number[], other: readonly number[]): boolean {
+  const below = Math.max(...sample) < Math.min(...other)
+  const above = Math.min(...sample) > Math.max(...other)
+  return sample.length > 1 && other.length > 1 && (below || above)
 }

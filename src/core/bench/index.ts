@@ -1,9 +1,11 @@
 export {
+  AIR_TEST_ERROR,
   type AirVerdict,
   airAgainstExpected,
   type BesideReference,
   besideReference,
   type DrainVerdict,
+  runsApart,
   timeAgainstExpected,
 } from './againstExpected'
 export type {

@@ -10,6 +10,7 @@ export {
   type MixBound,
   type MixBounds,
 } from './mixBounds'
+export { type MixCost, mixCost } from './mixCost'
 export { daysBetweenWaterings, type MixInPlace, mixInPlace, type PlaceForMix } from './mixInPlace'
 export { type MixQuality, mixQuality } from './mixQuality'
 export type { MixFor, MixPart } from './mixRecipe'

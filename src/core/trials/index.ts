@@ -20,6 +20,7 @@ export {
   type MeasureQuestion,
   type MeasureResult,
   measureResult,
+  potValuesAt,
   type Side,
   survivalResult,
   type TrialPotCourse,
@@ -29,6 +30,13 @@ export type { PotValues } from './pots'
 export { daysBetween, type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
 export { powerTwoGroups, replicatesNeeded, smallestDifference } from './power'
 export { type ProtocolStep, type ProtocolStepId, protocolSteps } from './protocolSteps'
+export {
+  type CandidateValue,
+  type CandidateWish,
+  type RankedCandidates,
+  rankCandidates,
+  toldApart,
+} from './rankCandidates'
 export { type DesignRemark, type DesignToReview, reviewDesign } from './reviewDesign'
 export { signTest } from './signTest'
 export { type PotEvent, suspectedEffects } from './suspectedEffects'

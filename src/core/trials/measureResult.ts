@@ -78,10 +78,8 @@ export function wishFor(measure: TrialMeasure, wish: 'more' | 'less'): 'more' | 
  * then.
  */
 export function measureResult(question: MeasureQuestion): MeasureResult | null {
-  const { kind, measure, seeds, doses, pots, wish, isVoid } = question
-  const values = doses.map((_, number) =>
-    pots.filter(({ treatment }) => treatment === number).map((pot) => valueAt(pot, question)),
-  )
+  const { kind, measure, seeds, wish, isVoid } = question
+  const values = valuesOf(question)
   if (values.every((group) => group.every((value) => value === null))) return null
   if (kind === 'side-by-side') return sidesOf(question)
   if (measure === 'emerged' && seeds > 0) {
@@ -91,12 +89,33 @@ export function measureResult(question: MeasureQuestion): MeasureResult | null {
       : null
     const alone = seeds === 1 || values.every((group) => group.length <= 1)
     if (alone && counts) return { by: 'counts', counts, trend: trendOf(question, counted) }
-    const shares = values.map((group) =>
-      group.map((value) => (value === null ? null : (PERCENT * value) / seeds)),
-    )
-    return meansOf(question, shares, counts)
+    return meansOf(question, sharesOf(values, seeds), counts)
   }
   return meansOf(question, values, null)
+}
+
+/**
+ * One number for every pot of every treatment at a check, in the unit in which the measure is judged: percent of the seeds
+ * where seedlings are counted. null where nothing was read, or the pot does not count.
+ */
+export function potValuesAt(question: MeasureQuestion): readonly PotValues[] {
+  const values = valuesOf(question)
+  const isShare = question.measure === 'emerged' && question.seeds > 0
+  return isShare ? sharesOf(values, question.seeds) : values
+}
+
+function valuesOf(question: MeasureQuestion): PotValues[] {
+  return question.doses.map((_, number) =>
+    question.pots
+      .filter(({ treatment }) => treatment === number)
+      .map((pot) => valueAt(pot, question)),
+  )
+}
+
+function sharesOf(values: readonly PotValues[], seeds: number): PotValues[] {
+  return values.map((group) =>
+    group.map((value) => (value === null ? null : (PERCENT * value) / seeds)),
+  )
 }
 
 /** Pots that live of those that count: Fisher's test, whatever the trial is about. */

@@ -12,6 +12,7 @@ export {
   codesInUse,
   trialsInContainer,
   trialsOfLot,
+  trialsOfMedia,
   trialsOfMix,
 } from './trialLinks'
 export {

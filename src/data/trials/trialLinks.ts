@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, isNull, type SQL, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, ne, or, type SQL, sql } from 'drizzle-orm'
 import type { Verdict } from '../../core/trials'
 import type { Database } from '../database'
 import { trialPots, trials, trialTreatments } from './tables'
@@ -72,10 +72,50 @@ export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[
   )
 }
 
+/** Trials that compare any of these, planted already, the newest first. */
+export async function trialsOfMedia(
+  db: Database,
+  {
+    mixIds,
+    lotIds,
+    materialIds,
+  }: {
+    readonly mixIds: readonly number[]
+    readonly lotIds: readonly number[]
+    readonly materialIds: readonly string[]
+  },
+  limit: number,
+): Promise<number[]> {
+  const conditions = [
+    ...mixIds.map((id) => isMedium('mix', 'mixId', id)),
+    ...lotIds.map(
+      (id) => sql`(${trialTreatments.lotId} = ${id} or ${isMedium('lot', 'lotId', id)})`,
+    ),
+    ...materialIds.map((id) => isMedium('bag', 'materialId', id)),
+  ]
+  if (conditions.length === 0) return []
+  const rows = await db
+    .select({ id: trials.id })
+    .from(trialTreatments)
+    .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
+    .where(
+      and(
+        isNull(trials.putAwayAt),
+        isNotNull(trials.plantedOn),
+        ne(trials.kind, 'jar'),
+        or(...conditions),
+      ),
+    )
+    .groupBy(trials.id)
+    .orderBy(desc(trials.id))
+    .limit(limit)
+  return rows.map(({ id }) => id)
+}
+
 /** What fills a treatment's pots, or what is tried out in it. */
-function isMedium(kind: string, field: string, id: number): SQL {
+function isMedium(kind: string, field: string, id: number | string): SQL {
   const has = (medium: typeof trialTreatments.medium | typeof trialTreatments.added) =>
-    sql`(${medium}->>'kind' = ${kind} and (${medium}->>${field})::int = ${id})`
+    sql`(${medium}->>'kind' = ${kind} and ${medium}->>${field} = ${String(id)})`
   return sql`(${has(trialTreatments.medium)} or ${has(trialTreatments.added)})`
 }
 

@@ -13,6 +13,7 @@ import { EmptyState } from '../../ui/States'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchScreens } from '../../ui/texts/benchScreens'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
+import { common } from '../../ui/texts/common'
 import { useSend } from '../../ui/useSend'
 import styles from './Bench.module.css'
 import { changeText } from './changeText'
@@ -40,6 +41,9 @@ export default function SampleScreen({
             <>
               <LinkButton href={`/bench/compare?a=${sample.kind}:${sample.id}`}>
                 {benchScreens.compare.go}
+              </LinkButton>
+              <LinkButton href={`/trials/candidates?of=${sample.kind}:${sample.id}`}>
+                {common.actions.besideOthers}
               </LinkButton>
               <LinkButton weight="main" href={begin}>
                 {benchWords.begin}

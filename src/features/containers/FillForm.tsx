@@ -7,6 +7,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
+import { common } from '../../ui/texts/common'
 import { filling as words } from '../../ui/texts/filling'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
@@ -73,6 +74,9 @@ export function FillForm({ page }: { readonly page: PotPage }) {
   return (
     <section aria-labelledby="fill" data-needs="manage" className={styles.fill}>
       <h2 id="fill">{words.title}</h2>
+      <p>
+        <a href={`/trials/candidates?pot=${page.id}`}>{common.actions.whichMix}</a>
+      </p>
       <form
         className={styles.fields}
         onSubmit={(event) => {

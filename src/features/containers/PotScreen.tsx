@@ -10,6 +10,7 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { common } from '../../ui/texts/common'
 import { containers as words } from '../../ui/texts/containers'
 import { findings as findingWords } from '../../ui/texts/findings'
 import { goingOn as goingOnWords } from '../../ui/texts/goingOn'
@@ -130,7 +131,8 @@ function Pot({ page }: { page: PotPage }) {
       </details>
       <More id={page.id} />
       <p>
-        <a href={`/labels?pots=${page.id}`}>{labelWords.ofPots(1)}</a>
+        <a href={`/labels?pots=${page.id}`}>{labelWords.ofPots(1)}</a> ·{' '}
+        <a href={`/trials/candidates?pot=${page.id}`}>{common.actions.whichMix}</a>
       </p>
     </>
   )

@@ -7,6 +7,7 @@ import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
+import { common } from '../../ui/texts/common'
 import { findings as findingWords } from '../../ui/texts/findings'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { media as mediaWords } from '../../ui/texts/media'
@@ -136,7 +137,8 @@ function Lot({ page }: { page: LotPage }) {
       <LotLineage page={page} />
       <Ledger page={page} />
       <p>
-        <a href={labelsOf(page)}>{labelWords.ofLot}</a>
+        <a href={labelsOf(page)}>{labelWords.ofLot}</a> ·{' '}
+        <a href={`/trials/candidates?of=lot:${page.id}`}>{common.actions.besideOthers}</a>
       </p>
       <Fold needs="manage" className={styles.changes} title={words.page.changeIt}>
         <LotChanges page={page} />

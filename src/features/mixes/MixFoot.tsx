@@ -41,6 +41,9 @@ export function MixFoot() {
         {mix && <LinkButton href={`/mixes/layers?mixes=${mix.id}`}>{words.layers}</LinkButton>}
         {mix && <LinkButton href={`/bench/samples/mix/${mix.id}`}>{words.tests}</LinkButton>}
         {mix && (
+          <LinkButton href={`/trials/candidates?of=mix:${mix.id}`}>{words.beside}</LinkButton>
+        )}
+        {mix && (
           <LinkButton href={`/trials/new?kind=comparison&mix=${mix.id}`}>{words.trial}</LinkButton>
         )}
         {changed && (

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { LOSS_RANGE, type MixAnswer } from '../../core/mixes'
+import { LOSS_RANGE, type MixAnswer, type MixCost } from '../../core/mixes'
 import type { Wish } from '../../messages/mixes/mixViews'
 import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
@@ -8,7 +8,7 @@ import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import styles from './MixDesign.module.css'
-import type { MixCost, MixWhyKey, ReadoutKey } from './whyOfMix'
+import type { MixWhyKey, ReadoutKey } from './whyOfMix'
 
 const words = mixesWords.design
 

@@ -1,23 +1,15 @@
 import type { Component } from '../../core/media'
-import type { MixInPlace } from '../../core/mixes'
+import type { MixCost, MixInPlace } from '../../core/mixes'
+import { mixCost } from '../../core/mixes/mixCost'
 import type { MixMaterial } from '../../messages/mixes/mixViews'
-import type { MixCost } from './whyOfMix'
 
-/** What is measured out at the own prices; what has none is named, and no price of a litre is told. */
+/** What a mix costs at the prices of the page. */
 export function costOf(
   components: readonly Component[],
   materials: readonly MixMaterial[],
   { blend }: Pick<MixInPlace, 'blend'>,
 ): MixCost {
-  let total = 0
-  let litres = 0
-  const missing: string[] = []
-  for (const { material, parts } of components) {
-    const price = materials.find((one) => one.material.id === material.id)?.pricePerLitre ?? null
-    if (price === null) missing.push(material.name)
-    else total += price * parts
-    litres += parts
-  }
-  const made = litres * blend.volumeYield
-  return { total, missing, perLitre: missing.length === 0 && made > 0 ? total / made : null }
+  const priceOf = (materialId: string) =>
+    materials.find(({ material }) => material.id === materialId)?.pricePerLitre ?? null
+  return mixCost(components, priceOf, blend.volumeYield)
 }

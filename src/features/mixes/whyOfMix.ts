@@ -1,4 +1,4 @@
-import { LOSS_RANGE, type MixAnswer, type PlaceForMix } from '../../core/mixes'
+import { LOSS_RANGE, type MixAnswer, type MixCost, type PlaceForMix } from '../../core/mixes'
 import type { Range } from '../../core/ranges'
 import { type Why, whyInput } from '../../core/why'
 import type { Wish } from '../../messages/mixes/mixViews'
@@ -6,13 +6,6 @@ import type { Wish } from '../../messages/mixes/mixViews'
 /** Of the readouts, and of the years the mix is left to itself. */
 export type ReadoutKey = 'air' | 'water' | 'days' | 'weight' | 'ph' | 'ec' | 'nitrogen' | 'cost'
 export type MixWhyKey = ReadoutKey | 'seasons'
-
-/** What a batch costs, as far as prices are known. */
-export interface MixCost {
-  readonly perLitre: number | null
-  readonly total: number
-  readonly missing: readonly string[]
-}
 
 /** What a mix is asked for and what it costs. */
 export interface MixFacts {

@@ -48,6 +48,11 @@ function Results({ page }: { readonly page: ResultsPage }) {
             {page.closedOn && (
               <LinkButton href={`/trials/${page.trialId}/report`}>{words.report.title}</LinkButton>
             )}
+            {page.candidates.length > 1 && (
+              <LinkButton href={`/trials/candidates?of=${page.candidates.join(',')}`}>
+                {words.candidates}
+              </LinkButton>
+            )}
             <LinkButton href={`/trials/${page.trialId}`}>{words.back}</LinkButton>
           </>
         }

@@ -22,6 +22,7 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
         lead={words.lead}
         actions={
           <>
+            <LinkButton href="/trials/candidates">{words.candidates}</LinkButton>
             <LinkButton href="/trials/pots">{words.howMany}</LinkButton>
             <LinkButton weight="main" href="/trials/new" data-needs="manage">
               {words.plan}

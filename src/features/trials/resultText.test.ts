@@ -75,6 +75,7 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
     lessons: '',
     findings: [],
     crops: [],
+    candidates: [],
     noEffectUpTo: null,
     ...more,
   }

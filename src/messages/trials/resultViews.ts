@@ -174,6 +174,8 @@ export interface ResultsPage {
   readonly findings: readonly FindingView[]
   /** What grew in it, to hand something on for. */
   readonly crops: readonly { readonly id: string; readonly name: string }[]
+  /** Keys of the mixes, bags and lots it compares as they are; none while that is not told. */
+  readonly candidates: readonly string[]
   /** Of a dose series: up to where nothing is lost by any measure. */
   readonly noEffectUpTo: number | null
 }

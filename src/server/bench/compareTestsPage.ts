@@ -12,6 +12,7 @@ import type { CompareTestsQuery } from '../../messages/bench/tests'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { sampleChoices } from './sampleChoices'
+import { newestSet, sampleOfKey } from './samplesOfKeys'
 import { spreadViews } from './views'
 
 /** The newest runs of two samples in the same test, value by value. */
@@ -46,22 +47,8 @@ export async function compareTestsPage(
   }
 }
 
-function sampleOfKey(key: string): Sample | null {
-  const [kind, id = ''] = key.split(':')
-  if (kind === 'material') return { kind, id }
-  return (kind === 'lot' || kind === 'mix') && Number(id) > 0 ? { kind, id: Number(id) } : null
-}
-
 async function finishedOf(db: OpenDatabase, sample: Sample | null): Promise<BenchTest[]> {
   if (!sample) return []
   const tests = await listTestsOf(db, sample)
   return tests.filter(({ outcome, isReference }) => outcome !== null && !isReference)
-}
-
-/** The newest test of a kind with its repeats. */
-function newestSet(tests: readonly BenchTest[], kind: TestKind | null): BenchTest[] {
-  const newest = tests.find((one) => one.kind === kind)
-  if (!newest) return []
-  const setId = newest.setId ?? newest.id
-  return tests.filter((one) => one.kind === kind && (one.setId ?? one.id) === setId)
 }

@@ -4,7 +4,14 @@ export { foundViews, problemChoices, triageView } from './foundView'
 export { judgeLot, treatmentsOf, triageOptions } from './judgeLot'
 export { keptFinding } from './keptFinding'
 export type { CardFacts } from './lotFacts'
-export { isNeverPlanted, type LotFacts, strataOf, type Tables, USUAL_COLUMN } from './lotFacts'
+export {
+  isNeverPlanted,
+  isOfThisMix,
+  type LotFacts,
+  strataOf,
+  type Tables,
+  USUAL_COLUMN,
+} from './lotFacts'
 export { lotFamilies, recentFamilies } from './lotFamilies'
 export { lotFaults } from './lotFaults'
 export { lotOrderOf } from './lotOrderOf'

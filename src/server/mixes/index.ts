@@ -1,5 +1,5 @@
 export { comparePage } from './comparePage'
 export { mixDesignPage } from './mixDesignPage'
 export { mixesPage } from './mixesPage'
-export { partsToComponents } from './mixSetting'
+export { materialsAsTested, partsToComponents, sizesOf, testOfMix, USUAL_POT } from './mixSetting'
 export { mixToLot, saveMix, saveNextVersion } from './saveMix'

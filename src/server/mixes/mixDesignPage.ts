@@ -23,15 +23,10 @@ import { type LotFacts, readLotFacts, refuseHeld } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
 import { handedOn } from './handedOn'
-import { materialsAsTested, partsToComponents, sizesOf, testOfMix } from './mixSetting'
+import { materialsAsTested, partsToComponents, sizesOf, testOfMix, USUAL_POT } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
 const FIRST_LITRES = 10
-const USUAL_POT = {
-  name: '',
-  shape: { kind: 'round', topDiameterCm: 28, baseDiameterCm: 21, heightCm: 26 },
-  headspaceCm: 2.5,
-} as const
 
 /** All that the designer needs, with its first answer. */
 export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promise<MixDesignPage> {

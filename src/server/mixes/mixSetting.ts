@@ -10,6 +10,13 @@ import type { StoredContainer } from '../../data/containers'
 import type { Database } from '../../data/database'
 import type { MixContainer } from '../../messages/mixes/mixes'
 
+/** Where nothing says in which pot. */
+export const USUAL_POT = {
+  name: '',
+  shape: { kind: 'round', topDiameterCm: 28, baseDiameterCm: 21, heightCm: 26 },
+  headspaceCm: 2.5,
+} as const
+
 /** Containers of one size and place once, the most frequent first. */
 export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] {
   const sizes = new Map<string, MixContainer>()

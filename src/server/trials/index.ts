@@ -1,3 +1,4 @@
+export { candidatesPage } from './candidates/candidatesPage'
 export { findingViews, handOn } from './findings'
 export { keepLook } from './keepLook'
 export { lookPage } from './lookPage'

@@ -1,12 +1,11 @@
 import { areaAt } from '../../core/containers'
-import { type CostedEntry, lotCost } from '../../core/media'
 import { daysBetween, potValue, type TrialMeasure } from '../../core/trials'
-import { ledgerEver } from '../../data/media'
 import type { Trial, TrialTreatment } from '../../data/trials'
 import type { TreatmentOutcome } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import type { PotOfTrial, TrialCourse } from './courseOf'
+import { ledgerCost } from './ledgerCost'
 import { seedsOf } from './lookPage'
 import { mediumName } from './media'
 import { settledLitres } from './trialLitres'
@@ -97,9 +96,7 @@ async function costOf(
   lotId: number | null,
 ): Promise<Pick<TreatmentOutcome, 'costPerLitre' | 'isCostPartial'>> {
   if (lotId === null) return { costPerLitre: null, isCostPartial: false }
-  const ledger = await ledgerEver(db, lotId)
-  const oldestFirst: CostedEntry[] = [...ledger].sort((a, b) => a.id - b.id)
-  const { perLitre, unknownLitres } = lotCost(oldestFirst)
+  const { perLitre, unknownLitres } = await ledgerCost(db, lotId)
   return {
     costPerLitre: perLitre > 0 ? perLitre : null,
     isCostPartial: perLitre > 0 && unknownLitres > 0,

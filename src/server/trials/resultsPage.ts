@@ -9,6 +9,7 @@ import {
   usualSummary,
   wishFor,
 } from '../../core/trials'
+import { sampleKey } from '../../data/bench'
 import { Conflict } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { readTrial, type Trial } from '../../data/trials'
@@ -26,13 +27,15 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { readTables } from '../tables'
+import { candidatesOfTrial } from './candidates/candidateKeys'
 import { controlOf, isVoid } from './controlOf'
 import { courseOf, type TrialCourse } from './courseOf'
 import { findingViews } from './findings'
 import { keptResult } from './keptResult'
 import { seedsOf } from './lookPage'
 import { outcomesOf } from './outcomes'
-import { datedChecks, stateOf } from './schedule'
+import { stateOf } from './schedule'
+import { dayShown, mainMeasure, questionOf } from './trialQuestion'
 
 /** What a trial found, by rule, or how its pots stand while it goes on; scored blind, only how the pots stand. */
 export async function resultsPage(
@@ -48,12 +51,13 @@ export async function resultsPage(
   return resultsOf(db, tables, trial, course, asked)
 }
 
-async function resultsOf(
+/** The same of a trial whose course was read. */
+export async function resultsOf(
   db: OpenDatabase,
   tables: Tables,
   trial: Trial,
   course: TrialCourse,
-  asked: ResultsQuery,
+  asked: ResultsQuery = {},
 ): Promise<ResultsPage> {
   const isHidden = trial.isBlind && trial.closedAt === null
   const control = controlOf(trial, course)
@@ -63,17 +67,7 @@ async function resultsOf(
     asked.measure && trial.measures.includes(asked.measure) ? asked.measure : mainMeasure(trial)
   const nameOf = new Map(trial.treatments.map(({ number, name }) => [number, name]))
   const isOver = isVoid(trial, control)
-  const question = {
-    kind: trial.kind,
-    isVoid: isOver,
-    blocks: trial.blocks && trial.kind !== 'side-by-side',
-    seeds: seedsOf(trial),
-    doses: trial.treatments.map(({ dose }) => dose),
-    pots: course.pots,
-    since: course.plantedOn,
-    checks: datedChecks(trial),
-    on,
-  }
+  const question = questionOf(trial, course, isOver, on)
   const found = isHidden
     ? []
     : trial.measures.flatMap((one) => {
@@ -130,6 +124,7 @@ async function resultsOf(
     lessons: trial.lessons ?? '',
     findings: await findingViews(db, tables, { trialId: trial.id }),
     crops: cropsOf(trial).map((id) => ({ id, name: tables.crops.get(id)?.name ?? id })),
+    candidates: isHidden ? [] : candidatesOfTrial(trial).map(sampleKey),
     noEffectUpTo: isOver ? null : safeDose(results),
   }
 }
@@ -145,27 +140,10 @@ function safeDose(results: readonly MeasureView[]): number | null {
   return known.length === 0 ? null : Math.min(...known)
 }
 
-/** What is weighed or counted up goes before what is looked at on the way. */
-const MAIN_FIRST: readonly TrialMeasure[] = ['picked', 'harvest', 'fruits-picked']
-
-export function mainMeasure({ kind, measures }: Pick<Trial, 'kind' | 'measures'>): TrialMeasure {
-  const counted = kind === 'count' || kind === 'dose' ? (['emerged'] as const) : []
-  return (
-    [...counted, ...MAIN_FIRST].find((one) => measures.includes(one)) ?? measures[0] ?? 'vigour'
-  )
-}
-
 /** The one that is asked for, or the last one that was begun. */
 function shownCheck({ checks }: TrialCourse, day: number | undefined): TrialCheck | null {
   const asked = checks.find((one) => one.day === day)
   return asked ?? checks.findLast(({ looked }) => looked > 0) ?? null
-}
-
-/** A check that was done late tells what was read then; without checks all that was read counts. */
-function dayShown({ until }: TrialCourse, check: TrialCheck | null): string {
-  if (!check) return until
-  const on = check.doneOn && check.doneOn > check.on ? check.doneOn : check.on
-  return on > until ? until : on
 }
 
 function dotsOf(

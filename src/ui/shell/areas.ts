@@ -49,6 +49,7 @@ export const AREAS: readonly Area[] = [
     actions: [
       { name: actions.newTrial, address: '/trials/new' },
       { name: actions.howManyPots, address: '/trials/pots' },
+      { name: actions.candidates, address: '/trials/candidates' },
     ],
   },
   { id: 'log', name: names.log, group: groups.garden, address: '/log', actions: [] },

@@ -29,6 +29,7 @@ export const mixList = {
   lot: 'a lot you have',
   nothing: 'nothing',
   compare: 'Compare mixes',
+  candidates: common.actions.candidates,
   bottom: common.actions.bottomLayer,
   forEver: 'loses nothing',
   daysUnit: 'days',

@@ -131,6 +131,7 @@ export const mixes = {
     layers: 'With a bottom layer',
     tests: 'Its tests',
     trial: 'Try it in a trial',
+    beside: common.actions.besideOthers,
     saveNew: 'Save the mix',
     saveNext: (version: number) => `Save version ${version}`,
     savedToast: (name: string, version: number) => `${name}, version ${version}, is written down.`,

@@ -7,6 +7,7 @@ export const trialResults = {
   title: (name: string) => `What it found: ${name}`,
   titleRunning: (name: string) => `How its pots stand: ${name}`,
   back: 'To the trial',
+  candidates: 'All that is known of these mixes',
   look: 'Look at its pots',
   closed: (day: string) => `closed on ${day}`,
   running: 'still going on',

@@ -1,5 +1,6 @@
 import type { TrialCheck } from '../../core/trials'
 import type { TrialState } from '../../messages/trials/trialViews'
+import { common } from './common'
 
 /** Words of the list of trials and of one trial. */
 export const trials = {
@@ -7,6 +8,7 @@ export const trials = {
   lead: 'Does this mix really grow better? A control, enough pots, and an answer that says no more than it knows.',
   plan: 'Plan a trial',
   howMany: 'How many pots do I need?',
+  candidates: common.actions.candidates,
   find: 'Find trials',
   findHint: 'by a word of their name or question',
   empty: 'No trial yet',

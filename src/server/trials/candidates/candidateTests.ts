@@ -1,0 +1,48 @@
+import { type BenchTest, listTestsOf, type Sample } from '../../../data/bench'
+import type { CandidateTest } from '../../../messages/trials/candidates'
+import { newestSet } from '../../bench'
+import { dayAt } from '../../clock'
+import type { OpenDatabase } from '../../database'
+
+/** The newest test of each kind with its repeats, as far as it tells of what the sample is made of now. */
+export async function testsOfCandidate(
+  db: OpenDatabase,
+  sample: Sample,
+  tells: (startedAt: Date) => boolean,
+  timeZone: string,
+): Promise<CandidateTest[]> {
+  const tests = (await listTestsOf(db, sample)).filter(
+    ({ outcome, isReference, startedAt }) => outcome !== null && !isReference && tells(startedAt),
+  )
+  return [...new Set(tests.map(({ kind }) => kind))].flatMap((kind) => {
+    const set = newestSet(tests, kind)
+    const [newest] = set
+    return newest ? [testOf(newest, set, timeZone)] : []
+  })
+}
+
+function testOf(newest: BenchTest, set: readonly BenchTest[], timeZone: string): CandidateTest {
+  const { id, kind, startedAt, observation } = newest
+  const names = new Map(
+    set.flatMap(
+      ({ outcome }) => outcome?.values.map(({ name, unit }) => [name, unit] as const) ?? [],
+    ),
+  )
+  return {
+    testId: id,
+    kind,
+    on: dayAt(timeZone, startedAt),
+    runs: set.length,
+    values: [...names].map(([name, unit]) => ({
+      name,
+      unit,
+      values: set.flatMap(
+        ({ outcome }) =>
+          outcome?.values.filter((one) => one.name === name).map(({ value }) => value) ?? [],
+      ),
+    })),
+    verdicts: newest.outcome?.verdicts ?? [],
+    smell: observation?.kind === 'look' ? observation.smell : null,
+    sights: observation?.kind === 'look' ? observation.sights : [],
+  }
+}
