@@ -49,7 +49,9 @@ function Results({ page }: { readonly page: ResultsPage }) {
               <LinkButton href={`/trials/${page.trialId}/report`}>{words.report.title}</LinkButton>
             )}
             {page.candidates.length > 1 && (
-              <LinkButton href={`/trials/candidates?of=${page.candidates.join(',')}`}>
+              <LinkButton
+                href={`/trials/candidates?of=${page.candidates.join(',')}&by=trial:${page.trialId}`}
+              >
                 {words.candidates}
               </LinkButton>
             )}

@@ -22,7 +22,7 @@ export const candidates = {
   add: 'Add a candidate',
   choose: '+ a mix, a bag or a lot …',
   full: (most: number) => `${most} fit beside each other: take one off to add another.`,
-  takeOff: (name: string) => `Take ${name} off`,
+  takeOff: (name: string) => `Take off ${name}`,
   takeOffShort: 'Take off',
   yardstick: 'held against this',
   version: (number: number) => `version ${number}`,

@@ -17,6 +17,9 @@ interface Asked {
   readonly why: MixWhyKey
 }
 
+/** Its columns have their names right above it. */
+const FIRST = 'what'
+
 /** A column a candidate, the best first by what matters most; a row for all that is known of any. */
 export function CandidateTable({
   page,
@@ -55,6 +58,14 @@ export function CandidateTable({
                 </span>
               </th>
             </tr>
+            {key !== FIRST && rows.length > 0 && (
+              <tr className={styles.again}>
+                <td />
+                {inOrder.map(({ candidate }) => (
+                  <td key={candidate.key}>{candidate.name}</td>
+                ))}
+              </tr>
+            )}
             {rows.map((row) => (
               <Fragment key={row.key}>
                 <tr>

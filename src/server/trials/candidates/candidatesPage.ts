@@ -47,8 +47,7 @@ export async function candidatesPage(
   const container = sizes.find(({ id }) => id === pot) ?? sizes[0] ?? null
   const tried = await trialsWith(db, asked)
   const cropId =
-    askedCrop ??
-    (pot && container ? await cropIn(db, container) : (tried.find(holdsTwo(asked))?.cropId ?? null))
+    askedCrop ?? (pot && container ? await cropIn(db, container) : cropTried(tried, asked, by))
   const crop = (cropId && tables.crops.get(cropId)) || null
   const { month, place: worst } = worstMonth(site)
   const place: PlaceForMix = {
@@ -149,8 +148,17 @@ async function trialsWith(db: OpenDatabase, samples: readonly Sample[]): Promise
   return trials
 }
 
-function holdsTwo(samples: readonly Sample[]): (trial: Trial) => boolean {
-  return (trial) => samples.filter((one) => treatmentOf(trial, one) !== null).length > 1
+/** What grew in the trial that is asked for, else in the newest that held two of them against each other. */
+function cropTried(
+  trials: readonly Trial[],
+  samples: readonly Sample[],
+  by: string,
+): string | null {
+  const holdsTwo = (trial: Trial) =>
+    samples.filter((one) => treatmentOf(trial, one) !== null).length > 1
+  const asked = trials.find(({ id }) => by === `trial:${id}`)
+  const grown = trials.find((trial) => trial.cropId !== null && holdsTwo(trial))
+  return (asked ?? grown)?.cropId ?? null
 }
 
 async function trialViews(
