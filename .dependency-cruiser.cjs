@@ -8,9 +8,21 @@ const floors = {
   // What a browser keeps for itself; bundled apart from the pages.
   offline: ['ui'],
   features: ['core', 'messages', 'ui', 'workers'],
-  server: ['core', 'messages', 'data'],
+  server: ['core', 'messages', 'data', 'instruments'],
+  instruments: ['core'],
 }
-const all = ['core', 'data', 'messages', 'workers', 'ui', 'offline', 'features', 'server', 'pages']
+const all = [
+  'core',
+  'data',
+  'messages',
+  'workers',
+  'ui',
+  'offline',
+  'features',
+  'server',
+  'instruments',
+  'pages',
+]
 
 module.exports = {
   forbidden: [

@@ -36,6 +36,7 @@ export async function startServer(
       INNINGS_NOW: NOW,
       // A copy would be taken in the middle of a test.
       INNINGS_COPIES: '0',
+      INNINGS_BALANCE: 'simulated',
       ...env,
     },
     stdio: ['ignore', 'pipe', 'pipe', 'ipc'],

@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
 import { TRIAL_OF_TWO_BAGS } from '../testing/answers'
 import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
@@ -110,7 +111,7 @@ test('an accident leaves a pot out with its reason, and it can be counted again'
   await lookAt(page, '12', '3')
   await expect(page.getByText('1 of 5 looked at')).toBeVisible()
   await expectSent(page)
-  await page.goto(`${STRAWBERRIES}/results`)
+  await page.goto(`${STRAWBERRIES}/results?measure=leaves`)
   await expect(page.getByRole('heading', { name: 'Leaves on day 28' })).toBeVisible()
   await expect(page.getByText('2 of 3').first()).toBeVisible()
   await expect(page.getByText(`${code} Left out since 2 Nov 2026`)).toBeVisible()
@@ -239,6 +240,44 @@ test('what a trial found goes on to mixes and pots, and can be taken back', asyn
   await expect(page.getByText(/is the standard for Chard\./)).toHaveCount(0)
 })
 
+test('what was picked is read off the balance with one key, and typed where it does not answer', {
+  tag: '@phone',
+}, async ({ page, context }) => {
+  await page.goto(`${STRAWBERRIES}/look`)
+  await expectAlive(page)
+  const balance = page.getByRole('region', { name: 'Balance' })
+  await expect(balance).toHaveCount(0)
+  const picked = page.getByLabel('Picked', { exact: true })
+  await expect(picked).toBeEnabled()
+  await picked.focus()
+  await expect(balance).toContainText('simulated')
+  await balance.getByRole('button', { name: /^Lay the shoots of/ }).click()
+  // It swings in first; the key waits until it is at rest.
+  const take = balance.getByRole('button', { name: /^Take \d+[.]\d g$/ })
+  await expect(take).toBeEnabled()
+  await expect(balance.getByRole('status')).toHaveText('steady')
+  await expectAccessible(page)
+  await expectNoSideways(page)
+  await take.click()
+  await expect(picked).toHaveValue(/^[1-9]\d*([.]\d)?$/)
+  const code = (await title(page).textContent()) ?? ''
+  const weight = await picked.inputValue()
+  await page.getByRole('button', { name: /^Keep/ }).click()
+  await expectSent(page)
+  await page.reload()
+  await expect(title(page)).not.toHaveText(code)
+  await page.getByRole('button', { name: new RegExp(code) }).click()
+  await expect(picked).toHaveValue(weight)
+
+  await context.setOffline(true)
+  await picked.focus()
+  await expect(page.getByText('The balance does not answer: type the weight.')).toBeVisible()
+  await expect(balance.getByRole('button', { name: 'Take the weight' })).toBeDisabled()
+  await picked.fill('33')
+  await expect(picked).toHaveValue('33')
+  await context.setOffline(false)
+})
+
 test('a report is printed on two pages, and the trial is kept as a file', async ({ page }) => {
   for (const trial of [CHARD, BEANS, CELERY, FIVE]) {
     await page.goto(`${trial}/report`)
@@ -249,6 +288,21 @@ test('a report is printed on two pages, and the trial is kept as a file', async 
   const waits = page.waitForEvent('download')
   await page.getByRole('link', { name: 'the whole trial as a data package' }).click()
   expect((await waits).suggestedFilename()).toBe('spring-chard-bag-or-own-mix.zip')
+  await expectAlive(page)
+  const dots = page.getByRole('region', { name: /Fresh shoots on day 56/ })
+  for (const [button, end, begins] of [
+    ['as SVG', 'svg', '<svg'],
+    ['as PNG', 'png', '\u0089PNG'],
+  ] as const) {
+    const comes = page.waitForEvent('download')
+    await dots.getByRole('button', { name: button }).click()
+    const file = await comes
+    expect(file.suggestedFilename()).toBe(
+      `spring-chard-bag-or-own-mix-fresh-shoots-on-day-56.${end}`,
+    )
+    const content = await readFile(await file.path())
+    expect(content.toString('latin1').slice(0, begins.length)).toBe(begins)
+  }
 })
 
 test('a trial comes back from its package, a broken one is refused with what is wrong', async ({

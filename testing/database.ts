@@ -57,6 +57,7 @@ export async function endpointDatabase() {
     renewReserve: () => {},
   })
   process.env.INNINGS_NOW = NOW.toISOString()
+  process.env.INNINGS_BALANCE = 'simulated'
   // Who may come in is read there.
   process.env.INNINGS_DATA = folder
   return {

@@ -16,6 +16,8 @@ export interface Config {
   readonly dailyCopies: boolean
   /** Files of the certificate and its key; null where it answers unencrypted. */
   readonly tls: { readonly certificate: string; readonly key: string } | null
+  /** A balance on the network, a simulated one, or none. */
+  readonly balance: { readonly host: string; readonly port: number } | 'simulated' | null
   /** A standing clock, for tests and pictures. */
   readonly fixedNow: Date | null
 }
@@ -40,9 +42,27 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
       .filter(Boolean),
     demo: env.INNINGS_DEMO === '1',
     dailyCopies: env.INNINGS_COPIES !== '0',
+    balance: balanceOf(env),
     tls: tlsFiles(env),
     fixedNow,
   }
+}
+
+/** In the made-up garden a simulated one stands there: nobody's harvest is weighed on it. */
+function balanceOf({
+  INNINGS_BALANCE: setting,
+  INNINGS_DEMO,
+}: NodeJS.ProcessEnv): Config['balance'] {
+  if (setting === undefined || setting === '') return INNINGS_DEMO === '1' ? 'simulated' : null
+  if (setting === 'none') return null
+  if (setting === 'simulated') return setting
+  const [, host = '', port = ''] = /^\[?(.+?)\]?:(\d{1,5})$/.exec(setting) ?? []
+  if (!host || Number(port) < 1 || Number(port) > 65535) {
+    throw new StartError(
+      `INNINGS_BALANCE must be a host and port such as 192.168.1.20:5000, "simulated" or "none", not "${setting}".`,
+    )
+  }
+  return { host, port: Number(port) }
 }
 
 function tlsFiles({ INNINGS_TLS_CERT: certificate, INNINGS_TLS_KEY: key }: NodeJS.ProcessEnv) {

@@ -256,6 +256,7 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/find': {},
   'GET /api/media/materials': {},
   'GET /api/bench/samples': {},
+  'GET /api/instruments/balance': {},
   'GET /api/recondition/ladders': {
     body: () => ({ lots: '6,7', crop: 'strawberry' }),
     wrong: [{ lots: '', crop: 'strawberry' }, 'lots'],
@@ -542,6 +543,11 @@ const ROWS: Readonly<Record<string, Row>> = {
     body: () => ({ potId: ids.trialPot, values: { height: 12.5 } }),
     wrong: [{ potId: 1, values: { height: 'tall' } }, 'values.height'],
     unknown: { id: NOBODY },
+  },
+  'PUT /api/instruments/balance/pan': {
+    body: () => ({ pot: { trialId: ids.trial, potId: ids.trialPot } }),
+    wrong: [{ pot: { trialId: 1 } }, 'pot.potId'],
+    unknown: { body: { pot: { trialId: NOBODY, potId: 1 } } },
   },
   'POST /api/trials/[id]/events': {
     params: ofTrial,

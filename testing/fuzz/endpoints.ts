@@ -135,6 +135,7 @@ const SOUND: Readonly<Record<string, object>> = {
   'POST /api/trials': TRIAL_OF_TWO_BAGS,
   'PUT /api/trials/[id]': TRIAL_OF_TWO_BAGS,
   'POST /api/trials/import': { package: PACKED_TRIAL },
+  'PUT /api/instruments/balance/pan': { pot: null },
   'POST /api/trials/[id]/looks': { on: null, values: {}, note: 'seen' },
   'POST /api/trials/[id]/events': { on: null, kind: 'animal' },
   'PUT /api/trials/[id]/left-out': { leftOut: null },

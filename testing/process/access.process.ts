@@ -92,6 +92,7 @@ test('every endpoint refuses a stranger, and a helper where more is changed than
       '/api/containers/[id]/log',
       '/api/containers/[id]/photos',
       '/api/containers/log/[id]/counts',
+      '/api/instruments/balance/pan',
       '/api/media/lots/[id]/findings/[findingId]/counts',
       '/api/media/lots/[id]/findings',
       '/api/media/lots/[id]/readings',

@@ -12,6 +12,7 @@ const FIRST_LOOK_DAY = 14
 /** Of the strawberry ladder, top to bottom. */
 const CODES = ['P13', 'P14', 'P15', 'P16', 'P17', 'P18']
 const LEAVES = [14, 11, 13, 12, 15, 12]
+const PICKED_G = [24, 31, 18, 40, 27, 35]
 
 /** A trial with pots that stand there anyway: strawberries, half of them fed; its second look is late by a day. */
 export async function seedRunningTrial(db: Database, now: Date): Promise<void> {
@@ -43,7 +44,7 @@ export async function seedRunningTrial(db: Database, now: Date): Promise<void> {
       wish: 'more',
       must: 'survival',
       mustValue: 80,
-      measures: ['leaves', 'vigour'],
+      measures: ['leaves', 'vigour', 'picked'],
       checkDays: [14, 28, 42],
       cropId: 'strawberry',
       how: 'plugs',
@@ -80,6 +81,7 @@ export async function seedRunningTrial(db: Database, now: Date): Promise<void> {
     await db.insert(potLog).values([
       { ...entry, kind: 'leaves' as const, value: LEAVES[at] ?? 12 },
       { ...entry, kind: 'growth' as const, value: 3 + (at % 2) },
+      { ...entry, kind: 'harvest' as const, value: PICKED_G[at] ?? 30 },
     ])
   }
   await changeTrial(db, id, 1, { plantedOn: started.toISOString().slice(0, 10) })

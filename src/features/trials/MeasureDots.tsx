@@ -5,6 +5,7 @@ import { trialResults as words } from '../../ui/texts/trialResults'
 import { type DotGroup, PotDots } from './PotDots'
 import styles from './Results.module.css'
 import { valueText } from './resultText'
+import { SaveDots } from './SaveDots'
 
 /** Every pot of every treatment by the measure that is shown. */
 export function MeasureDots({
@@ -25,10 +26,11 @@ export function MeasureDots({
       : valueText(value, view.measure, isShare, format)
   const tick = (value: number) =>
     view.by === 'counts' || isShare ? `${format.number(value)} %` : shortText(value, write)
+  const title = words.dots.head(words.measures[view.measure], page.day)
   const isPercent = view.by === 'counts' || isShare
   return (
     <section aria-labelledby="dots" className={styles.part}>
-      <h2 id="dots">{words.dots.head(words.measures[view.measure], page.day)}</h2>
+      <h2 id="dots">{title}</h2>
       {!isStill && <Checks page={page} />}
       <p className={styles.quiet}>
         {view.by === 'counts'
@@ -41,6 +43,14 @@ export function MeasureDots({
         <div key={head}>
           {head && <h3>{head}</h3>}
           <PotDots groups={groups} write={tick} {...(isPercent ? { top: 100 } : {})} />
+          {!isStill && (
+            <SaveDots
+              title={[page.name, title, head].filter(Boolean).join(', ')}
+              groups={groups}
+              write={tick}
+              top={isPercent ? 100 : undefined}
+            />
+          )}
         </div>
       ))}
     </section>

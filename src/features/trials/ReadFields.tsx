@@ -6,11 +6,14 @@ import { MEASURE_RANGE } from '../../core/trials/trialRecords'
 import type { LookPage, LookPot } from '../../messages/trials/looks'
 import { useSite } from '../../ui/SiteContext'
 import { look as words } from '../../ui/texts/look'
+import { BalanceReading } from '../instruments/BalanceReading'
 import styles from './Look.module.css'
 import { type PadKey, pressed, readTyped, type Typed } from './look'
 
 const PAD: readonly PadKey[] = ['1', '2', '3', '4', '5', '6', '7', '8', '9', '.', '0', 'wipe']
 const DIGIT = /^[1-5]$/
+/** Read off a balance where there is one. */
+const WEIGHED: readonly TrialMeasure[] = ['picked', 'harvest']
 
 /**
  * The numbers of one pot, each beside what it was before; keys for wet gloves write into the one that is chosen. The fields
@@ -49,6 +52,7 @@ export function ReadFields({
     fields.current.get(active)?.focus()
     put(active, pressed(typed.values[active] ?? '', key, active))
   }
+  const isWeighed = page.balance !== 'none' && active !== null && WEIGHED.includes(active)
   return (
     <div className={styles.read}>
       <ul className={styles.measures}>
@@ -119,6 +123,16 @@ export function ReadFields({
           </span>
         </li>
       </ul>
+      {isWeighed && (
+        <BalanceReading
+          code={pot.code}
+          pot={{ trialId: page.trialId, potId: pot.id }}
+          onTake={(grams) => {
+            fields.current.get(active)?.focus()
+            put(active, String(grams))
+          }}
+        />
+      )}
       {active === 'vigour' ? (
         <ol className={styles.scores} aria-label={words.short.vigour}>
           {GROWTH_SCORES.map((score) => (

@@ -1,4 +1,5 @@
 import type { TrialCheck, TrialEvent, TrialKind, TrialMeasure } from '../../core/trials'
+import type { BalanceKind } from '../instruments/balance'
 import type { ProblemChoice } from '../media/found'
 
 /** Something that happened to a pot of a trial. */
@@ -56,6 +57,8 @@ export interface LookPage {
   readonly isBlind: boolean
   readonly isClosed: boolean
   readonly plantedOn: string
+  /** What may be weighed is read from it. */
+  readonly balance: BalanceKind
   /** Sown in each pot; 0: nothing was, or plants went in. */
   readonly seeds: number
   readonly measures: readonly TrialMeasure[]

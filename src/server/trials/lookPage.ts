@@ -4,6 +4,7 @@ import { readSite } from '../../data/site'
 import { readTrial, type Trial } from '../../data/trials'
 import type { LookPage, LookPot, LookQuery } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
+import { balanceKind } from '../instruments'
 import { problemChoices } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
@@ -30,6 +31,7 @@ export async function lookPage(
     isBlind,
     isClosed: trial.closedAt !== null,
     plantedOn: course.plantedOn,
+    balance: balanceKind(),
     seeds: seedsOf(trial),
     measures: trial.measures,
     on,

@@ -60,7 +60,7 @@ test('a package tells of every table what its columns are, and holds everything 
 test('readings of a trial that goes on can be had, its package not', async () => {
   const id = await idOf('strawberries')
   const { bytes } = await trialReadings(garden.db, id)
-  assert.equal(tableOf(new TextDecoder().decode(bytes)).length, 12)
+  assert.equal(tableOf(new TextDecoder().decode(bytes)).length, 18)
   await assert.rejects(trialPackage(garden.db, id, NOW), /goes on/)
   await assert.rejects(trialReadings(garden.db, await idOf('three mixes')), /not planted/)
 })

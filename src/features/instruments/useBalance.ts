@@ -1,0 +1,62 @@
+import { useCallback, useEffect, useRef, useState } from 'react'
+import type { BalanceView, PanBody } from '../../messages/instruments/balance'
+
+const EVERY_MS = 400
+/** A line that is cut is not asked as often. */
+const AFTER_FAILURE_MS = 3000
+const ADDRESS = '/api/instruments/balance'
+
+/**
+ * What the balance shows, asked again and again while the page is looked at.
+ * @returns null until it answered for the first time; `isSilent` while it does not
+ */
+export function useBalance(): {
+  readonly view: BalanceView | null
+  readonly isSilent: boolean
+  readonly lay: (pot: PanBody['pot']) => void
+} {
+  const [view, setView] = useState<BalanceView | null>(null)
+  const [isSilent, setSilent] = useState(false)
+  const ask = useRef<() => void>(() => {})
+
+  useEffect(() => {
+    const stop = new AbortController()
+    let timer: ReturnType<typeof setTimeout> | undefined
+    const next = async () => {
+      clearTimeout(timer)
+      let wait = EVERY_MS
+      // Nobody reads a balance on a page that is not seen.
+      if (document.visibilityState === 'visible') {
+        try {
+          const answer = await fetch(ADDRESS, { signal: stop.signal })
+          if (!answer.ok) throw new Error('refused')
+          const shown: BalanceView = await answer.json()
+          setView(shown)
+          setSilent(shown.grams === null)
+        } catch {
+          if (stop.signal.aborted) return
+          setSilent(true)
+          wait = AFTER_FAILURE_MS
+        }
+      }
+      if (!stop.signal.aborted) timer = setTimeout(() => void next(), wait)
+    }
+    ask.current = () => void next()
+    void next()
+    return () => {
+      stop.abort()
+      clearTimeout(timer)
+    }
+  }, [])
+
+  const lay = useCallback((pot: PanBody['pot']) => {
+    fetch(`${ADDRESS}/pan`, {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ pot }),
+    })
+      .then(() => ask.current())
+      .catch(() => setSilent(true))
+  }, [])
+  return { view, isSilent, lay }
+}

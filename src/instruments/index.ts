@@ -1,0 +1,3 @@
+export type { Balance, BalanceReading } from './balance'
+export { balanceByLine } from './balanceByLine'
+export { type SimulatedBalance, simulateBalance } from './simulatedBalance'

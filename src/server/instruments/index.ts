@@ -1,0 +1,2 @@
+export { layOnPan } from './layOnPan'
+export { balanceKind, balanceView } from './theBalance'
