@@ -76,7 +76,6 @@ await take('compare', '/mixes/compare?mixes=1&pots=17,18', desk, (page) =>
 await take('intake', '/turnover/new?lot=1', desk)
 await take('ways', recipe.replace('recipe', 'ways'), { width: 1280, height: 1180 })
 await take('recipe', recipe, desk, askAggregate)
-await take('access', '/access')
 await take('pots', '/pots', desk)
 await take('log-phone', '/log?pot=2', phone)
 const made = await fetch(`${address}/api/recondition/work-orders`, {
@@ -93,6 +92,17 @@ await take('turnover', '/turnover', desk)
 await take('trial', '/trials/2/results', { width: 1280, height: 1500 }, async (page) => {
   await page.locator('[data-drawn="true"]').first().waitFor()
 })
+const candidates = 'mix:1,material:all-purpose-mix,lot:1,lot:2'
+await take('candidates', `/trials/candidates?of=${candidates}&crop=chard`, {
+  width: 1280,
+  height: 1180,
+})
+await take('look-phone', '/trials/7/look', phone, async (page) => {
+  const leaves = page.getByLabel('Leaves')
+  await leaves.and(page.locator(':enabled')).waitFor()
+  await leaves.focus()
+  await page.getByRole('group', { name: 'Keys' }).getByRole('button', { name: '1' }).click()
+})
 await take('labels', '/labels', desk)
 await take('bench', '/bench?lot=4', desk)
 const idOf = (link) => Number(/tests\/(\d+)/.exec(link)?.[1])
@@ -100,7 +110,6 @@ await take('drain-result', '/bench/samples/lot/4', desk, async (page) => {
   const links = page.getByRole('link', { name: 'Drain test' })
   await page.goto(`${address}/bench/tests/${idOf(await links.first().getAttribute('href'))}`)
 })
-await take('batches', '/turnover/batches?lots=5,6,11,12,13,18,19', desk)
 const begun = await fetch(`${address}/api/bench/tests`, {
   method: 'POST',
   headers: { 'content-type': 'application/json' },
