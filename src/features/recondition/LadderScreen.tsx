@@ -108,6 +108,12 @@ function Ways({ page }: { page: LadderPage }) {
         </span>
       </div>
       {two && <TwoWays page={page} begin={chosen ?? 'full'} />}
+      {page.standard && (
+        <p className={styles.quiet}>
+          {words.standard(page.standard.name, crop.name)}{' '}
+          <a href={`/trials/${page.standard.trialId}/results`}>{page.standard.trialName}</a>.
+        </p>
+      )}
       {chosen === 'replace' && (
         <p className={styles.quiet}>
           {words.anewNote} {page.spare && spareText(page.spare, format)}

@@ -38,12 +38,18 @@ export function OutcomeTable({ page }: { readonly page: ResultsPage }) {
           </tbody>
         </table>
       </Sideways>
+      <details className={styles.why}>
+        <summary>{words.why}</summary>
+        {rows.map(({ name, why }) => why && <p key={name}>{`${name}: ${why}`}</p>)}
+      </details>
     </section>
   )
 }
 
 interface Row {
   readonly name: string
+  /** How it is worked out; left out where it is only counted. */
+  readonly why?: string
   readonly of: (treatment: TreatmentOutcome) => string | null
 }
 
@@ -58,19 +64,22 @@ function rowsOf(format: Format): Row[] {
     { name: words.died, of: ({ died }) => (died > 0 ? format.number(died) : null) },
     {
       name: words.cost,
+      why: words.whys.cost,
       of: (one) =>
         known(
           costOf(one),
           (cost) => `${format.money(cost)}${one.isCostPartial ? ` (${words.partial})` : ''}`,
         ),
     },
-    { name: words.yield, of: ({ yieldG }) => known(yieldG, grams) },
+    { name: words.yield, why: words.whys.yield, of: ({ yieldG }) => known(yieldG, grams) },
     {
       name: words.perLitre,
+      why: words.whys.perLitre,
       of: ({ yieldG, litres }) => known(yieldG, (value) => `${grams(value / litres)} / L`),
     },
     {
       name: words.perMoney(format.money(1)),
+      why: words.whys.perMoney,
       of: (one) => {
         const cost = costOf(one)
         if (one.yieldG === null || !cost || one.isCostPartial) return null
@@ -79,19 +88,23 @@ function rowsOf(format: Format): Row[] {
     },
     {
       name: words.water,
+      why: words.whys.water,
       of: ({ waterLitres }) => known(waterLitres, (value) => format.plain(format.litres(value))),
     },
     {
       name: words.first,
+      why: words.whys.first,
       of: ({ firstHarvestDays }) =>
         known(firstHarvestDays, (value) => words.days(format.number(value))),
     },
     {
       name: words.sunk,
+      why: words.whys.sunk,
       of: ({ sunkCm }) => known(sunkCm, (value) => format.plain(format.cm(value))),
     },
     {
       name: words.weeds,
+      why: words.whys.weeds,
       of: ({ weedsPerM2 }) => known(weedsPerM2, (value) => format.number(value)),
     },
   ]

@@ -48,6 +48,44 @@ export function TrialHappened({ page }: { readonly page: ResultsPage }) {
           ))}
         </ul>
       )}
+      <Noted page={page} />
     </section>
+  )
+}
+
+/** What whoever looked at the pots wrote down, and photos of them. */
+function Noted({ page: { noted } }: { readonly page: ResultsPage }) {
+  const { format } = useSite()
+  if (noted.length === 0) return null
+  const photos = noted.filter(({ photoId }) => photoId !== null)
+  return (
+    <>
+      <h3>{words.noted}</h3>
+      <ul className={styles.lines}>
+        {noted
+          .filter(({ note }) => note !== null)
+          .map(({ code, containerId, on, note }) => (
+            <li key={`${code} ${on} ${note}`}>
+              {format.day(on)} · <a href={`/pots/${containerId}`}>{code}</a> · {note}
+            </li>
+          ))}
+      </ul>
+      {photos.length > 0 && (
+        <ul className={styles.photos}>
+          {photos.map(({ code, on, photoId }) => (
+            <li key={photoId}>
+              <a href={`/api/photos/${photoId}`}>
+                <img
+                  src={`/api/photos/${photoId}`}
+                  alt={words.photoOf(code, format.day(on))}
+                  loading="lazy"
+                />
+              </a>
+              <small>{words.photoOf(code, format.day(on))}</small>
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
   )
 }

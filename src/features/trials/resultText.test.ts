@@ -76,6 +76,7 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
     findings: [],
     crops: [],
     candidates: [],
+    noted: [],
     noEffectUpTo: null,
     ...more,
   }

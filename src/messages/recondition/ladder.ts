@@ -32,6 +32,13 @@ export interface RungView extends Omit<Rung, 'recipe'> {
   readonly why: Readonly<Partial<Record<RungRow, Why>>>
 }
 
+/** The mix that a trial made the standard for the crop. */
+export interface StandardMixView {
+  readonly name: string
+  readonly trialId: number
+  readonly trialName: string
+}
+
 export interface LadderPage {
   readonly lot: IntakePage['lot']
   readonly answers: IntakeAnswers
@@ -53,4 +60,6 @@ export interface LadderPage {
   readonly usualWay: RungId | null
   /** What becomes of the old mix where a new one takes its place; null where what was found speaks against. */
   readonly spare: SurplusUse | null
+  /** What a new mix is made of, where a trial found it; null where it is what is usual. */
+  readonly standard: StandardMixView | null
 }

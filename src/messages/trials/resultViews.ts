@@ -158,6 +158,14 @@ export interface ResultsPage {
   /** By the measure that is shown, or the first that was read more than once. */
   readonly growth: GrowthView | null
   readonly happened: readonly HappenedView[]
+  /** What was noted and photographed at its pots, oldest first. */
+  readonly noted: readonly {
+    readonly code: string
+    readonly containerId: number
+    readonly on: string
+    readonly note: string | null
+    readonly photoId: number | null
+  }[]
   readonly leftOut: readonly (LeftOutView & { readonly code: string })[]
   /** What struck all pots of a treatment, and not all of the trial. */
   readonly effects: readonly { readonly treatment: string; readonly what: PotEventView }[]

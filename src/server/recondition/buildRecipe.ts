@@ -1,5 +1,4 @@
 import type { Crop } from '../../core/chemistry'
-import type { Component } from '../../core/media'
 import {
   type CropBar,
   cleaningLoss,
@@ -26,7 +25,7 @@ import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { newMixOf } from './habits'
 import { recipeInput } from './recipeInput'
-import { standardMix } from './standardMix'
+import { type StandardMix, standardMix } from './standardMix'
 import { stockOf } from './stockOf'
 
 /** A lot, what grows in it next, where, and what was found that speaks against it. */
@@ -44,7 +43,7 @@ interface Asked {
   /** Chosen pots that did not drain when somebody last looked, by their codes. */
   readonly blocked: readonly string[]
   /** What a trial made the standard for the crop; null where none did, or it is no mix and no bag. */
-  readonly standard: readonly Component[] | null
+  readonly standard: StandardMix | null
 }
 
 export interface AskedRecipe extends Asked {
@@ -239,7 +238,7 @@ export function askedInput(
     const message = `You asked for ${intake.litresWanted.toFixed(1)} L; these hold ${room.toFixed(1)} L. Add a pot or make less.`
     throw new Refused(422, 'not-valid', message, [{ field: 'litres', message }])
   }
-  const newMix = newMixOf(tables.schools, crop, tables.materials, asked.standard)
+  const newMix = newMixOf(tables.schools, crop, tables.materials, asked.standard?.components)
   const input = recipeInput(facts, intake, crop, container, stock, site, at, triage, newMix)
   return { ...asked, intake, input }
 }

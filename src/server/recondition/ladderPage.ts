@@ -52,7 +52,14 @@ export async function ladderPage(
     openOrderId: (await readOpenOrder(db, facts.lot.id))?.id ?? null,
     usualWay: tables.schools.way === 'compare' ? null : tables.schools.way,
     spare: spareUse(facts.lot.contents.litres, triage, tables.schools),
+    standard: standardView(asked.standard),
   }
+}
+
+function standardView(standard: AskedRecipe['standard']): LadderPage['standard'] {
+  if (!standard) return null
+  const { name, trialId, trialName } = standard
+  return { name, trialId, trialName }
 }
 
 /** What the ladder asks beyond a recipe: the climate of its place, what matters to the grower, and today. */

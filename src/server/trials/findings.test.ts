@@ -12,6 +12,7 @@ import {
 } from '../../data/trials'
 import { fillChoices } from '../containers'
 import { mixDesignPage } from '../mixes'
+import { ladderPage } from '../recondition'
 import { askedRecipe } from '../recondition/buildRecipe'
 import { handOn, newTrialPage, resultsPage, trialsPage, variedTrials } from '.'
 
@@ -85,6 +86,12 @@ test('a winner made the standard is named where pots are filled and on its mix; 
     'garden-compost',
     'perlite-coarse',
   ])
+  // The ways to go on say what it is and where it was found.
+  assert.deepEqual((await ladderPage(garden.db, asked, NOW)).standard, {
+    name: 'Trough mix for strawberries, version 3',
+    trialId: trial.id,
+    trialName: trial.name,
+  })
   const { id } = await standard(control?.id)
   const after = await fillChoices(garden.db)
   assert.deepEqual(after.mixes.find(({ id: one }) => one === mixId)?.standardFor, [])
@@ -92,6 +99,7 @@ test('a winner made the standard is named where pots are filled and on its mix; 
     'Chard',
   ])
   await endFindingOfTrial(garden.db, trial.id, id, NOW)
+  assert.equal((await ladderPage(garden.db, asked, NOW)).standard, null)
   assert.deepEqual(await listFindings(garden.db, { kind: 'standard' }), [])
 })
 

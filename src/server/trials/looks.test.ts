@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
-import { logOf, setLogCounts } from '../../data/season'
+import { SMALL_JPEG } from '../../../testing/smallJpeg'
+import { addPhoto, logOf, setLogCounts, writeLog } from '../../data/season'
 import { readTrial } from '../../data/trials'
 import type { LookBody } from '../../messages/trials/looks'
 import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
@@ -121,6 +122,42 @@ test('what is read at a pot stands in its own log, and beside the next look', as
     ].sort(),
   )
   assert.equal((await potPage(garden.db, pot.containerId)).log.length, 4)
+})
+
+test('notes of looks and photos of the pots stand with the result, oldest first', async () => {
+  const id = await running()
+  const [first, second] = await potsOf(id, 1)
+  assert.ok(first?.containerId && second)
+  await look(id, second.id, {}, SECOND, 'the lower leaves are pale')
+  await look(id, first.id, { height: 9 }, FIRST, 'a slug got at it')
+  const photoId = await addPhoto(garden.db, {
+    bytes: Buffer.from(SMALL_JPEG, 'base64'),
+    widthPx: 1,
+    heightPx: 1,
+  })
+  const at = new Date(`${FIRST}T12:00:00Z`)
+  await writeLog(garden.db, {
+    containerId: first.containerId,
+    lotId: null,
+    plantingId: null,
+    findingId: null,
+    kind: 'photo',
+    trialId: id,
+    value: null,
+    note: null,
+    problemId: null,
+    photoId,
+    at,
+  })
+  const { noted } = await resultsPage(garden.db, id)
+  assert.deepEqual(
+    noted.map(({ code, on, note, photoId: photo }) => [code, on, note, photo]),
+    [
+      [first.code, FIRST, 'a slug got at it', null],
+      [first.code, FIRST, null, photoId],
+      [second.code, SECOND, 'the lower leaves are pale', null],
+    ],
+  )
 })
 
 test('a score tapped at the pot counts in its trial, and one taken back does not', async () => {

@@ -112,6 +112,7 @@ export async function resultsOf(
         events.map((event) => ({ ...event, code, containerId })),
       )
       .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : a.id - b.id)),
+    noted: notedOf(course),
     leftOut: course.pots.flatMap(({ leftOut, code }) => (leftOut ? [{ ...leftOut, code }] : [])),
     effects: isHidden ? [] : effectsOf(course, nameOf),
     design: {
@@ -127,6 +128,17 @@ export async function resultsOf(
     candidates: isHidden ? [] : candidatesOfTrial(trial).map(sampleKey),
     noEffectUpTo: isOver ? null : safeDose(results),
   }
+}
+
+function notedOf({ pots }: TrialCourse): ResultsPage['noted'] {
+  return pots
+    .flatMap(({ code, containerId, notes, photos }) => [
+      ...notes
+        .filter(({ isLook }) => isLook)
+        .map(({ on, note }) => ({ code, containerId, on, note, photoId: null })),
+      ...photos.map(({ on, photoId }) => ({ code, containerId, on, note: null, photoId })),
+    ])
+    .sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))
 }
 
 function cropsOf({ cropId, potList }: Trial): string[] {

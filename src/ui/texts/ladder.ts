@@ -132,6 +132,8 @@ export const ladder = {
   write: (name: string) => `Write the recipe for ${name}`,
   writeFor: 'Write the recipe for',
   anew: 'Empty it, then fill it anew',
+  standard: (mix: string, crop: string) =>
+    `A new mix is reckoned as ${mix}: your standard for ${crop}, found in`,
   anewNote:
     'The old mix goes to the store, the heap or the bin on the lot’s page; the empty pots are then filled on theirs.',
   spare: {
