@@ -12,6 +12,7 @@ export { addCalibration, addPen, listPens, type Pen } from './pens'
 export {
   type BenchTest,
   listBenchTests,
+  listFinishedTestsOf,
   listSetAside,
   listTestsById,
   listTestsOf,
@@ -20,6 +21,7 @@ export {
   readRunBefore,
   readSet,
   type StoredTest,
+  type TestTold,
   type ToldTest,
 } from './readBenchTests'
 export {

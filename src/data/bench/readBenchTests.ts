@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BenchOutcome, Observation, TestKind } from '../../core/bench'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
@@ -28,6 +28,35 @@ export async function listTestsOf(db: Database, sample: Sample): Promise<BenchTe
     .where(and(isNull(benchTests.thrownAwayAt), ofSample(benchTests, sample)))
     .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
   return withMoments(db, rows)
+}
+
+/** A finished test as far as it tells what its sample is like. */
+export type TestTold = Pick<
+  StoredTest,
+  'id' | 'setId' | 'kind' | 'startedAt' | 'observation' | 'outcome'
+>
+
+/** Finished tests of a sample since a moment, newest first; none that was thrown away or is of a reference. */
+export async function listFinishedTestsOf(
+  db: Database,
+  sample: Sample,
+  { since, limit }: { readonly since: Date | null; readonly limit: number },
+): Promise<TestTold[]> {
+  const { id, setId, kind, startedAt, observation, outcome } = benchTests
+  return db
+    .select({ id, setId, kind, startedAt, observation, outcome })
+    .from(benchTests)
+    .where(
+      and(
+        isNull(benchTests.thrownAwayAt),
+        isNotNull(benchTests.outcome),
+        eq(benchTests.isReference, false),
+        ofSample(benchTests, sample),
+        since ? gte(benchTests.startedAt, since) : undefined,
+      ),
+    )
+    .orderBy(desc(benchTests.startedAt), desc(benchTests.id))
+    .limit(limit)
 }
 
 /** A finished test of a lot, as far as it tells something of the mix that is in it now. */

@@ -9,13 +9,20 @@ export async function closedTrials(
 ): Promise<
   {
     readonly id: number
+    readonly version: number
     readonly name: string
     readonly cropId: string | null
     readonly outcome: TrialOutcome
   }[]
 > {
   const rows = await db
-    .select({ id: trials.id, name: trials.name, cropId: trials.cropId, outcome: trials.outcome })
+    .select({
+      id: trials.id,
+      version: trials.version,
+      name: trials.name,
+      cropId: trials.cropId,
+      outcome: trials.outcome,
+    })
     .from(trials)
     .where(and(isNull(trials.putAwayAt), isNotNull(trials.closedAt), isNotNull(trials.outcome)))
     .orderBy(desc(trials.closedAt), desc(trials.id))

@@ -72,7 +72,7 @@ export async function trialsOfLot(db: Database, lotId: number): Promise<TrialOf[
   )
 }
 
-/** Trials that compare any of these, planted already, the newest first. */
+/** Trials that compare any of these, planted already, the newest first, with the version they are in. */
 export async function trialsOfMedia(
   db: Database,
   {
@@ -85,7 +85,7 @@ export async function trialsOfMedia(
     readonly materialIds: readonly string[]
   },
   limit: number,
-): Promise<number[]> {
+): Promise<{ readonly id: number; readonly version: number }[]> {
   const conditions = [
     ...mixIds.map((id) => isMedium('mix', 'mixId', id)),
     ...lotIds.map(
@@ -94,8 +94,8 @@ export async function trialsOfMedia(
     ...materialIds.map((id) => isMedium('bag', 'materialId', id)),
   ]
   if (conditions.length === 0) return []
-  const rows = await db
-    .select({ id: trials.id })
+  return db
+    .select({ id: trials.id, version: trials.version })
     .from(trialTreatments)
     .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
     .where(
@@ -109,7 +109,6 @@ export async function trialsOfMedia(
     .groupBy(trials.id)
     .orderBy(desc(trials.id))
     .limit(limit)
-  return rows.map(({ id }) => id)
 }
 
 /** What fills a treatment's pots, or what is tried out in it. */

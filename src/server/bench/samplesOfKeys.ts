@@ -1,5 +1,5 @@
 import type { TestKind } from '../../core/bench'
-import type { BenchTest, Sample } from '../../data/bench'
+import type { Sample, TestTold } from '../../data/bench'
 
 /** A sample as an address names it, "mix:3"; null for what names none. */
 export function sampleOfKey(key: string): Sample | null {
@@ -12,7 +12,10 @@ export function sampleOfKey(key: string): Sample | null {
  * The newest test of a kind with its repeats.
  * @param tests newest first
  */
-export function newestSet(tests: readonly BenchTest[], kind: TestKind | null): BenchTest[] {
+export function newestSet<Test extends Pick<TestTold, 'id' | 'setId' | 'kind'>>(
+  tests: readonly Test[],
+  kind: TestKind | null,
+): Test[] {
   const newest = tests.find((one) => one.kind === kind)
   if (!newest) return []
   const setId = newest.setId ?? newest.id

@@ -6,7 +6,6 @@ export { keptFinding } from './keptFinding'
 export type { CardFacts } from './lotFacts'
 export {
   isNeverPlanted,
-  isOfThisMix,
   type LotFacts,
   strataOf,
   type Tables,

@@ -4,7 +4,6 @@ import { listMaterials } from '../../../data/media'
 import { findMixNames } from '../../../data/mixes'
 import {
   closedTrials,
-  readTrial,
   type Trial,
   type TrialMedium,
   type TrialTreatment,
@@ -12,6 +11,7 @@ import {
 import { MOST_CANDIDATES } from '../../../messages/trials/candidates'
 import { sampleOfKey } from '../../bench'
 import type { OpenDatabase } from '../../database'
+import { keptTrial } from './keptTrial'
 
 const NEWEST_TRIALS = 5
 const FIRST_MIXES = 2
@@ -36,8 +36,8 @@ export async function askedCandidates(db: OpenDatabase, of: string): Promise<rea
 async function triedLast(db: OpenDatabase): Promise<readonly Sample[]> {
   const closed = (await closedTrials(db, NEWEST_TRIALS)).filter(({ outcome }) => !outcome.isVoid)
   const tried: { readonly isOfMixes: boolean; readonly samples: readonly Sample[] }[] = []
-  for (const { id } of closed) {
-    const trial = await readTrial(db, id)
+  for (const one of closed) {
+    const trial = await keptTrial(db, one)
     const samples = candidatesOfTrial(trial)
     if (samples.length > 1) tried.push({ isOfMixes: OF_MIXES.includes(trial.kind), samples })
   }

@@ -1,19 +1,20 @@
-import { type BenchTest, listTestsOf, type Sample } from '../../../data/bench'
+import { listFinishedTestsOf, type Sample, type TestTold } from '../../../data/bench'
 import type { CandidateTest } from '../../../messages/trials/candidates'
 import { newestSet } from '../../bench'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 
+/** Older ones of the same mix tell nothing that these do not. */
+const MOST_TESTS = 60
+
 /** The newest test of each kind with its repeats, as far as it tells of what the sample is made of now. */
 export async function testsOfCandidate(
   db: OpenDatabase,
   sample: Sample,
-  tells: (startedAt: Date) => boolean,
+  since: Date | null,
   timeZone: string,
 ): Promise<CandidateTest[]> {
-  const tests = (await listTestsOf(db, sample)).filter(
-    ({ outcome, isReference, startedAt }) => outcome !== null && !isReference && tells(startedAt),
-  )
+  const tests = await listFinishedTestsOf(db, sample, { since, limit: MOST_TESTS })
   return [...new Set(tests.map(({ kind }) => kind))].flatMap((kind) => {
     const set = newestSet(tests, kind)
     const [newest] = set
@@ -21,7 +22,7 @@ export async function testsOfCandidate(
   })
 }
 
-function testOf(newest: BenchTest, set: readonly BenchTest[], timeZone: string): CandidateTest {
+function testOf(newest: TestTold, set: readonly TestTold[], timeZone: string): CandidateTest {
   const { id, kind, startedAt, observation } = newest
   const names = new Map(
     set.flatMap(

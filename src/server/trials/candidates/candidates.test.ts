@@ -83,7 +83,7 @@ test('an older version that was tried is called so, and does not count as the ne
 
 test('what is void is not judged, what goes on is not either, and what is scored blind is not told', async () => {
   const celery = await trialOf('celery')
-  const { id, closedAt, isBlind } = await trialOf('spring')
+  const { id, closedAt, isBlind, version } = await trialOf('spring')
   const sheet = async (trialId: number) => {
     const page = await candidatesPage(garden.db, { of: 'mix:1', by: `trial:${trialId}` })
     // Nothing can be put in order by it.
@@ -97,7 +97,10 @@ test('what is void is not judged, what goes on is not either, and what is scored
   const none = await sheet(celery.id)
   assert.equal(none.one?.isVoid, true)
   assert.ok(none.figures?.length && none.figures.every(({ verdict }) => verdict === null))
-  await garden.db.update(trials).set({ closedAt: null, isBlind: false }).where(eq(trials.id, id))
+  await garden.db
+    .update(trials)
+    .set({ closedAt: null, isBlind: false, version: version + 1 })
+    .where(eq(trials.id, id))
   const running = await sheet(id)
   assert.equal(running.one?.state, 'running')
   assert.ok(running.figures?.length && running.figures.every(({ verdict }) => verdict === null))
@@ -105,7 +108,10 @@ test('what is void is not judged, what goes on is not either, and what is scored
   const blind = await sheet(id)
   assert.equal(blind.one?.isHidden, true)
   assert.deepEqual([blind.one?.measures, blind.one?.treatments], [[], [null]])
-  await garden.db.update(trials).set({ isBlind, closedAt }).where(eq(trials.id, id))
+  await garden.db
+    .update(trials)
+    .set({ isBlind, closedAt, version: version + 2 })
+    .where(eq(trials.id, id))
 })
 
 test('without any trial it still tells all the rest, in the order of what the crop wants', async () => {

@@ -5,7 +5,7 @@ import type { StoredContainer } from '../../../data/containers'
 import { listMaterials } from '../../../data/media'
 import { growingPlanting } from '../../../data/season'
 import { readSite } from '../../../data/site'
-import { listFindings, readTrial, type Trial, trialsOfMedia } from '../../../data/trials'
+import { listFindings, type Trial, trialsOfMedia } from '../../../data/trials'
 import {
   type CandidatesPage,
   type CandidatesQuery,
@@ -20,6 +20,7 @@ import { USUAL_POT } from '../../mixes'
 import { readTables } from '../../tables'
 import { askedCandidates, treatmentOf } from './candidateKeys'
 import { candidatesTrial } from './candidatesTrial'
+import { keptTrial } from './keptTrial'
 import { readCandidate } from './readCandidate'
 
 const MOST_SIZES = 30
@@ -43,7 +44,7 @@ export async function candidatesPage(
   const humifiedFines = tables.materials.get('humified-fines')
   if (!humifiedFines) throw new Error('The material that rotten mix becomes is missing.')
   const asked = await askedCandidates(db, of)
-  const sizes = sizesWith(tables.containers, pot)
+  const sizes = sizesWith(tables, pot)
   const container = sizes.find(({ id }) => id === pot) ?? sizes[0] ?? null
   const tried = await trialsWith(db, asked)
   const cropId =
@@ -110,23 +111,41 @@ async function cropIn(db: OpenDatabase, { id, lotId }: StoredContainer): Promise
   return lotId === null ? null : ((await growingPlanting(db, id, lotId))?.cropId ?? null)
 }
 
-/** One container of each size, the most frequent size first, and the one that is asked for. */
-function sizesWith(
-  containers: readonly StoredContainer[],
-  asked: number | undefined,
-): StoredContainer[] {
-  const sizes = new Map<string, { first: StoredContainer; count: number }>()
+interface PotSize {
+  readonly first: StoredContainer
+  readonly ids: ReadonlySet<number>
+}
+
+/** Containers are read anew only when one of them changed: so is what sizes there are. */
+const keptSizes = new WeakMap<readonly StoredContainer[], readonly PotSize[]>()
+
+/** The most frequent size first. */
+function sizesOfAll(containers: readonly StoredContainer[]): readonly PotSize[] {
+  const kept = keptSizes.get(containers)
+  if (kept) return kept
+  const sizes = new Map<string, { first: StoredContainer; ids: Set<number> }>()
   for (const one of containers) {
-    const { name, shape, headspaceCm, exposure } = one
+    const { id, name, shape, headspaceCm, exposure } = one
     const size = JSON.stringify([name, shape, headspaceCm, exposure])
     const known = sizes.get(size)
-    if (known) known.count += 1
-    if (known && one.id === asked) known.first = one
-    if (!known) sizes.set(size, { first: one, count: 1 })
+    if (known) known.ids.add(id)
+    else sizes.set(size, { first: one, ids: new Set([id]) })
   }
-  const inOrder = [...sizes.values()].sort((a, b) => b.count - a.count).map(({ first }) => first)
-  const shown = inOrder.slice(0, MOST_SIZES)
-  const own = inOrder.find(({ id }) => id === asked)
+  const inOrder = [...sizes.values()].sort((a, b) => b.ids.size - a.ids.size)
+  keptSizes.set(containers, inOrder)
+  return inOrder
+}
+
+/** One container of each size, and the one that is asked for in place of its like. */
+function sizesWith(
+  { containers, containersById }: Pick<Tables, 'containers' | 'containersById'>,
+  asked: number | undefined,
+): StoredContainer[] {
+  const sizes = sizesOfAll(containers)
+  const own = asked === undefined ? undefined : containersById.get(asked)
+  const shown = sizes
+    .slice(0, MOST_SIZES)
+    .map(({ first, ids }) => (own && ids.has(own.id) ? own : first))
   return own && !shown.includes(own) ? [own, ...shown] : shown
 }
 
@@ -134,7 +153,7 @@ function sizesWith(
 async function trialsWith(db: OpenDatabase, samples: readonly Sample[]): Promise<Trial[]> {
   const numbersOf = (kind: Sample['kind']) =>
     samples.filter((one) => one.kind === kind).map(({ id }) => Number(id))
-  const ids = await trialsOfMedia(
+  const found = await trialsOfMedia(
     db,
     {
       mixIds: numbersOf('mix'),
@@ -144,7 +163,7 @@ async function trialsWith(db: OpenDatabase, samples: readonly Sample[]): Promise
     MOST_TRIALS,
   )
   const trials: Trial[] = []
-  for (const id of ids) trials.push(await readTrial(db, id))
+  for (const one of found) trials.push(await keptTrial(db, one))
   return trials
 }
 

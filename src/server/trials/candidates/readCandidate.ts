@@ -14,6 +14,7 @@ import {
 } from '../../../core/mixes'
 import { type Sample, sampleKey } from '../../../data/bench'
 import { NotFound } from '../../../data/errors'
+import { generationOf } from '../../../data/kept'
 import { readMix } from '../../../data/mixes'
 import type { TrialFinding, TrialMedium } from '../../../data/trials'
 import type { LotFinding, Reading } from '../../../messages/media/lots'
@@ -21,7 +22,8 @@ import type { Candidate, CandidateTest } from '../../../messages/trials/candidat
 import { presentCalibration } from '../../bench'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
-import { isOfThisMix, lotRow, readCardFacts, strataOf, type Tables } from '../../lots'
+import { keepFor } from '../../keepFor'
+import { lotRow, readCardFacts, strataOf, type Tables } from '../../lots'
 import { materialsAsTested, partsToComponents, testOfMix } from '../../mixes'
 import { ledgerCost } from '../ledgerCost'
 import { testsOfCandidate } from './candidateTests'
@@ -71,8 +73,8 @@ async function mixCandidate(
   const test = await testOfMix(db, id, at)
   const asTested = materialsAsTested(parts, tables.materials, test)
   const components = partsToComponents(parts, new Map([...tables.materials, ...asTested]))
-  const tests = await testsOfCandidate(db, sample, (on) => on >= at, tables.timeZone)
-  const answer = answerOf(components, setting)
+  const tests = await testsOfCandidate(db, sample, at, tables.timeZone)
+  const answer = answerOf(db, `mix ${id} ${number} ${test?.id}`, components, setting)
   return {
     ...whatItIs(sample, name, components),
     version: number,
@@ -101,8 +103,8 @@ async function bagCandidate(
   if (!material) return null
   const components = [{ material, parts: 1 }]
   const test = await presentCalibration(db, sample)
-  const tests = await testsOfCandidate(db, sample, () => true, tables.timeZone)
-  const answer = answerOf(components, setting)
+  const tests = await testsOfCandidate(db, sample, null, tables.timeZone)
+  const answer = answerOf(db, `bag ${material.id}`, components, setting)
   return {
     ...whatItIs(sample, material.name, components),
     version: null,
@@ -135,6 +137,8 @@ async function lotCandidate(
     parts: share,
   }))
   const answer = answerOf(
+    db,
+    `lot ${lot.id} ${lot.version} ${tables.today}`,
     shares.length > 0 ? withMeasuredWater(shares, measuredWater) : [],
     setting,
   )
@@ -149,7 +153,7 @@ async function lotCandidate(
     waterTestedOn: hydraulics?.testedOn ?? null,
     ph: read(ph),
     ecSme: read(ecSme),
-    tests: await testsOfCandidate(db, sample, (at) => isOfThisMix(lot, at), tables.timeZone),
+    tests: await testsOfCandidate(db, sample, justAfter(lot.mixedAt), tables.timeZone),
     standardFor: standardsOf(
       setting,
       tables,
@@ -163,12 +167,31 @@ function whatItIs(sample: Sample, name: string, components: readonly Component[]
   return { key: sampleKey(sample), kind: sample.kind, name, strata: strataOf(components) }
 }
 
+/** What mixes do in pots, as long as neither they nor the tables behind them change. */
+const keptAnswers = keepFor<string, MixAnswer>(300)
+
+/** @param of the candidate in the state it is in: another state is another answer */
 function answerOf(
+  db: OpenDatabase,
+  of: string,
   components: readonly Component[],
   { container, crop, place, humifiedFines }: CandidateSetting,
 ): MixAnswer | null {
   if (!components.some(({ parts }) => parts > 0)) return null
-  return mixWithRange({ components, container, crop, groupId: null, place, humifiedFines })
+  const key = `${of} ${crop?.id} ${JSON.stringify([container, place.exposureFactor])}`
+  const stamp = String(generationOf('materials', 'crops', 'site', 'mix-tests'))
+  const kept = keptAnswers.read(db, key, stamp)
+  if (kept) return kept
+  const answer = mixWithRange({
+    components,
+    container,
+    crop,
+    groupId: null,
+    place,
+    humifiedFines,
+  })
+  keptAnswers.write(db, key, stamp, answer)
+  return answer
 }
 
 function costOfParts(
@@ -194,6 +217,11 @@ function readingsOf(tests: readonly CandidateTest[]): Pick<Candidate, 'ph' | 'ec
 
 function read(reading: Reading | null): Reading | null {
   return reading?.measuredOn ? reading : null
+}
+
+/** What was read before something was mixed in is of another mix. */
+function justAfter(mixedAt: Date | null): Date | null {
+  return mixedAt && new Date(mixedAt.getTime() + 1)
 }
 
 /** What keeps a lot out of pots, or out of some; what its present crop lacks does not matter here. */
