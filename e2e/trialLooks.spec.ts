@@ -147,7 +147,7 @@ test('each kind of trial says what it found, by rule, and no more', { tag: '@pho
   await expect(verdicts(page)).toHaveText([/^25 %: no/, /^50 %/, '75 %: worse', '100 %: worse'])
   await page.goto(`${WEEDS}/results`)
   await expect(verdicts(page)).toHaveText(['Spent mix, steamed: better', 'Fresh mix: better'])
-  await expect(page.getByText('Weeds on a square metre')).toBeVisible()
+  await expect(page.getByRole('rowheader', { name: 'Weeds on a square metre' })).toBeVisible()
   await page.goto(`${FIVE}/results`)
   await expect(verdicts(page)).toHaveText(['Trough mix: cannot tell'])
   await expect(
