@@ -33,6 +33,7 @@ export { type ProtocolStep, type ProtocolStepId, protocolSteps } from './protoco
 export {
   type CandidateValue,
   type CandidateWish,
+  MOST_CANDIDATES,
   type RankedCandidates,
   rankCandidates,
   toldApart,

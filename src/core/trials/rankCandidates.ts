@@ -1,5 +1,8 @@
 import { runsApart } from '../bench'
 
+/** So many fit beside each other. */
+export const MOST_CANDIDATES = 6
+
 /** One number of a candidate, and how sure it is. */
 export interface CandidateValue {
   readonly value: number

@@ -3,9 +3,6 @@ import { id, key, line } from '../rules'
 
 export type * from './candidateViews'
 
-/** So many fit beside each other. */
-export const MOST_CANDIDATES = 6
-
 /** Which candidates are held against each other, where, for what, and by what they are put in order. */
 export interface CandidatesQuery {
   /** Keys with commas: "mix:3,material:bagged,lot:12". */

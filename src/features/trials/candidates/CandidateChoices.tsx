@@ -1,3 +1,4 @@
+import { MOST_CANDIDATES } from '../../../core/trials'
 import type { CandidatesPage } from '../../../messages/trials/candidateViews'
 import { SelectField } from '../../../ui/Field'
 import { useSite } from '../../../ui/SiteContext'
@@ -7,9 +8,6 @@ import { keyOf } from '../../bench/useSampleSearch'
 import styles from './Candidates.module.css'
 import { criteriaOf } from './candidateRank'
 import { sheetAddress } from './sheetAddress'
-
-/** So many fit beside each other. */
-const MOST = 6
 
 /** Where, for what, by what, and who is held against whom; the address says it, so that it can be kept and gone back to. */
 export function CandidateChoices({ page }: { readonly page: CandidatesPage }) {
@@ -73,7 +71,7 @@ export function CandidateChoices({ page }: { readonly page: CandidatesPage }) {
           ))}
         </SelectField>
       )}
-      {candidates.length < MOST ? (
+      {candidates.length < MOST_CANDIDATES ? (
         <SampleChooser
           label={words.add}
           none={words.choose}
@@ -84,7 +82,7 @@ export function CandidateChoices({ page }: { readonly page: CandidatesPage }) {
           }
         />
       ) : (
-        <p className={styles.quiet}>{words.full(MOST)}</p>
+        <p className={styles.quiet}>{words.full(MOST_CANDIDATES)}</p>
       )}
     </div>
   )

@@ -1,4 +1,4 @@
-import type { TrialKind } from '../../../core/trials'
+import { MOST_CANDIDATES, type TrialKind } from '../../../core/trials'
 import { type Sample, sampleKey } from '../../../data/bench'
 import { listMaterials } from '../../../data/media'
 import { findMixNames } from '../../../data/mixes'
@@ -8,7 +8,6 @@ import {
   type TrialMedium,
   type TrialTreatment,
 } from '../../../data/trials'
-import { MOST_CANDIDATES } from '../../../messages/trials/candidates'
 import { sampleOfKey } from '../../bench'
 import type { OpenDatabase } from '../../database'
 import { keptTrial } from './keptTrial'

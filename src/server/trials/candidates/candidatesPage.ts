@@ -1,17 +1,17 @@
 import { mixWish, type PlaceForMix } from '../../../core/mixes'
 import { EXPOSURE_FACTORS, worstMonth } from '../../../core/season'
+import { MOST_CANDIDATES } from '../../../core/trials'
 import type { Sample } from '../../../data/bench'
 import type { StoredContainer } from '../../../data/containers'
 import { listMaterials } from '../../../data/media'
 import { growingPlanting } from '../../../data/season'
 import { readSite } from '../../../data/site'
 import { listFindings, type Trial, trialsOfMedia } from '../../../data/trials'
-import {
-  type CandidatesPage,
-  type CandidatesQuery,
-  type CandidatesTrial,
-  type Criterion,
-  MOST_CANDIDATES,
+import type {
+  CandidatesPage,
+  CandidatesQuery,
+  CandidatesTrial,
+  Criterion,
 } from '../../../messages/trials/candidates'
 import { sampleChoices } from '../../bench'
 import type { OpenDatabase } from '../../database'
@@ -82,7 +82,7 @@ export async function candidatesPage(
     crop?.id ?? null,
   )
   const wish = mixWish({ crop, group: null })
-  const given = new Set(of.split(',').filter(Boolean)).size
+  const given = Math.min(MOST_CANDIDATES, new Set(of.split(',').filter(Boolean)).size)
   return {
     of: candidates.map(({ key }) => key),
     missing: Math.max(0, given - candidates.length),
