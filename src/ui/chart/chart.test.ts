@@ -28,6 +28,17 @@ test('names at the end of lines never stand on each other', () => {
   assert.ok((px[1] ?? 0) < (px[0] ?? 0), 'the higher line has the higher name')
 })
 
+test('where an axis ends by itself, its room above the highest line is reckoned with', () => {
+  const free = { ...spec(line('a', 0, 29), line('b', 0, 33)), y: { name: 'height', unit: 'cm' } }
+  const shift = spreadLabels(free)
+  // The axis goes to 40: the lines end 19 px apart, which is room enough for one line of text, not for two.
+  assert.deepEqual(shift, [0, 0])
+  const long = { ...free, series: [line('a', 0, 29), line('a name of two lines', 0, 33)] }
+  const [low = 0, high = 0] = spreadLabels(long)
+  const px = (value: number, moved: number) => ((40 - value) / 40) * 190 + moved
+  assert.ok(px(29, low) - px(33, high) >= 22.5 - 1e-9)
+})
+
 test('a name at the peak takes no room at the end', () => {
   const shift = spreadLabels(spec({ ...line('a', 9, 1), nameAt: 'peak' }, line('b', 0, 1)))
   assert.deepEqual(shift, [0, 0])

@@ -3,7 +3,7 @@ import { GridComponent, MarkAreaComponent } from 'echarts/components'
 import { type EChartsType, init, use } from 'echarts/core'
 import { SVGRenderer } from 'echarts/renderers'
 import type { Axis, ChartSpec, Series, Tone } from './chartSpec'
-import { LINE_PX, spreadLabels } from './spreadLabels'
+import { AXIS_PARTS, LINE_PX, spreadLabels } from './spreadLabels'
 
 use([BarChart, LineChart, ScatterChart, GridComponent, MarkAreaComponent, SVGRenderer])
 
@@ -48,7 +48,7 @@ export function optionOf(spec: ChartSpec, colours: Palette, font: string, fontPx
       ...axisOf(spec.y, text, colours),
       name: labelOf(spec.y),
       nameTextStyle: { ...text, align: 'left' },
-      splitNumber: 4,
+      splitNumber: AXIS_PARTS,
     },
     series: spec.series.map((series, index) => ({
       ...seriesOf(series, colours, text, shifts[index] ?? 0),
