@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, notInArray, sql } from 'drizzle-orm'
 import { outcomeOf } from '../../core/season'
 import { containersOfLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
@@ -241,7 +241,7 @@ export async function growAgain(db: Database, workOrderId: number): Promise<void
 
 /**
  * The crop of a lot's present innings went in on a day, in all its containers; null: it is not planted yet.
- * @throws Conflict between innings
+ * @throws Conflict between innings, and where nothing was planted after all but plants went on from there
  */
 export async function plantLot(db: Database, lotId: number, on: string | null): Promise<void> {
   await db.transaction(async (tx) => {
@@ -254,6 +254,10 @@ export async function plantLot(db: Database, lotId: number, on: string | null): 
     if (!open) throw new Conflict('This lot is in no innings: turn it over first.')
     const there = await tx.select().from(plantings).where(eq(plantings.inningsId, open.id))
     if (on === null) {
+      await requireNotMovedOn(
+        tx,
+        there.map(({ id }) => id),
+      )
       await tx.delete(plantings).where(eq(plantings.inningsId, open.id))
       return
     }
@@ -263,6 +267,18 @@ export async function plantLot(db: Database, lotId: number, on: string | null): 
     }
     await insertForLot(tx, { lotId, inningsId: open.id, cropId: open.cropId, on })
   })
+}
+
+/** @throws Conflict where plants of these went on into other mix: they did grow here */
+async function requireNotMovedOn(db: Database, ids: readonly number[]): Promise<void> {
+  if (ids.length === 0) return
+  const elsewhere = await db.$count(
+    plantings,
+    and(inArray(plantings.movedFromId, [...ids]), notInArray(plantings.id, [...ids])),
+  )
+  if (elsewhere > 0) {
+    throw new Conflict('Plants of it were moved to another pot: take that back first.')
+  }
 }
 
 async function insertForLot(

@@ -3,7 +3,7 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { Conflict } from '../../data/errors'
 import { presentInnings, readLot } from '../../data/media'
-import { movePlantingBack, openPlantings, takeEndBack } from '../../data/season'
+import { movePlantingBack, openPlantings, plantLot, takeEndBack } from '../../data/season'
 import { Refused } from '../problem'
 import { fillPot } from './fillPot'
 import { morePots } from './morePots'
@@ -43,6 +43,27 @@ async function camellia() {
 }
 
 const move = (code: string, on = '2026-11-01') => ({ code, on, despite: '' })
+
+test('a mix whose plants were moved on cannot be said not to have been planted', async () => {
+  const { db } = garden
+  const growing = (await openPlantings(db)).filter(({ cropId }) => cropId === 'strawberry')
+  // One of several pots of a lot, so that its innings goes on.
+  const one = growing.find(({ id, lotId }) =>
+    growing.some((other) => other.lotId === lotId && other.id !== id),
+  )
+  assert.ok(one)
+  const pot = await filledPot()
+  const { id } = await movePlants(db, one.id, move(pot.code), NOW)
+  await assert.rejects(
+    plantLot(db, one.lotId, null),
+    (error) => error instanceof Conflict && /moved to another pot/.test(error.message),
+  )
+  const still = (await openPlantings(db)).filter(({ lotId }) => lotId === one.lotId)
+  assert.ok(still.length > 0, 'nothing is lost')
+  await movePlantingBack(db, id)
+  await plantLot(db, one.lotId, null)
+  assert.ok(!(await openPlantings(db)).some(({ lotId }) => lotId === one.lotId))
+})
 
 test('plants that are potted on stay the same plants: first day, crop and number go along, both pots tell', async () => {
   const { db } = garden
