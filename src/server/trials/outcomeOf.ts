@@ -1,3 +1,4 @@
+import type { Verdict } from '../../core/trials'
 import { setOutcome, type TrialOutcome, trialsWithoutOutcome } from '../../data/trials'
 import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
@@ -34,7 +35,8 @@ export async function summarizeTrials(db: OpenDatabase): Promise<void> {
   }
 }
 
-function verdictOf(view: MeasureView, number: number) {
+/** What a measure says of a treatment; null for the control. */
+export function verdictOf(view: MeasureView, number: number): Verdict | null {
   switch (view.by) {
     case 'means':
       return view.groups.treatments.find(({ group }) => group === number)?.verdict ?? null

@@ -1,4 +1,4 @@
-import { potValuesAt, type TrialMeasure, type Verdict, wishFor } from '../../../core/trials'
+import { potValuesAt, type TrialMeasure, wishFor } from '../../../core/trials'
 import { generationOf } from '../../../data/kept'
 import type { Trial } from '../../../data/trials'
 import type {
@@ -13,6 +13,7 @@ import type { OpenDatabase } from '../../database'
 import { keepFor } from '../../keepFor'
 import type { Tables } from '../../lots'
 import { courseOf, type TrialCourse } from '../courseOf'
+import { verdictOf } from '../outcomeOf'
 import { resultsOf } from '../resultsPage'
 import { stateOf } from '../schedule'
 import { dayShown, mainMeasure, questionOf } from '../trialQuestion'
@@ -116,15 +117,4 @@ function pointsOf(
       return [{ day, on, mean, n: used.length }]
     }),
   )
-}
-
-function verdictOf(view: MeasureView, number: number): Verdict | null {
-  switch (view.by) {
-    case 'means':
-      return view.groups.treatments.find(({ group }) => group === number)?.verdict ?? null
-    case 'counts':
-      return view.counts.treatments.find(({ group }) => group === number)?.verdict ?? null
-    case 'sides':
-      return view.sides.find(({ treatment }) => treatment === number)?.result.verdict ?? null
-  }
 }
