@@ -10,12 +10,12 @@ export {
   type Planting,
   plant,
   plantingsIn,
-  plantLot,
   readPlanting,
   takeEndBack,
   takePlantingsOut,
 } from './plantings'
 export { plantings, potLog } from './plantingTables'
+export { plantLot } from './plantLot'
 export { logOf, type PotLogEntry, setLogCounts, writeLog, writeLogs } from './potLog'
 export { listProblems, type StoredProblem } from './problems'
 export { growingPlanting, plantingsOfLot } from './readPlantings'

@@ -12,10 +12,10 @@ import {
   openPlantings,
   plant,
   plantingsIn,
-  plantLot,
   takeEndBack,
   takePlantingsOut,
 } from './plantings'
+import { plantLot } from './plantLot'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {

@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNull, notInArray, sql } from 'drizzle-orm'
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { outcomeOf } from '../../core/season'
-import { containersOfLot, requireContainers } from '../containers/containers'
+import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { openNextInnings } from '../media/innings'
@@ -237,70 +237,4 @@ export async function growAgain(db: Database, workOrderId: number): Promise<void
       version: sql`${plantings.version} + 1`,
     })
     .where(eq(plantings.workOrderId, workOrderId))
-}
-
-/**
- * The crop of a lot's present innings went in on a day, in all its containers; null: it is not planted yet.
- * @throws Conflict between innings, and where nothing was planted after all but plants went on from there
- */
-export async function plantLot(db: Database, lotId: number, on: string | null): Promise<void> {
-  await db.transaction(async (tx) => {
-    await lockLot(tx, lotId)
-    const [open] = await tx
-      .update(innings)
-      .set({ plantedOn: on, version: sql`${innings.version} + 1` })
-      .where(and(eq(innings.lotId, lotId), isNull(innings.endedOn)))
-      .returning({ id: innings.id, cropId: innings.cropId })
-    if (!open) throw new Conflict('This lot is in no innings: turn it over first.')
-    const there = await tx.select().from(plantings).where(eq(plantings.inningsId, open.id))
-    if (on === null) {
-      await requireNotMovedOn(
-        tx,
-        there.map(({ id }) => id),
-      )
-      await tx.delete(plantings).where(eq(plantings.inningsId, open.id))
-      return
-    }
-    if (there.length > 0) {
-      await tx.update(plantings).set({ startedOn: on }).where(eq(plantings.inningsId, open.id))
-      return
-    }
-    await insertForLot(tx, { lotId, inningsId: open.id, cropId: open.cropId, on })
-  })
-}
-
-/** @throws Conflict where plants of these went on into other mix: they did grow here */
-async function requireNotMovedOn(db: Database, ids: readonly number[]): Promise<void> {
-  if (ids.length === 0) return
-  const elsewhere = await db.$count(
-    plantings,
-    and(inArray(plantings.movedFromId, [...ids]), notInArray(plantings.id, [...ids])),
-  )
-  if (elsewhere > 0) {
-    throw new Conflict('Plants of it were moved to another pot: take that back first.')
-  }
-}
-
-async function insertForLot(
-  db: Database,
-  {
-    lotId,
-    inningsId,
-    cropId,
-    on,
-  }: { lotId: number; inningsId: number; cropId: string | null; on: string },
-): Promise<void> {
-  if (cropId === null) return
-  const standsIn = await containersOfLot(db, lotId)
-  if (standsIn.length === 0) return
-  await db.insert(plantings).values(
-    standsIn.map((containerId) => ({
-      containerId,
-      lotId,
-      inningsId,
-      cropId,
-      how: 'planted' as const,
-      startedOn: on,
-    })),
-  )
 }

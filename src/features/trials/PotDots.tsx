@@ -1,4 +1,4 @@
-import { axisTicks } from './axisTicks'
+import { ticksOfDots } from './axisTicks'
 import styles from './PotDots.module.css'
 
 export interface DotGroup {
@@ -36,12 +36,7 @@ export function PotDots({
   readonly top?: number
   readonly write: (value: number) => string
 }) {
-  const values = groups.flatMap(({ dots, ci, mean }) => [
-    ...dots.map(({ value }) => value),
-    ...(ci ?? []),
-    ...(mean === null ? [] : [mean]),
-  ])
-  const ticks = axisTicks(top ?? Math.max(0, ...values))
+  const ticks = ticksOfDots(groups, top)
   const most = ticks.at(-1) ?? 1
   const x = (value: number) => `${Math.min(100, Math.max(0, (100 * value) / most)).toFixed(2)}%`
   return (

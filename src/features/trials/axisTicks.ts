@@ -10,3 +10,20 @@ export function axisTicks(largest: number): number[] {
   const count = Math.ceil(largest / step - 1e-9)
   return Array.from({ length: count + 1 }, (_, at) => Number((at * step).toPrecision(12)))
 }
+
+/** The scale of groups of dots with their means and intervals, from zero; it reaches at least to `top`. */
+export function ticksOfDots(
+  groups: readonly {
+    readonly dots: readonly { readonly value: number }[]
+    readonly mean: number | null
+    readonly ci: readonly [number, number] | null
+  }[],
+  top?: number,
+): number[] {
+  const values = groups.flatMap(({ dots, ci, mean }) => [
+    ...dots.map(({ value }) => value),
+    ...(ci ?? []),
+    ...(mean === null ? [] : [mean]),
+  ])
+  return axisTicks(top ?? Math.max(0, ...values))
+}

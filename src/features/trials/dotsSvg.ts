@@ -1,4 +1,4 @@
-import { axisTicks } from './axisTicks'
+import { ticksOfDots } from './axisTicks'
 import type { DotGroup } from './PotDots'
 
 const WIDTH = 960
@@ -32,12 +32,7 @@ export function dotsSvg({
   readonly top?: number | undefined
   readonly write: (value: number) => string
 }): string {
-  const values = groups.flatMap(({ dots, ci, mean }) => [
-    ...dots.map(({ value }) => value),
-    ...(ci ?? []),
-    ...(mean === null ? [] : [mean]),
-  ])
-  const ticks = axisTicks(top ?? Math.max(0, ...values))
+  const ticks = ticksOfDots(groups, top)
   const most = ticks.at(-1) ?? 1
   const room = WIDTH - NAME - TOLD
   const x = (value: number) =>
