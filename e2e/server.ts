@@ -4,6 +4,7 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
+import { ENGINE_FLAGS } from '../scripts/engineFlags.mjs'
 
 /** Where the build is that is tried. */
 export const DIST = process.env.INNINGS_DIST ?? 'dist'
@@ -28,7 +29,7 @@ export async function startServer(
   script = `${DIST}/main.mjs`,
 ): Promise<Running> {
   const port = await freePort()
-  const child = spawn(process.execPath, [script], {
+  const child = spawn(process.execPath, [...ENGINE_FLAGS, script], {
     env: {
       ...process.env,
       PORT: String(port),

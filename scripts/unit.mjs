@@ -1,12 +1,12 @@
-// Collects *.test.ts, bundles them and hands them to Node's own test runner: each of them runs in a process of its own,
-// and reading hundreds of modules anew takes longer than most tests.
+// Collects *.test.ts, bundles them and hands them to Node's own test runner.
 import './withWorkshop.mjs'
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { build } from 'esbuild'
+import { ENGINE_FLAGS } from './engineFlags.mjs'
 import { ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
+import { bundleTests } from './testBundles.mjs'
 
 // `--long` takes the trials by fire instead (*.long.ts), `--process` the tests of the built application as a process;
 // both need it built.
@@ -32,10 +32,10 @@ if (kind) {
 const [major, minor] = process.versions.node.split('.').map(Number)
 const two = major > 20 || minor >= 10 ? ['--test-concurrency=2'] : []
 const folder = mkdtempSync(path.join(tmpdir(), 'innings-unit-'))
-const bundled = await bundle(files)
+const bundled = await bundleTests(files, kind?.slice(2) ?? 'unit', !kind && files.length > 1)
 const { status } = spawnSync(
   process.execPath,
-  ['--enable-source-maps', '--test', ...two, ...bundled],
+  [...ENGINE_FLAGS, '--enable-source-maps', '--test', ...two, ...bundled],
   {
     cwd: root,
     stdio: 'inherit',
@@ -49,29 +49,6 @@ const { status } = spawnSync(
 )
 rmSync(folder, { recursive: true, force: true })
 process.exit(status ?? 1)
-
-async function bundle(entryPoints) {
-  const outdir = path.join(root, '.tests', kind ?? 'unit')
-  rmSync(outdir, { recursive: true, force: true })
-  await build({
-    absWorkingDir: root,
-    entryPoints,
-    outdir,
-    outbase: root,
-    outExtension: { '.js': '.mjs' },
-    chunkNames: 'chunks/[name]-[hash]',
-    bundle: true,
-    splitting: true,
-    packages: 'external',
-    format: 'esm',
-    platform: 'node',
-    target: 'node20',
-    sourcemap: true,
-    jsx: 'automatic',
-    logLevel: 'warning',
-  })
-  return entryPoints.map((file) => path.join(outdir, file.replace(/\.ts$/, '.mjs')))
-}
 
 function listFiles(folder) {
   try {

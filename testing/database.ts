@@ -3,27 +3,51 @@ import { readFile, rename, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
-import { drizzle } from 'drizzle-orm/pglite'
+import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../src/data/demo'
 import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
 import { summarizeChangedLots } from '../src/server/lots'
+import { keepSnapshot, putBack } from '../src/server/storage/gardenSnapshot'
 import { summarizeTrials } from '../src/server/trials'
+import { afterAllFiles } from './oneFileAmongMany'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
 
-/**
- * A database in memory with the demo garden, one for each test file. Making one takes seconds; where the runner names a
- * folder, the first one made is kept there and the others begin with a copy.
- */
+interface InMemory {
+  readonly db: PgliteDatabase<typeof schema>
+  readonly client: PGlite
+}
+
+/** Gardens of this process that nobody uses, as they were at first. */
+const free: InMemory[] = []
+
+/** A database in memory with the demo garden, for one test file; put back when it is closed, for the next one. */
 export async function demoDatabase() {
+  const taken = free.pop() ?? (await openDemo())
+  return {
+    ...taken,
+    close: async () => {
+      if (!afterAllFiles('gardens', closeFree)) return taken.client.close()
+      await putBack(taken.db)
+      free.push(taken)
+    },
+  }
+}
+
+async function closeFree(): Promise<void> {
+  for (const { client } of free.splice(0)) await client.close()
+}
+
+/** Making one takes seconds: where the runner names a folder, the first is kept there and others begin with a copy. */
+async function openDemo(): Promise<InMemory> {
   const folder = process.env.INNINGS_TEST_FOLDER
   const kept = folder && path.join(folder, 'demo.tar')
   if (kept && existsSync(kept)) {
     const client = await PGlite.create({ loadDataDir: new Blob([await readFile(kept)]) })
-    return { db: drizzle(client, { schema }), client, close: () => client.close() }
+    return { db: drizzle(client, { schema }), client }
   }
   const client = await PGlite.create()
   const db = drizzle(client, { schema })
@@ -32,8 +56,9 @@ export async function demoDatabase() {
   await seedDemo(db, NOW)
   await summarizeChangedLots(db)
   await summarizeTrials(db)
+  await keepSnapshot(db)
   if (kept) await keep(client, kept)
-  return { db, client, close: () => client.close() }
+  return { db, client }
 }
 
 /** Written aside and moved into place: two test files may be the first at once. */
