@@ -2,6 +2,7 @@ import node from '@astrojs/node'
 import react from '@astrojs/react'
 import type { AstroIntegration } from 'astro'
 import { defineConfig } from 'astro/config'
+import { sharedScripts } from './scripts/sharedScripts'
 
 // The workshop shows every part in each state, for those who work on them and for tests: it is no page of the product.
 const withWorkshop = process.env.INNINGS_WORKSHOP === '1'
@@ -23,7 +24,7 @@ export default defineConfig({
   outDir: process.env.INNINGS_DIST ?? 'dist',
   output: 'server',
   adapter: node({ mode: 'standalone' }),
-  integrations: [react(), workshop],
+  integrations: [react(), workshop, sharedScripts],
   srcDir: './src',
   prefetch: { prefetchAll: true, defaultStrategy: 'hover' },
   image: { service: { entrypoint: 'astro/assets/services/noop' } },

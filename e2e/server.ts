@@ -4,8 +4,9 @@ import { cpSync, mkdtempSync, rmSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { ENGINE_FLAGS } from '../scripts/engineFlags.mjs'
 
+/** How Node is started for tests; left away by benchmarks. */
+const ENGINE_FLAGS = process.env.INNINGS_ENGINE_FLAGS?.split(' ') ?? []
 /** Where the build is that is tried. */
 export const DIST = process.env.INNINGS_DIST ?? 'dist'
 export const NOW = '2026-11-02T10:00:00Z'

@@ -253,7 +253,7 @@ test('what was picked is read off the balance with one key, and typed where it d
   await expect(balance).toContainText('simulated')
   await balance.getByRole('button', { name: /^Lay the shoots of/ }).click()
   // It swings in first; the key waits until it is at rest.
-  const take = balance.getByRole('button', { name: /^Take \d+[.]\d g$/ })
+  const take = balance.getByRole('button', { name: /^Take [1-9]\d*[.]\d g$/ })
   await expect(take).toBeEnabled()
   await expect(balance.getByRole('status')).toHaveText('steady')
   await expectAccessible(page)
@@ -268,6 +268,14 @@ test('what was picked is read off the balance with one key, and typed where it d
   await expect(title(page)).not.toHaveText(code)
   await page.getByRole('button', { name: new RegExp(code) }).click()
   await expect(picked).toHaveValue(weight)
+
+  // Pressed too early, it is taken once it is at rest.
+  await picked.fill('1')
+  await balance.getByRole('button', { name: 'Take them off' }).click()
+  await balance.getByRole('button', { name: /^Lay the shoots of/ }).click()
+  await balance.getByRole('button', { name: 'Take it once it is steady' }).click()
+  await expect(balance.getByRole('button', { name: /^Taken as soon as/ })).toBeVisible()
+  await expect(picked).not.toHaveValue('1')
 
   await context.setOffline(true)
   await picked.focus()

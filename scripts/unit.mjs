@@ -42,6 +42,7 @@ const { status } = spawnSync(
     env: {
       ...process.env,
       TZ: 'UTC',
+      INNINGS_ENGINE_FLAGS: ENGINE_FLAGS.join(' '),
       INNINGS_TEST_FOLDER: folder,
       INNINGS_DATA: path.join(folder, 'none'),
     },

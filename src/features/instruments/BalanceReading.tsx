@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react'
 import type { PanBody } from '../../messages/instruments/balance'
 import { Button } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
@@ -5,7 +6,10 @@ import { instruments as words } from '../../ui/texts/instruments'
 import styles from './BalanceReading.module.css'
 import { useBalance } from './useBalance'
 
-/** The weight that lies on the balance, taken with one key once it is at rest. */
+/**
+ * The weight that lies on the balance, taken with one key: at once where it is at rest, and as soon as it is where it was
+ * pressed too early, or in the very moment it began to swing again.
+ */
 export function BalanceReading({
   code,
   pot,
@@ -20,6 +24,14 @@ export function BalanceReading({
   const { view, isSilent, lay } = useBalance()
   const grams = isSilent ? null : (view?.grams ?? null)
   const isSteady = grams !== null && view?.isStable === true
+  const [isWanted, setWanted] = useState(false)
+  // Another pot's weight is not the one that was asked for.
+  useEffect(() => setWanted(false), [code])
+  useEffect(() => {
+    if (!isWanted || !isSteady) return
+    setWanted(false)
+    onTake(grams)
+  }, [isWanted, isSteady, grams, onTake])
   const written = grams === null ? '' : `${format.number(grams, 1)} g`
   return (
     <section className={styles.balance} aria-label={words.balance}>
@@ -36,8 +48,18 @@ export function BalanceReading({
         </span>
       </p>
       <div className={styles.keys}>
-        <Button disabled={!isSteady} onClick={() => grams !== null && onTake(grams)}>
-          {isSteady ? words.take(written) : words.takeNone}
+        <Button
+          disabled={grams === null}
+          aria-pressed={grams !== null && !isSteady ? isWanted : undefined}
+          onClick={() => setWanted(!isWanted)}
+        >
+          {grams === null
+            ? words.takeNone
+            : isSteady
+              ? words.take(written)
+              : isWanted
+                ? words.takenOnceSteady
+                : words.takeOnceSteady}
         </Button>
         {view?.kind === 'simulated' && (
           <>
