@@ -35,7 +35,7 @@ async function table() {
   const hook = await renderHook(
     ({ filter, order }: { filter: string; order: TableOrder | null }) =>
       useServedRows<number>(served, order, filter),
-    { filter: '', order: null },
+    { filter: '', order: null as TableOrder | null },
   )
   const answer = (at: number, rows: TablePage<number>) =>
     hook.act(async () => {
