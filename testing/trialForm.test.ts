@@ -1,10 +1,13 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import type { TrialKind } from '../../core/trials'
-import { type NewTrialPage, newTrialSchema } from '../../messages/trials/trials'
-import { validate } from '../../server/validate'
-import { designQuestion, potsNeeded, remarksOf, usablePots } from './designOfForm'
-import { bodyOf, valuesOf } from './trialBody'
+import type { TrialKind } from '../src/core/trials'
+import {
+  designQuestion,
+  potsNeeded,
+  remarksOf,
+  usablePots,
+} from '../src/features/trials/designOfForm'
+import { bodyOf, valuesOf } from '../src/features/trials/trialBody'
 import {
   beginAs,
   EMPTY_TRIAL,
@@ -13,7 +16,9 @@ import {
   sownAs,
   type TrialValues,
   withCandidate,
-} from './trialValues'
+} from '../src/features/trials/trialValues'
+import { type NewTrialPage, newTrialSchema } from '../src/messages/trials/trials'
+import { validate } from '../src/server/validate'
 
 const SHAPE = { kind: 'round' as const, topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 }
 const PAGE: NewTrialPage = {
