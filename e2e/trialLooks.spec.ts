@@ -269,12 +269,12 @@ test('what was picked is read off the balance with one key, and typed where it d
   await page.getByRole('button', { name: new RegExp(code) }).click()
   await expect(picked).toHaveValue(weight)
 
-  // Pressed too early, it is taken once it is at rest.
+  // Pressed too early, or twice, it is taken once it is at rest.
   await picked.fill('1')
   await balance.getByRole('button', { name: 'Take them off' }).click()
   await expect(balance.getByRole('button', { name: /^Take 0[.][01] g$/ })).toBeVisible()
   await balance.getByRole('button', { name: /^Lay the shoots of/ }).click()
-  await balance.getByRole('button', { name: 'Take it once it is steady' }).click()
+  await balance.getByRole('button', { name: 'Take it once it is steady' }).dblclick()
   await expect(picked).not.toHaveValue('1')
 
   await context.setOffline(true)

@@ -25,8 +25,8 @@ export function BalanceReading({
   const grams = isSilent ? null : (view?.grams ?? null)
   const isSteady = grams !== null && view?.isStable === true
   const [isWanted, setWanted] = useState(false)
-  // Another pot's weight is not the one that was asked for.
-  useEffect(() => setWanted(false), [code])
+  // Another pot's weight, or one that comes after a silence, is not the one that was asked for.
+  useEffect(() => setWanted(false), [code, isSilent])
   useEffect(() => {
     if (!isWanted || !isSteady) return
     setWanted(false)
@@ -48,11 +48,7 @@ export function BalanceReading({
         </span>
       </p>
       <div className={styles.keys}>
-        <Button
-          disabled={grams === null}
-          aria-pressed={grams !== null && !isSteady ? isWanted : undefined}
-          onClick={() => setWanted(!isWanted)}
-        >
+        <Button disabled={grams === null} onClick={() => setWanted(true)}>
           {grams === null
             ? words.takeNone
             : isSteady
