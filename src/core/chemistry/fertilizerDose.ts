@@ -40,6 +40,7 @@ export function fertilizerDose({
   readonly ecCeilingSme?: number
 }): FertilizerDose {
   requireObject('The fertilizer', fertilizer)
+  requireObject('The crop', budgetInput.crop)
   requireNumber('The coverage wanted', targetCoverage, { above: 0, max: 1 })
   if (!(fertilizer.rateHighGPerL > 0) || !(fertilizer.nPercent > 0)) {
     throw new DomainError('bad-argument', `${fertilizer.name} is not a fertilizer to mix in.`)

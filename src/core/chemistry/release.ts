@@ -35,14 +35,18 @@ export function warmDays(
   weeklyMeanTempC: number | readonly number[],
   q10 = Q10,
 ): number[] {
-  if (typeof weeklyMeanTempC !== 'number' && weeklyMeanTempC.length < weeks) {
+  const isList = Array.isArray(weeklyMeanTempC)
+  if (isList && weeklyMeanTempC.length < weeks) {
     throw new DomainError('too-few', `Temperatures are needed for all ${weeks} weeks.`)
   }
   let total = 0
   return Array.from({ length: weeks }, (_, week) => {
-    const tempC = typeof weeklyMeanTempC === 'number' ? weeklyMeanTempC : weeklyMeanTempC[week]
-    requireNumber('The weekly mean temperature in °C', tempC, { min: -10, max: 45 })
-    total += 7 * temperatureFactor(tempC as number, q10)
+    const tempC = requireNumber(
+      'The weekly mean temperature in °C',
+      isList ? weeklyMeanTempC[week] : weeklyMeanTempC,
+      { min: -10, max: 45 },
+    )
+    total += 7 * temperatureFactor(tempC, q10)
     return total
   })
 }

@@ -36,9 +36,9 @@ export function suctionAt(curve: RetentionCurve, theta: number): number {
 /** @throws DomainError when a parameter is impossible */
 export function requireCurve(curve: RetentionCurve): RetentionCurve {
   requireObject('The retention curve', curve)
-  requireNumber('thetaS', curve.thetaS, { above: 0, max: 1 })
-  requireNumber('thetaR', curve.thetaR, { min: 0, below: curve.thetaS })
-  requireNumber('alpha', curve.alpha, { above: 0 })
-  requireNumber('n', curve.n, { above: 1 })
+  requireNumber('The pore space (thetaS)', curve.thetaS, { above: 0, max: 1 })
+  requireNumber('The water held for good (thetaR)', curve.thetaR, { min: 0, below: curve.thetaS })
+  requireNumber('The curve’s alpha', curve.alpha, { above: 0 })
+  requireNumber('The curve’s n', curve.n, { above: 1 })
   return curve
 }

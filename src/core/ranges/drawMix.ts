@@ -40,18 +40,17 @@ export function drawMix(
   seed: number,
   refillSuctionCm = DRY_CM,
 ): Drawn {
+  const shares = componentShares(components)
   // Two parts may be of one material, measured and not: each has its own.
   const present = components.filter((one) => one.parts > 0)
-  const parts = componentShares(components).map(
+  const parts = shares.map(
     ({ material, share }, index): Part => ({
       share,
       interPorosity: material.interPorosity,
       of: materialDraws(material, present[index]?.measured ?? {}, count, seed),
     }),
   )
-  const alone = new Set(
-    components.filter((one) => one.parts > 0).map(({ material }) => material.id),
-  )
+  const alone = new Set(present.map(({ material }) => material.id))
   const isSole = alone.size === 1
   const model = normalsFrom(MODEL_SEED ^ seed)
   const [air, water, usable, porosity, ks, ph, ecSme, off, yields] = Array.from(

@@ -59,7 +59,7 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
   }
   if (input.lot) {
     requireMeasured(input.lot.measured ?? {})
-    requireNumber('The litres of the lot', input.lot.litres, { min: 0, max: 100_000 })
+    requireNumber('The litres of the lot', input.lot.litres, { above: 0, max: 100_000 })
     if (input.crop.freshOnly) {
       const group = groupOfCrop(input.crop)
       throw new DomainError(

@@ -1,4 +1,4 @@
-export type { FamilyShare, MixHistory } from './blendHistories'
+export { blendHistories, type FamilyShare, type MixHistory } from './blendHistories'
 export { type CropBar, cropBars, seasonOf } from './cropBars'
 export { cropInPot } from './cropInPot'
 export { addDays, addMonths, daysBetween } from './days'

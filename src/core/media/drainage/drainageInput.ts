@@ -1,6 +1,6 @@
 import type { ContainerShape } from '../../containers'
 import { DomainError } from '../../errors'
-import { requireNumber } from '../../validate'
+import { requireNumber, requireObject, requireOneOf } from '../../validate'
 import { type MediaLayer, requireLayers } from '../layeredCapacity'
 
 /** Water poured onto the surface. */
@@ -42,13 +42,18 @@ export interface DrainageInput {
   readonly tolerance?: number
 }
 
+const STATES = ['suction', 'drained', 'watered', 'moisture'] as const
+
 /** @throws DomainError where a simulation cannot be what was asked for */
 export function requireDrainage(input: DrainageInput): void {
   const { shape, layers, headspaceCm, pours, initial, endS, baseOffsetCm = 0 } = input
   requireLayers(shape, layers, baseOffsetCm)
   requireNumber('The headspace in cm', headspaceCm, { min: 0 })
   requireNumber('The end in s', endS, { above: 0, max: 60 * 86_400 })
-  for (const { atS, millilitres, durationS } of pours) {
+  if (!Array.isArray(pours)) {
+    throw new DomainError('bad-argument', 'The pours are missing.', { field: 'pours' })
+  }
+  for (const { atS, millilitres, durationS } of pours as typeof input.pours) {
     requireNumber('The time of a pour in s', atS, { min: 0 })
     requireNumber('The water poured in mL', millilitres, { min: 0 })
     requireNumber('How long a pour takes in s', durationS, { above: 0 })
@@ -58,6 +63,8 @@ export function requireDrainage(input: DrainageInput): void {
       })
     }
   }
+  requireObject('The state at the start', initial)
+  requireOneOf('The state at the start', initial.kind, STATES)
   if (initial.kind === 'suction') requireNumber('The suction at the start', initial.cm, { min: 0 })
   if (initial.kind === 'watered') {
     requireNumber('The rest after watering in s', initial.restS, { above: 0, max: 60 * 86_400 })

@@ -29,6 +29,14 @@ const NOTHING_DONE: TriageDone = {
   seedlingTest: 'none',
 }
 
+const DONE_NUMBERS = [
+  ['skimmedCm', 'The depth skimmed in cm'],
+  ['restedMonths', 'The months rested'],
+  ['minutesAt60', 'The minutes at 60 °C'],
+  ['minutesAt71', 'The minutes at 71 °C'],
+  ['minutesAt82', 'The minutes at 82 °C'],
+] as const
+
 const MIX_WITH: readonly MixWith[] = ['any', 'same-problem', 'none']
 
 /**
@@ -222,15 +230,7 @@ function requireFinding(finding: TriageFinding): void {
 }
 
 function requireDone(done: TriageDone): TriageDone {
-  for (const key of [
-    'skimmedCm',
-    'restedMonths',
-    'minutesAt60',
-    'minutesAt71',
-    'minutesAt82',
-  ] as const) {
-    requireNumber(key, done[key], { min: 0 })
-  }
-  requireOneOf('seedlingTest', done.seedlingTest, ['none', 'clean', 'harmed'] as const)
+  for (const [key, name] of DONE_NUMBERS) requireNumber(name, done[key], { min: 0 })
+  requireOneOf('The seedling test', done.seedlingTest, ['none', 'clean', 'harmed'] as const)
   return done
 }
