@@ -12,6 +12,8 @@ const TOPICS = [
   'crops',
   'problems',
   'containers',
+  /** What grows now. */
+  'plantings',
   'pens',
   'kit',
   /** What tests made of mixes. */
@@ -34,7 +36,7 @@ const generations = shared[GENERATIONS]
  */
 export function keep<Rows>(
   topics: KeptTopic | readonly KeptTopic[],
-  read: (db: Database) => Promise<Rows>,
+  read: (db: Database) => PromiseLike<Rows>,
 ): (db: Database) => Promise<Rows> {
   const keptBy = new WeakMap<object, Kept<Rows>>()
   const all = [topics].flat()
@@ -43,7 +45,8 @@ export function keep<Rows>(
     if (isTransaction(db)) return readInside(db, generation)
     const kept = keptBy.get(db)
     if (kept?.generation === generation) return kept.rows
-    const made: Kept<Rows> = { generation, rows: read(db), isRead: false }
+    // A query asks anew each time it is waited for: what is kept is its answer.
+    const made: Kept<Rows> = { generation, rows: Promise.resolve(read(db)), isRead: false }
     keptBy.set(db, made)
     made.rows.then(
       () => {

@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm'
 import { boolean, doublePrecision, index, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core'
 import type {
   BenchExpected,
@@ -84,6 +85,8 @@ export const benchTests = pgTable(
     index('tests_by_mix').on(table.mixId),
     index('tests_by_material').on(table.materialId),
     index('tests_by_start').on(table.startedAt),
+    // Few, and asked for with every reading of what tests found.
+    index('tests_thrown_away').on(table.id).where(sql`${table.thrownAwayAt} is not null`),
   ],
 )
 

@@ -28,6 +28,7 @@ export {
   addSampleCalibration,
   listCalibrationsOf,
   listCalibrationsOfLots,
+  listCalibrationsOfMixes,
   type StoredCalibrationOfSample,
 } from './sampleCalibrations'
 export { readSampleNames, type Sample, sampleKey } from './samples'

@@ -38,6 +38,15 @@ export async function listCalibrationsOfLots(
   return calibrationsWhere(db, inArray(sampleCalibrations.lotId, [...lotIds]))
 }
 
+/** Of these mixes, newest first; none that rests on a test that was thrown away. */
+export async function listCalibrationsOfMixes(
+  db: Database,
+  mixIds: readonly number[],
+): Promise<StoredCalibrationOfSample[]> {
+  if (mixIds.length === 0) return []
+  return calibrationsWhere(db, inArray(sampleCalibrations.mixId, [...mixIds]))
+}
+
 function calibrationsWhere(db: Database, condition: SQL) {
   const thrownAway = sql`exists (select 1 from ${benchTests} where ${benchTests.thrownAwayAt} is not null and ${benchTests.id} in (select value::integer from jsonb_array_elements_text(${sampleCalibrations.testIds})))`
   return db

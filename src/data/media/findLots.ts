@@ -129,6 +129,21 @@ export async function readLotNames(
   return new Map(rows.map(({ id, name }) => [id, name]))
 }
 
+/** Lots that were not put away, with the litres that are left of each, in the order asked for. */
+export async function readLotStocks(
+  db: Database,
+  ids: readonly number[],
+): Promise<(LotName & { readonly litres: number })[]> {
+  if (ids.length === 0) return []
+  const rows = await db
+    .select({ id: lots.id, name: lots.name, litres: lotSummaries.litres })
+    .from(lots)
+    .innerJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(and(inArray(lots.id, [...ids]), isNull(lots.putAwayAt)))
+  const byId = new Map(rows.map((row) => [row.id, row]))
+  return ids.flatMap((id) => byId.get(id) ?? [])
+}
+
 /** Names of lots, those that were put away too. */
 export async function readLotNamesEver(
   db: Database,

@@ -1,5 +1,12 @@
 export { litresThere, newestTransfers, sumsByKind, unbalancedLots } from './audit'
-export { findLotNames, findLots, type LotOrder, readLotNames, readLotNamesEver } from './findLots'
+export {
+  findLotNames,
+  findLots,
+  type LotOrder,
+  readLotNames,
+  readLotNamesEver,
+  readLotStocks,
+} from './findLots'
 export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {

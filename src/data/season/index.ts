@@ -5,6 +5,7 @@ export { addPhoto, readPhoto } from './photos'
 export {
   endAllIn,
   endPlanting,
+  lastCropsIn,
   type NewPlanting,
   openPlantings,
   type Planting,

@@ -3,6 +3,7 @@ import { outcomeOf } from '../../core/season'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { forget, keep } from '../kept'
 import { openNextInnings } from '../media/innings'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
@@ -30,8 +31,24 @@ export async function plantingsIn(
 }
 
 /** What grows now, in all containers. */
-export async function openPlantings(db: Database): Promise<Planting[]> {
-  return db.select().from(plantings).where(isNull(plantings.endedOn)).orderBy(plantings.id)
+export const openPlantings: (db: Database) => Promise<readonly Planting[]> = keep(
+  'plantings',
+  (db) => db.select().from(plantings).where(isNull(plantings.endedOn)).orderBy(plantings.id),
+)
+
+/** The crop that was planted last in each of these containers, growing or gone. */
+export async function lastCropsIn(
+  db: Database,
+  containerIds: readonly number[],
+): Promise<ReadonlyMap<number, string>> {
+  if (containerIds.length === 0) return new Map()
+  const { containerId, cropId, startedOn, id } = plantings
+  const rows = await db
+    .selectDistinctOn([containerId], { containerId, cropId })
+    .from(plantings)
+    .where(inArray(containerId, [...containerIds]))
+    .orderBy(containerId, desc(startedOn), desc(id))
+  return new Map(rows.map((row) => [row.containerId, row.cropId]))
 }
 
 /** @throws NotFound */
@@ -66,6 +83,7 @@ export async function plant(
         ? []
         : [{ ...planting, containerId: id, lotId, inningsId }]
     })
+    forget('plantings')
     const made = await tx.insert(plantings).values(rows).returning({ id: plantings.id })
     return made.map(({ id }) => id)
   })
@@ -125,6 +143,7 @@ export async function endPlanting(
     if (end.endedOn < startedOn) {
       throw new Conflict(`It was planted on ${startedOn}: it cannot end before that.`)
     }
+    forget('plantings')
     const ended = await tx
       .update(plantings)
       .set({ ...end, version: sql`${plantings.version} + 1` })
@@ -169,6 +188,7 @@ export async function takeEndBack(db: Database, id: number): Promise<void> {
     if (isOver || last?.id !== inningsId) {
       throw new Conflict('Its mix has gone on since: this cannot be taken back.')
     }
+    forget('plantings')
     await tx
       .update(plantings)
       .set({ endedOn: null, endedWhy: null, version: sql`${plantings.version} + 1` })
@@ -190,6 +210,7 @@ export async function takePlantingsOut(db: Database, ids: readonly number[]): Pr
       const { lotId, inningsId, endedOn } = await readPlanting(tx, id)
       await lockLot(tx, lotId)
       if (endedOn !== null) throw new Conflict('This planting was ended: take its end back first.')
+      forget('plantings')
       await tx.delete(plantings).where(eq(plantings.id, id))
       await unplantInnings(tx, inningsId)
     }
@@ -220,6 +241,7 @@ export async function endAllIn(
   lotId: number,
   end: Pick<PlantingEnd, 'endedOn' | 'endedWhy'> & { readonly workOrderId?: number },
 ): Promise<void> {
+  forget('plantings')
   await db
     .update(plantings)
     .set({ ...end, version: sql`${plantings.version} + 1` })
@@ -228,6 +250,7 @@ export async function endAllIn(
 
 /** What a turnover ended grows again: its end was taken back. */
 export async function growAgain(db: Database, workOrderId: number): Promise<void> {
+  forget('plantings')
   await db
     .update(plantings)
     .set({

@@ -9,7 +9,14 @@ import {
 import { DEFAULT_LIMITS } from '../../core/recondition'
 import { drainHoles, emitters, settlingTopUp } from '../../core/season'
 import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
-import { appendLines, createLot, findLots, materialsById, readLotCards } from '../../data/media'
+import {
+  appendLines,
+  createLot,
+  findLots,
+  materialsById,
+  readLotCards,
+  readLotStocks,
+} from '../../data/media'
 import { findMixNames } from '../../data/mixes'
 import { listCrops } from '../../data/season'
 import { listFindings } from '../../data/trials'
@@ -158,14 +165,12 @@ function litresAtGap(shape: ContainerShape, headspaceCm: number): number {
 /** What an empty pot can be filled from: lots that wait in the store, own mixes, bags. */
 export async function fillChoices(db: OpenDatabase): Promise<FillChoices> {
   const { ids } = await findLots(db, { states: ['store'], offset: 0, limit: FIRST })
-  const lots = await readLotCards(db, ids)
+  const lots = await readLotStocks(db, ids)
   const { rows } = await findMixNames(db, '', FIRST)
   const materials = await materialsById(db)
   const standards = await standardMedia(db)
   return {
-    lots: lots
-      .filter(({ contents }) => contents.litres > 0)
-      .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
+    lots: lots.filter(({ litres }) => litres > 0),
     mixes: rows.map(({ id, name }) => ({
       id,
       name,

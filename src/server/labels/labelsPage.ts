@@ -30,8 +30,10 @@ export async function labelsPage(
   const containers = await listContainers(db)
   const pots = chosenPots(containers, asked)
   const lotIds = idsOf(asked.lots)
+  const shownPots = pots.slice(0, MOST)
+  const shownLots = lotIds.slice(0, MOST - shownPots.length)
   const facts = await readCardFacts(db, tables, [
-    ...new Set([...lotIds, ...pots.flatMap(({ lotId }) => lotId ?? [])]),
+    ...new Set([...shownLots, ...shownPots.flatMap(({ lotId }) => lotId ?? [])]),
   ])
   const byId = new Map(facts.map((one) => [one.lot.id, one]))
   const growing = new Map<number, string[]>()
@@ -43,8 +45,8 @@ export async function labelsPage(
   const factsOf = ({ id, lotId }: StoredContainer) =>
     blind.has(id) ? undefined : byId.get(lotId ?? 0)
   const all = [
-    ...pots.map((pot) => potLabel(pot, factsOf(pot), growing.get(pot.id) ?? [])),
-    ...lotIds.flatMap((id) => {
+    ...shownPots.map((pot) => potLabel(pot, factsOf(pot), growing.get(pot.id) ?? [])),
+    ...shownLots.flatMap((id) => {
       const found = byId.get(id)
       return found ? [lotLabel(found)] : []
     }),
@@ -53,11 +55,11 @@ export async function labelsPage(
     asked,
     size: LABEL_SIZES.find(({ id }) => id === asked.size) ?? (LABEL_SIZES[0] as LabelSize),
     skip: asked.skip ?? 0,
-    labels: all.slice(0, MOST).map((label) => {
+    labels: all.map((label) => {
       const address = `${origin}/c/${encodeURIComponent(label.code)}`
       return { ...label, address, qr: qrPath(address) }
     }),
-    left: Math.max(0, all.length - MOST),
+    left: Math.max(0, pots.length + lotIds.length - MOST),
     places: [...new Set(containers.map(({ place }) => place))].sort((a, b) => a.localeCompare(b)),
     origin,
     isOnlyHere: ['localhost', '127.0.0.1', '[::1]'].includes(new URL(origin).hostname),

@@ -21,11 +21,27 @@ export function qrModules(text: string): {
   }
 }
 
-/**
- * A text as a QR code: a path of its dark modules.
- * @returns the path, and how many modules a side has with its quiet zone
- */
-export function qrPath(text: string): { readonly path: string; readonly modules: number } {
+export interface QrPath {
+  readonly path: string
+  /** A side has so many, with its quiet zone. */
+  readonly modules: number
+}
+
+/** Codes of labels that were shown before: a pot's address stays what it is. */
+const drawn = new Map<string, QrPath>()
+const MOST_DRAWN = 1000
+
+/** A text as a QR code: a path of its dark modules. */
+export function qrPath(text: string): QrPath {
+  const known = drawn.get(text)
+  if (known) return known
+  if (drawn.size >= MOST_DRAWN) drawn.clear()
+  const made = draw(text)
+  drawn.set(text, made)
+  return made
+}
+
+function draw(text: string): QrPath {
   const { modules, isDark } = qrModules(text)
   let path = ''
   for (let row = 0; row < modules; row++) {

@@ -45,7 +45,7 @@ export async function readCardFacts(
     if (facts) found.set(id, facts)
   }
   const missing = ids.filter((id) => versions.has(id) && !found.has(id))
-  for (const facts of await workOut(db, tables, missing)) {
+  for (const facts of await freshCardFacts(db, tables, missing)) {
     const { id } = facts.lot
     keptFacts.write(db, id, stampOf(id), facts)
     found.set(id, facts)
@@ -53,7 +53,12 @@ export async function readCardFacts(
   return ids.flatMap((id) => found.get(id) ?? [])
 }
 
-async function workOut(db: Database, tables: Tables, ids: readonly number[]): Promise<CardFacts[]> {
+/** The same worked out anew and kept for nobody: a round over all lots would push out what pages ask for. */
+export async function freshCardFacts(
+  db: Database,
+  tables: Tables,
+  ids: readonly number[],
+): Promise<CardFacts[]> {
   const cards = await readLotCards(db, ids)
   const calibrations = await listCalibrationsOfLots(db, ids)
   const tests = await listTestsSinceMixing(db, ids)

@@ -10,12 +10,13 @@ import { readSite } from '../../data/site'
 import { readTables } from '../tables'
 import type { CardFacts, Tables } from './lotFacts'
 import { restingState } from './lotFinding'
-import { readCardFacts } from './readLotFacts'
+import { freshCardFacts, readCardFacts } from './readLotFacts'
 
-/** So many lots are worked out before others get their turn. */
+/** So many lots are read at once. */
 const AT_ONCE = 20
-/** Nobody waits for the round over all lots: requests come first. */
-const PAUSE_MS = 100
+/** Nobody waits for the round over all lots: after a few of them requests get their turn. */
+const IN_ROUND_AT_ONCE = 5
+const PAUSE_MS = 50
 
 /** Writes what lists are sorted and narrowed by of every lot that was changed; part of the transaction that changed it. */
 export async function summarizeChangedLots(db: Database): Promise<void> {
@@ -30,10 +31,10 @@ export async function summarizeAllLots(db: Database, isStopped: () => boolean): 
   const written = await listLotSummaries(db)
   const tables = await tablesOf(db)
   const known = new Map(written.map((one) => [one.lotId, one]))
-  for (const ids of inPieces([...known.keys()])) {
+  for (const ids of inPieces([...known.keys()], IN_ROUND_AT_ONCE)) {
     if (isStopped()) return
     await setTimeout(PAUSE_MS)
-    const fresh = await workOut(db, tables, ids)
+    const fresh = (await freshCardFacts(db, tables, ids)).map((facts) => summaryOf(facts, tables))
     const changed = fresh.filter((one) => !isSame(one, known.get(one.lotId)))
     if (changed.length > 0) await db.transaction((tx) => writeLotSummaries(tx, changed))
   }
@@ -78,8 +79,8 @@ function isSame(a: LotSummary, b: LotSummary | undefined): boolean {
   )
 }
 
-function inPieces(ids: readonly number[]): number[][] {
-  return Array.from({ length: Math.ceil(ids.length / AT_ONCE) }, (_, piece) =>
-    ids.slice(piece * AT_ONCE, (piece + 1) * AT_ONCE),
+function inPieces(ids: readonly number[], atOnce = AT_ONCE): number[][] {
+  return Array.from({ length: Math.ceil(ids.length / atOnce) }, (_, piece) =>
+    ids.slice(piece * atOnce, (piece + 1) * atOnce),
   )
 }

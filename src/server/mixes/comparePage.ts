@@ -3,7 +3,7 @@ import { listMaterials, materialsById } from '../../data/media'
 import { listMixes } from '../../data/mixes'
 import type { CompareMixesPage } from '../../messages/mixes/mixes'
 import type { OpenDatabase } from '../database'
-import { materialsAsTested, sizesOf, testOfMix } from './mixSetting'
+import { materialsAsTested, sizesOf, testsOfMixes } from './mixSetting'
 
 const MOST = 4
 
@@ -14,10 +14,14 @@ export async function comparePage(
 ): Promise<CompareMixesPage> {
   const materials = await materialsById(db)
   const recipes: CompareMixesPage['mixes'][number][] = []
-  for (const { id, name, versions } of await listMixes(db)) {
-    const [{ parts, at }] = versions
-    const test = await testOfMix(db, id, at)
-    const tested = materialsAsTested(parts, materials, test)
+  const written = await listMixes(db)
+  const tests = await testsOfMixes(
+    db,
+    written.map(({ id, versions: [{ at }] }) => ({ id, writtenAt: at })),
+  )
+  for (const { id, name, versions } of written) {
+    const [{ parts }] = versions
+    const tested = materialsAsTested(parts, materials, tests.get(id) ?? null)
     recipes.push({ key: String(id), name, parts, asTested: [...tested.values()] })
   }
   const bags = (await listMaterials(db))

@@ -5,7 +5,11 @@ import {
   withMeasuredWater,
 } from '../../core/media'
 import type { MixPart } from '../../core/mixes'
-import { listCalibrationsOf, type StoredCalibrationOfSample } from '../../data/bench'
+import {
+  listCalibrationsOf,
+  listCalibrationsOfMixes,
+  type StoredCalibrationOfSample,
+} from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import type { Database } from '../../data/database'
 import type { MixContainer } from '../../messages/mixes/mixes'
@@ -70,7 +74,34 @@ export async function testOfMix(
   mixId: number,
   writtenAt: Date,
 ): Promise<StoredCalibrationOfSample | null> {
-  const [found] = await listCalibrationsOf(db, { kind: 'mix', id: mixId })
+  return newestOf(await listCalibrationsOf(db, { kind: 'mix', id: mixId }), writtenAt)
+}
+
+/** The same for many recipes at once, by their ids. */
+export async function testsOfMixes(
+  db: Database,
+  mixes: readonly { readonly id: number; readonly writtenAt: Date }[],
+): Promise<ReadonlyMap<number, StoredCalibrationOfSample>> {
+  const all = await listCalibrationsOfMixes(
+    db,
+    mixes.map(({ id }) => id),
+  )
+  return new Map(
+    mixes.flatMap(({ id, writtenAt }) => {
+      const newest = newestOf(
+        all.filter(({ mixId }) => mixId === id),
+        writtenAt,
+      )
+      return newest ? [[id, newest] as const] : []
+    }),
+  )
+}
+
+/** The first of those that are told newest first, where it is of the recipe as it stands. */
+function newestOf(
+  [found]: readonly StoredCalibrationOfSample[],
+  writtenAt: Date,
+): StoredCalibrationOfSample | null {
   return found && found.at >= writtenAt && found.from.length > 0 ? found : null
 }
 

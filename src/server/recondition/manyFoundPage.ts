@@ -2,7 +2,7 @@ import { heightForVolume } from '../../core/containers'
 import type { PotLook } from '../../core/recondition'
 import type { StoredContainer } from '../../data/containers'
 import { intakesOfPots, type PotIntake } from '../../data/recondition'
-import { openPlantings } from '../../data/season'
+import { lastCropsIn, openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type {
   ManyFoundPage,
@@ -13,7 +13,6 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type CardFacts, foundViews, problemChoices, readCardFacts } from '../lots'
 import { readTables } from '../tables'
-import { lastCropsIn } from './lastCropsIn'
 
 /** Pots with a mix in which nothing grows now, and those asked for, with what is known of each already. */
 export async function manyFoundPage(

@@ -1,6 +1,6 @@
 import { byName } from '../../data/byName'
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
-import { listMaterials, readLotCards, readLotNames } from '../../data/media'
+import { listMaterials, readLotNames, readLotStocks } from '../../data/media'
 import { listMixesByIds } from '../../data/mixes'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -135,16 +135,11 @@ async function lotsWith(
   lotIds: readonly number[],
 ): Promise<FillChoices['lots']> {
   const there = new Set(waiting.map(({ id }) => id))
-  const more = await readLotCards(
+  const more = await readLotStocks(
     db,
     [...new Set(lotIds)].filter((id) => !there.has(id)),
   )
-  return [
-    ...waiting,
-    ...more
-      .filter(({ contents }) => contents.litres > 0)
-      .map(({ id, name, contents }) => ({ id, name, litres: contents.litres })),
-  ]
+  return [...waiting, ...more.filter(({ litres }) => litres > 0)]
 }
 
 async function mixesWith(db: OpenDatabase, ids: readonly number[]): Promise<NewTrialPage['mixes']> {

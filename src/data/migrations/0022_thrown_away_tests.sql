@@ -1,0 +1,1 @@
+CREATE INDEX "tests_thrown_away" ON "bench_tests" USING btree ("id") WHERE "bench_tests"."thrown_away_at" is not null;
