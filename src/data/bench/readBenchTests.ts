@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, gt, gte, inArray, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, gt, gte, isNotNull, isNull, lt, or, sql } from 'drizzle-orm'
 import type { BenchOutcome, Observation, TestKind } from '../../core/bench'
+import { among } from '../among'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -86,7 +87,7 @@ export async function listTestsSinceMixing(
     .innerJoin(lots, eq(lots.id, benchTests.lotId))
     .where(
       and(
-        inArray(benchTests.lotId, [...lotIds]),
+        among(benchTests.lotId, lotIds),
         isNull(benchTests.thrownAwayAt),
         isNotNull(benchTests.endedAt),
         eq(benchTests.isReference, false),
@@ -124,10 +125,7 @@ export async function readRunBefore(
 /** Tests by their ids, set aside or not. */
 export async function listTestsById(db: Database, ids: readonly number[]): Promise<StoredTest[]> {
   if (ids.length === 0) return []
-  return db
-    .select()
-    .from(benchTests)
-    .where(inArray(benchTests.id, [...ids]))
+  return db.select().from(benchTests).where(among(benchTests.id, ids))
 }
 
 /** Finished tests of a sample that do not count any more, newest first. */
@@ -230,7 +228,7 @@ async function withMoments(db: Database, rows: readonly StoredTest[]): Promise<B
   const moments = await db
     .select()
     .from(benchMoments)
-    .where(and(inArray(benchMoments.testId, ids), isNull(benchMoments.undoneAt)))
+    .where(and(among(benchMoments.testId, ids), isNull(benchMoments.undoneAt)))
     .orderBy(asc(benchMoments.at))
   const byTest = groupBy(moments, ({ testId }) => testId)
   return rows.map((row) => ({

@@ -1,4 +1,5 @@
-import { and, desc, inArray, not, type SQL, sql } from 'drizzle-orm'
+import { and, desc, not, type SQL, sql } from 'drizzle-orm'
+import { among } from '../among'
 import type { Database } from '../database'
 import { forget } from '../kept'
 import { tellLotChanged } from '../media/lots'
@@ -35,7 +36,7 @@ export async function listCalibrationsOfLots(
   lotIds: readonly number[],
 ): Promise<StoredCalibrationOfSample[]> {
   if (lotIds.length === 0) return []
-  return calibrationsWhere(db, inArray(sampleCalibrations.lotId, [...lotIds]))
+  return calibrationsWhere(db, among(sampleCalibrations.lotId, lotIds))
 }
 
 /** Of these mixes, newest first; none that rests on a test that was thrown away. */
@@ -44,7 +45,7 @@ export async function listCalibrationsOfMixes(
   mixIds: readonly number[],
 ): Promise<StoredCalibrationOfSample[]> {
   if (mixIds.length === 0) return []
-  return calibrationsWhere(db, inArray(sampleCalibrations.mixId, [...mixIds]))
+  return calibrationsWhere(db, among(sampleCalibrations.mixId, mixIds))
 }
 
 function calibrationsWhere(db: Database, condition: SQL) {

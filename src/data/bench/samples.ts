@@ -1,5 +1,6 @@
-import { eq, inArray, type SQL } from 'drizzle-orm'
+import { eq, type SQL } from 'drizzle-orm'
 import type { SampleKind } from '../../core/bench'
+import { among } from '../among'
 import type { Database } from '../database'
 import { lots } from '../media/lotTables'
 import { materialsById } from '../media/materials'
@@ -28,14 +29,14 @@ export async function readSampleNames(
   const lotRows =
     lotIds.length === 0
       ? []
-      : await db.select({ id: lots.id, name: lots.name }).from(lots).where(inArray(lots.id, lotIds))
+      : await db.select({ id: lots.id, name: lots.name }).from(lots).where(among(lots.id, lotIds))
   const mixRows =
     mixIds.length === 0
       ? []
       : await db
           .select({ id: mixes.id, name: mixes.name })
           .from(mixes)
-          .where(inArray(mixes.id, mixIds))
+          .where(among(mixes.id, mixIds))
   const materials = await materialsById(db)
   return new Map([
     ...lotRows.map(({ id, name }) => [sampleKey({ kind: 'lot', id }), name] as const),

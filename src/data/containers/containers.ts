@@ -1,6 +1,7 @@
-import { and, asc, eq, inArray, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull, ne, sql } from 'drizzle-orm'
 import { aboveFiller, type ContainerShape, containerVolume } from '../../core/containers'
 import type { Exposure } from '../../core/season'
+import { among } from '../among'
 import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
@@ -157,7 +158,7 @@ export async function placeLot(
           .select({ lotId: lotPlaces.lotId, code: containers.code })
           .from(lotPlaces)
           .innerJoin(containers, eq(containers.id, lotPlaces.containerId))
-          .where(inArray(lotPlaces.containerId, [...containerIds]))
+          .where(among(lotPlaces.containerId, containerIds))
   const other = taken.find((place) => place.lotId !== lotId)
   if (other) throw new Conflict(`Container ${other.code} holds lot ${other.lotId}: empty it first.`)
   await db.delete(lotPlaces).where(eq(lotPlaces.lotId, lotId))

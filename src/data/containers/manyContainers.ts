@@ -1,5 +1,6 @@
-import { eq, inArray, sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
 import type { Exposure } from '../../core/season'
+import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
 import { forget } from '../kept'
@@ -44,7 +45,7 @@ export async function changeContainers(
       ...(placeId ? { placeId } : {}),
       version: sql`${containers.version} + 1`,
     })
-    .where(inArray(containers.id, [...ids]))
+    .where(among(containers.id, ids))
   if (exposure) await setExposure(db, ids, exposure)
   return {
     before: found.map(({ id, place, name, exposure }) => ({ id, place, name, exposure })),
@@ -62,7 +63,7 @@ export async function changeExposure(
   await db
     .update(containers)
     .set({ version: sql`${containers.version} + 1` })
-    .where(inArray(containers.id, [...ids]))
+    .where(among(containers.id, ids))
   await setExposure(db, ids, exposure)
 }
 
@@ -79,7 +80,7 @@ async function setExposure(
   await db
     .update(containers)
     .set({ exposure: sql`nullif(${exposure}::text, (${ofPlace}))` })
-    .where(inArray(containers.id, [...ids]))
+    .where(among(containers.id, ids))
 }
 
 /**
@@ -101,7 +102,7 @@ export async function putContainersAway(
     await tx
       .update(containers)
       .set({ putAwayAt: at, version: sql`${containers.version} + 1` })
-      .where(inArray(containers.id, [...ids]))
+      .where(among(containers.id, ids))
   })
 }
 
@@ -111,5 +112,5 @@ export async function takeContainersUp(db: Database, ids: readonly number[]): Pr
   await db
     .update(containers)
     .set({ putAwayAt: null, version: sql`${containers.version} + 1` })
-    .where(inArray(containers.id, [...ids]))
+    .where(among(containers.id, ids))
 }

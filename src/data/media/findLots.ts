@@ -1,5 +1,6 @@
 import { and, asc, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
 import type { LotState } from '../../core/media'
+import { among } from '../among'
 import { containers, places } from '../containers/tables'
 import type { Database } from '../database'
 import { naturally } from '../naturally'
@@ -125,7 +126,7 @@ export async function readLotNames(
   const rows = await db
     .select({ id: lots.id, name: lots.name })
     .from(lots)
-    .where(inArray(lots.id, [...ids]))
+    .where(among(lots.id, ids))
   return new Map(rows.map(({ id, name }) => [id, name]))
 }
 
@@ -139,7 +140,7 @@ export async function readLotStocks(
     .select({ id: lots.id, name: lots.name, litres: lotSummaries.litres })
     .from(lots)
     .innerJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
-    .where(and(inArray(lots.id, [...ids]), isNull(lots.putAwayAt)))
+    .where(and(among(lots.id, ids), isNull(lots.putAwayAt)))
   const byId = new Map(rows.map((row) => [row.id, row]))
   return ids.flatMap((id) => byId.get(id) ?? [])
 }
@@ -155,7 +156,7 @@ export async function readLotNamesEver(
   const rows = await db
     .select({ id: lots.id, name: lots.name, putAwayAt: lots.putAwayAt })
     .from(lots)
-    .where(inArray(lots.id, [...new Set(ids)]))
+    .where(among(lots.id, new Set(ids)))
   return new Map(
     rows.map(({ id, name, putAwayAt }) => [id, { lotId: id, name, isAway: putAwayAt !== null }]),
   )

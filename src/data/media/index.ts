@@ -1,4 +1,4 @@
-export { litresThere, newestTransfers, sumsByKind, unbalancedLots } from './audit'
+export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots } from './audit'
 export {
   findLotNames,
   findLots,

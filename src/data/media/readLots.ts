@@ -1,6 +1,7 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { LotContents } from '../../core/media'
 import type { Heritage, MixState } from '../../core/recondition'
+import { among } from '../among'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -65,7 +66,7 @@ export async function readLotVersions(
   const rows = await db
     .select({ id: lots.id, version: lots.version })
     .from(lots)
-    .where(and(inArray(lots.id, [...ids]), isNull(lots.putAwayAt)))
+    .where(and(among(lots.id, ids), isNull(lots.putAwayAt)))
   return new Map(rows.map(({ id, version }) => [id, version]))
 }
 
@@ -79,26 +80,26 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
   const rows = await db
     .select()
     .from(lots)
-    .where(and(inArray(lots.id, asked), isNull(lots.putAwayAt)))
+    .where(and(among(lots.id, asked), isNull(lots.putAwayAt)))
   const contents = await db
     .select()
     .from(lotContents)
-    .where(inArray(lotContents.lotId, asked))
+    .where(among(lotContents.lotId, asked))
     .orderBy(desc(lotContents.litres))
   const places = await db
     .select()
     .from(lotPlaces)
-    .where(inArray(lotPlaces.lotId, asked))
+    .where(among(lotPlaces.lotId, asked))
     .orderBy(asc(lotPlaces.containerId))
   const seasons = await db
     .select()
     .from(innings)
-    .where(inArray(innings.lotId, asked))
+    .where(among(innings.lotId, asked))
     .orderBy(asc(innings.number))
   const newest = await db
     .selectDistinctOn([measurements.lotId, measurements.quantity])
     .from(measurements)
-    .where(and(inArray(measurements.lotId, asked), countsStill))
+    .where(and(among(measurements.lotId, asked), countsStill))
     .orderBy(
       measurements.lotId,
       measurements.quantity,
@@ -108,12 +109,12 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
   const seen = await db
     .select()
     .from(lotFindings)
-    .where(and(inArray(lotFindings.lotId, asked), isNull(lotFindings.endedAt)))
+    .where(and(among(lotFindings.lotId, asked), isNull(lotFindings.endedAt)))
     .orderBy(desc(lotFindings.at), desc(lotFindings.id))
   const treated = await db
     .select()
     .from(lotTreatments)
-    .where(and(inArray(lotTreatments.lotId, asked), isNull(lotTreatments.takenBackAt)))
+    .where(and(among(lotTreatments.lotId, asked), isNull(lotTreatments.takenBackAt)))
     .orderBy(desc(lotTreatments.at), desc(lotTreatments.id))
   const lotId = (row: { readonly lotId: number }) => row.lotId
   const byContents = groupBy(contents, lotId)
@@ -160,12 +161,12 @@ export async function readLots(db: Database, ids: readonly number[]): Promise<Lo
   const readings = await db
     .select()
     .from(measurements)
-    .where(and(inArray(measurements.lotId, asked), countsStill))
+    .where(and(among(measurements.lotId, asked), countsStill))
     .orderBy(desc(measurements.at), desc(measurements.id))
   const entries = await db
     .select()
     .from(ledgerEntries)
-    .where(inArray(ledgerEntries.lotId, asked))
+    .where(among(ledgerEntries.lotId, asked))
     .orderBy(asc(ledgerEntries.at), asc(ledgerEntries.id))
   const byReading = groupBy(readings, ({ lotId }) => lotId)
   const byEntry = groupBy(entries, ({ lotId }) => lotId)

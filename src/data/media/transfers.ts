@@ -1,6 +1,7 @@
-import { and, desc, eq, inArray, isNull, or } from 'drizzle-orm'
+import { and, desc, eq, isNull, or } from 'drizzle-orm'
 import { type LedgerLine, requireBalanced, reversingLine, type Transfer } from '../../core/media'
 import type { Heritage, MixState } from '../../core/recondition'
+import { among } from '../among'
 import { containersOfLot, placeLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
@@ -155,7 +156,7 @@ export async function undoTransfer(db: Database, id: number, at: Date): Promise<
       await tx
         .update(lotFindings)
         .set({ endedAt: at })
-        .where(inArray(lotFindings.id, [...undo.findingIds]))
+        .where(among(lotFindings.id, undo.findingIds))
     }
     if (undo.isNew) {
       await placeLot(tx, toLotId, [])

@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import type { MixFor, MixPart } from '../../core/mixes'
+import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { groupBy } from '../groupBy'
@@ -76,7 +77,7 @@ export async function listMixesByIds(db: Database, ids: readonly number[]): Prom
   const rows = await db
     .select()
     .from(mixes)
-    .where(and(inArray(mixes.id, [...ids]), isNull(mixes.putAwayAt)))
+    .where(and(among(mixes.id, ids), isNull(mixes.putAwayAt)))
   return withVersions(db, rows)
 }
 
@@ -108,7 +109,7 @@ async function withVersions(
     await db
       .select()
       .from(mixVersions)
-      .where(inArray(mixVersions.mixId, ids))
+      .where(among(mixVersions.mixId, ids))
       .orderBy(desc(mixVersions.number)),
     ({ mixId }) => mixId,
   )

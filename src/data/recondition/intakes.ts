@@ -1,4 +1,5 @@
-import { desc, inArray } from 'drizzle-orm'
+import { desc } from 'drizzle-orm'
+import { among } from '../among'
 import type { Database } from '../database'
 import { tellLotChanged } from '../media'
 import { potIntakes } from './tables'
@@ -24,6 +25,6 @@ export async function intakesOfPots(
   return db
     .selectDistinctOn([potIntakes.containerId])
     .from(potIntakes)
-    .where(inArray(potIntakes.containerId, [...containerIds]))
+    .where(among(potIntakes.containerId, containerIds))
     .orderBy(potIntakes.containerId, desc(potIntakes.at), desc(potIntakes.id))
 }

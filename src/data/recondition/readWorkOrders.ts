@@ -1,4 +1,5 @@
 import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm'
+import { among } from '../among'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { lots } from '../media/lotTables'
@@ -91,7 +92,7 @@ export async function readOpenOrders(
   if (lotIds.length === 0) return new Map()
   const rows = await orderRows(
     db,
-    and(eq(workOrders.state, 'open'), inArray(workOrders.lotId, [...lotIds])),
+    and(eq(workOrders.state, 'open'), among(workOrders.lotId, lotIds)),
   )
   return new Map(rows.map((row) => [row.lotId, row]))
 }
@@ -114,7 +115,7 @@ export async function lastHabits(
   const rows = await db
     .selectDistinctOn([workOrders.lotId], { lotId: workOrders.lotId, intake: workOrders.intake })
     .from(workOrders)
-    .where(inArray(workOrders.lotId, [...lotIds]))
+    .where(among(workOrders.lotId, lotIds))
     .orderBy(workOrders.lotId, desc(workOrders.id))
   return new Map(rows.map(({ lotId, intake }) => [lotId, intake.everyDays ?? null]))
 }

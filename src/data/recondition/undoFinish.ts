@@ -1,4 +1,5 @@
-import { eq, inArray, sql } from 'drizzle-orm'
+import { eq, sql } from 'drizzle-orm'
+import { among } from '../among'
 import { giveGramsToStock } from '../chemistry/amendments'
 import { placeLot } from '../containers/containers'
 import type { Database } from '../database'
@@ -55,13 +56,13 @@ export async function undoFinish(db: Database, orderId: number, at: Date): Promi
       await tx
         .update(lotFindings)
         .set({ endedAt: at })
-        .where(inArray(lotFindings.id, [...undo.stayingIds]))
+        .where(among(lotFindings.id, undo.stayingIds))
     }
     if (undo.endedFindingIds.length > 0) {
       await tx
         .update(lotFindings)
         .set({ endedAt: null })
-        .where(inArray(lotFindings.id, [...undo.endedFindingIds]))
+        .where(among(lotFindings.id, undo.endedFindingIds))
     }
     for (const { id, unit, amount } of undo.taken) {
       await (unit === 'L' ? giveToStock : giveGramsToStock)(tx, id, amount)

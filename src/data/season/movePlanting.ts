@@ -1,4 +1,5 @@
-import { eq, inArray, or } from 'drizzle-orm'
+import { eq, or } from 'drizzle-orm'
+import { among } from '../among'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
@@ -73,7 +74,7 @@ export async function movesOf(db: Database, all: readonly Planting[]): Promise<P
   return db
     .select()
     .from(plantings)
-    .where(or(inArray(plantings.id, came), inArray(plantings.movedFromId, left)))
+    .where(or(among(plantings.id, came), among(plantings.movedFromId, left)))
 }
 
 /** When plants first went in, however often they were moved since. */

@@ -1,4 +1,5 @@
-import { and, eq, inArray, isNull, notInArray, sql } from 'drizzle-orm'
+import { and, eq, isNull, notInArray, sql } from 'drizzle-orm'
+import { among } from '../among'
 import { containersOfLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
@@ -44,7 +45,7 @@ async function requireNotMovedOn(db: Database, ids: readonly number[]): Promise<
   if (ids.length === 0) return
   const elsewhere = await db.$count(
     plantings,
-    and(inArray(plantings.movedFromId, [...ids]), notInArray(plantings.id, [...ids])),
+    and(among(plantings.movedFromId, ids), notInArray(plantings.id, [...ids])),
   )
   if (elsewhere > 0) {
     throw new Conflict('Plants of it were moved to another pot: take that back first.')

@@ -1,5 +1,6 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { outcomeOf } from '../../core/season'
+import { among } from '../among'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
@@ -26,7 +27,7 @@ export async function plantingsIn(
   return db
     .select()
     .from(plantings)
-    .where(inArray(plantings.containerId, [...containerIds]))
+    .where(among(plantings.containerId, containerIds))
     .orderBy(desc(plantings.startedOn), desc(plantings.id))
 }
 
@@ -46,7 +47,7 @@ export async function lastCropsIn(
   const rows = await db
     .selectDistinctOn([containerId], { containerId, cropId })
     .from(plantings)
-    .where(inArray(containerId, [...containerIds]))
+    .where(among(containerId, containerIds))
     .orderBy(containerId, desc(startedOn), desc(id))
   return new Map(rows.map((row) => [row.containerId, row.cropId]))
 }

@@ -1,5 +1,6 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
 import type { LoggedTrouble } from '../../core/recondition'
+import { among } from '../among'
 import type { Database } from '../database'
 import { groupBy } from '../groupBy'
 import { potLog } from './plantingTables'
@@ -27,7 +28,7 @@ export async function troubleInLots(
     .from(potLog)
     .where(
       and(
-        inArray(potLog.lotId, [...lotIds]),
+        among(potLog.lotId, lotIds),
         eq(potLog.takenBack, false),
         inArray(potLog.kind, ['stays wet', 'dries fast']),
         sinceMixing,

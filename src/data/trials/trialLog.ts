@@ -1,6 +1,7 @@
 import { and, asc, eq, gte, inArray, isNotNull, isNull, lt, or } from 'drizzle-orm'
 import type { PotLogKind } from '../../core/season'
 import type { TrialEvent } from '../../core/trials'
+import { among } from '../among'
 import type { Database } from '../database'
 import { plantings, potLog } from '../season'
 import { trialPots, trials } from './tables'
@@ -23,11 +24,11 @@ export async function logOfTrial(
     .from(potLog)
     .where(
       and(
-        inArray(potLog.containerId, ids),
+        among(potLog.containerId, ids),
         eq(potLog.takenBack, false),
         gte(potLog.at, from),
         plantings.length > 0
-          ? or(eq(potLog.trialId, id), inArray(potLog.plantingId, plantings))
+          ? or(eq(potLog.trialId, id), among(potLog.plantingId, plantings))
           : eq(potLog.trialId, id),
       ),
     )
@@ -55,7 +56,7 @@ export async function looksOfTrials(
       kind: potLog.kind,
     })
     .from(potLog)
-    .where(and(inArray(potLog.trialId, [...ids]), eq(potLog.takenBack, false)))
+    .where(and(among(potLog.trialId, ids), eq(potLog.takenBack, false)))
   return rows.flatMap(({ trialId, ...row }) => (trialId === null ? [] : [{ trialId, ...row }]))
 }
 
@@ -128,5 +129,5 @@ export async function plantingsOfTrial(
 ): Promise<(typeof plantings.$inferSelect)[]> {
   const ids = potList.flatMap(({ plantingId }) => plantingId ?? [])
   if (ids.length === 0) return []
-  return db.select().from(plantings).where(inArray(plantings.id, ids))
+  return db.select().from(plantings).where(among(plantings.id, ids))
 }

@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm'
 import type { TrialKind } from '../../core/trials'
+import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
@@ -206,12 +207,12 @@ async function withParts(db: Database, rows: readonly TrialRow[]): Promise<Trial
   const treatments = await db
     .select()
     .from(trialTreatments)
-    .where(inArray(trialTreatments.trialId, ids))
+    .where(among(trialTreatments.trialId, ids))
     .orderBy(asc(trialTreatments.number))
   const pots = await db
     .select()
     .from(trialPots)
-    .where(inArray(trialPots.trialId, ids))
+    .where(among(trialPots.trialId, ids))
     .orderBy(asc(trialPots.position), asc(trialPots.id))
   const treatmentsOf = groupBy(treatments, ({ trialId }) => trialId)
   const potsOf = groupBy(pots, ({ trialId }) => trialId)

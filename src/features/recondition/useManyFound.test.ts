@@ -20,8 +20,6 @@ const pot = (id: number, more: Partial<WaitingPot> = {}): WaitingPot => ({
   code: `P${id}`,
   name: 'Rail pot',
   place: 'North landing',
-  shape: { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22 },
-  headspaceCm: 2,
   lotId: 15,
   lotName: 'Fuchsia rail',
   sharedWith: [],

@@ -1,5 +1,4 @@
 import Joi from 'joi'
-import type { ContainerShape } from '../../core/containers'
 import { NO_LOOK, type PotLook, type RootMass, type TriageAnswer } from '../../core/recondition'
 import type { FoundView, ProblemChoice } from '../media/found'
 import { id, ids, key, lines } from '../rules'
@@ -91,8 +90,6 @@ export interface WaitingPot {
   readonly code: string
   readonly name: string
   readonly place: string
-  readonly shape: ContainerShape
-  readonly headspaceCm: number
   readonly lotId: number
   readonly lotName: string
   /** Other pots that hold the same mix. */

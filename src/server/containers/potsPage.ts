@@ -1,3 +1,4 @@
+import { byName } from '../../data/byName'
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
 import { readLotNames } from '../../data/media'
 import { openPlantings, type Planting } from '../../data/season'
@@ -100,11 +101,11 @@ function sorted(rows: readonly PotRow[], order: PotsQuery['order']): readonly Po
   const cropOf = ({ plantings: [first] }: PotRow) => first?.cropName ?? '\uffff'
   switch (order) {
     case 'place':
-      return [...rows].sort((a, b) => a.place.localeCompare(b.place))
+      return [...rows].sort((a, b) => byName(a.place, b.place))
     case 'litres':
       return [...rows].sort((a, b) => b.litres - a.litres)
     case 'crop':
-      return [...rows].sort((a, b) => cropOf(a).localeCompare(cropOf(b)))
+      return [...rows].sort((a, b) => byName(cropOf(a), cropOf(b)))
     default:
       return rows
   }

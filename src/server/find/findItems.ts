@@ -1,4 +1,5 @@
 import { listBenchTests, readSampleNames, sampleKey } from '../../data/bench'
+import { byName } from '../../data/byName'
 import { listContainers, type StoredContainer } from '../../data/containers'
 import { findLotNames, listMaterials, readLotNames } from '../../data/media'
 import { findMixNames } from '../../data/mixes'
@@ -32,7 +33,7 @@ export async function findItems(db: OpenDatabase, find: string): Promise<FindAns
   return {
     lots: lots.rows,
     pots,
-    places: places.sort((a, b) => a.localeCompare(b)).slice(0, FIRST),
+    places: places.sort(byName).slice(0, FIRST),
     mixes: mixes.rows,
     trials: await findTrialNames(db, find, FIRST),
     materials: (await listMaterials(db))

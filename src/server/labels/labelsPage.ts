@@ -1,3 +1,4 @@
+import { byName } from '../../data/byName'
 import { listContainers, type StoredContainer } from '../../data/containers'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -60,7 +61,7 @@ export async function labelsPage(
       return { ...label, address, qr: qrPath(address) }
     }),
     left: Math.max(0, pots.length + lotIds.length - MOST),
-    places: [...new Set(containers.map(({ place }) => place))].sort((a, b) => a.localeCompare(b)),
+    places: [...new Set(containers.map(({ place }) => place))].sort(byName),
     origin,
     isOnlyHere: ['localhost', '127.0.0.1', '[::1]'].includes(new URL(origin).hostname),
   }

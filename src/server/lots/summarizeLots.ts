@@ -16,7 +16,7 @@ import { freshCardFacts, readCardFacts } from './readLotFacts'
 const AT_ONCE = 20
 /** Nobody waits for the round over all lots: after a few of them requests get their turn. */
 const IN_ROUND_AT_ONCE = 5
-const PAUSE_MS = 50
+const PAUSE_MS = 150
 
 /** Writes what lists are sorted and narrowed by of every lot that was changed; part of the transaction that changed it. */
 export async function summarizeChangedLots(db: Database): Promise<void> {

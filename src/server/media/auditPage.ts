@@ -1,6 +1,7 @@
 import type { LedgerKind } from '../../core/media'
 import {
   litresThere,
+  newestEntryId,
   newestTransfers,
   readLotNames,
   sumsByKind,
@@ -10,6 +11,7 @@ import { readSite } from '../../data/site'
 import type { AuditPage } from '../../messages/media/audit'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
+import { keepFor } from '../keepFor'
 
 /** In the order of the page: what came, what was counted, what left. */
 const KINDS: readonly LedgerKind[] = [
@@ -29,10 +31,27 @@ const KINDS: readonly LedgerKind[] = [
 const BETWEEN: readonly LedgerKind[] = ['split', 'merged']
 const MOST_TRANSFERS = 50
 
+interface AddedUp {
+  readonly sums: Awaited<ReturnType<typeof sumsByKind>>
+  readonly unbalanced: Awaited<ReturnType<typeof unbalancedLots>>
+}
+
+/** Ten years of a nursery are a hundred thousand entries: added up once until the next is written. */
+const keptSums = keepFor<string, AddedUp>(1)
+
+async function addedUp(db: OpenDatabase, timeZone: string): Promise<AddedUp> {
+  const stamp = String(await newestEntryId(db))
+  const known = keptSums.read(db, timeZone, stamp)
+  if (known) return known
+  const made = { sums: await sumsByKind(db, timeZone), unbalanced: await unbalancedLots(db) }
+  keptSums.write(db, timeZone, stamp, made)
+  return made
+}
+
 /** Every litre that ever came, with where it went: what came in is what is there and what left. */
 export async function auditPage(db: OpenDatabase): Promise<AuditPage> {
   const { timeZone } = await readSite(db)
-  const sums = await sumsByKind(db, timeZone)
+  const { sums, unbalanced } = await addedUp(db, timeZone)
   const years = [...new Set(sums.map(({ year }) => year))].sort((a, b) => a - b)
   const of = (kind: LedgerKind, year: number) =>
     sums.find((one) => one.kind === kind && one.year === year)?.litres ?? 0
@@ -43,7 +62,6 @@ export async function auditPage(db: OpenDatabase): Promise<AuditPage> {
   })).filter(({ byYear }) => byYear.some((litres) => litres !== 0))
   const moved = sums.filter(({ kind }) => BETWEEN.includes(kind))
   const there = await litresThere(db)
-  const unbalanced = await unbalancedLots(db)
   const names = await readLotNames(
     db,
     unbalanced.map(({ lotId }) => lotId),

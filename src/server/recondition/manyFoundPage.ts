@@ -45,8 +45,6 @@ export async function manyFoundPage(
         code: pot.code,
         name: pot.name,
         place: pot.place,
-        shape: pot.shape,
-        headspaceCm: pot.headspaceCm,
         lotId: of.lot.id,
         lotName: of.lot.name,
         sharedWith: of.containers.filter(({ id }) => id !== pot.id).map(({ code }) => code),
