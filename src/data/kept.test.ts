@@ -27,6 +27,21 @@ test('rows are read once, and again after they were written', async () => {
   assert.equal(await read(garden.db), 3)
 })
 
+test('a question that is asked each time it is waited for is asked once', async () => {
+  let asked = 0
+  const question: PromiseLike<number> = {
+    // biome-ignore lint/suspicious/noThenProperty: a query is asked by waiting for it
+    then: (answered, refused) => Promise.resolve(++asked).then(answered, refused),
+  }
+  const read = keep('crops', () => question)
+  assert.deepEqual(await Promise.all([read(garden.db), read(garden.db)]), [1, 1])
+  await garden.db.transaction(async (tx) => {
+    shareKept(garden.db, tx)
+    assert.equal(await read(tx), 1)
+  })
+  assert.equal(asked, 1)
+})
+
 test('gardens are kept apart', async () => {
   const read = keep('crops', async (db) => db)
   const other = { ...garden.db } as unknown as Database

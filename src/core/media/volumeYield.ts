@@ -76,18 +76,18 @@ export function packedYield(grains: readonly GrainClass[]): number {
     Y[i] = ((SHARES[i] as number) * packing) / envelopes
     BETA[i] = packing * (1 + 1 / COMPACTION_INDEX)
   }
+  pairUp(count)
   for (let i = 0; i < count; i++) {
     const betaI = BETA[i] as number
-    const sizeI = SIZES[i] as number
     let loss = 0
     for (let j = 0; j < count; j++) {
       if (j === i) continue
       const betaJ = BETA[j] as number
-      const sizeJ = SIZES[j] as number
+      const effect = PAIRS[i * count + j] as number
       loss +=
         j < i
-          ? (1 - betaI + wall(sizeI, sizeJ) * betaI * (1 - 1 / betaJ)) * (Y[j] as number)
-          : (1 - (loosening(sizeJ, sizeI) * betaI) / betaJ) * (Y[j] as number)
+          ? (1 - betaI + effect * betaI * (1 - 1 / betaJ)) * (Y[j] as number)
+          : (1 - (effect * betaI) / betaJ) * (Y[j] as number)
     }
     INVERSE_LIMITS[i] = (1 - loss) / betaI
   }
@@ -101,6 +101,26 @@ let SHARES = new Float64Array(16)
 let Y = new Float64Array(16)
 let BETA = new Float64Array(16)
 let INVERSE_LIMITS = new Float64Array(16)
+/** Sizes that stand side by side in PAIRS: a search asks for the same grains with other shares again and again. */
+let PAIRED = new Float64Array(16)
+let pairedCount = 0
+let PAIRS = new Float64Array(16 * 16)
+
+/** Of each grain the wall effect of the coarser ones and the loosening by the finer ones. */
+function pairUp(count: number): void {
+  let isKnown = count === pairedCount
+  for (let i = 0; isKnown && i < count; i++) isKnown = SIZES[i] === PAIRED[i]
+  if (isKnown) return
+  pairedCount = count
+  for (let i = 0; i < count; i++) {
+    const size = SIZES[i] as number
+    PAIRED[i] = size
+    for (let j = 0; j < count; j++) {
+      const other = SIZES[j] as number
+      PAIRS[i * count + j] = j < i ? wall(size, other) : j > i ? loosening(other, size) : 0
+    }
+  }
+}
 
 /** Writes the grains that are there down, the largest first; alike ones as they came. */
 function sortedBySize(grains: readonly GrainClass[]): number {
@@ -112,6 +132,9 @@ function sortedBySize(grains: readonly GrainClass[]): number {
     Y = new Float64Array(room)
     BETA = new Float64Array(room)
     INVERSE_LIMITS = new Float64Array(room)
+    PAIRED = new Float64Array(room)
+    PAIRS = new Float64Array(room * room)
+    pairedCount = 0
   }
   let count = 0
   for (const { sizeMm, interPorosity, share } of grains) {

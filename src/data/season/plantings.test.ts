@@ -2,13 +2,14 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { drawFrom, pick } from '../../../testing/random'
-import { containersOfLot } from '../containers/containers'
+import { containersOfLot, listContainers } from '../containers/containers'
 import { Conflict, NotFound } from '../errors'
 import { presentInnings, readLot } from '../media'
 import {
   endAllIn,
   endPlanting,
   growAgain,
+  lastCropsIn,
   openPlantings,
   plant,
   plantingsIn,
@@ -42,6 +43,46 @@ test('the demo garden has its plantings: those that stand, and the seasons befor
   )
   const past = (await plantingsIn(garden.db, [1])).filter(({ endedOn }) => endedOn !== null)
   assert.equal(past.length, 3)
+})
+
+test('what grows now follows everything that is planted, ended, taken back and turned over', async () => {
+  const { db } = garden
+  const inPot = async (id: number) =>
+    (await openPlantings(db)).filter(({ containerId }) => containerId === id).length
+  const [empty] = (await listContainers(db)).filter(({ lotId }) => lotId === 7)
+  assert.ok(empty)
+  const before = await inPot(empty.id)
+  const [made = 0] = await plant(db, [empty.id], CHARD)
+  assert.equal(await inPot(empty.id), before + 1)
+  const { lotId } = await endPlanting(db, made, { ...END, growth: 3 })
+  assert.equal(await inPot(empty.id), before)
+  await takeEndBack(db, made)
+  assert.equal(await inPot(empty.id), before + 1)
+  await endAllIn(db, lotId, { endedOn: '2026-11-01', endedWhy: 'turned over', workOrderId: 1 })
+  assert.equal(await inPot(empty.id), 0)
+  await growAgain(db, 1)
+  assert.equal(await inPot(empty.id), before + 1)
+  await takePlantingsOut(db, [made])
+  assert.equal(await inPot(empty.id), before)
+  await assert.rejects(
+    db.transaction(async (tx) => {
+      await plant(tx, [empty.id], CHARD)
+      throw new Error('undone')
+    }),
+    /undone/,
+  )
+  assert.equal(await inPot(empty.id), before, 'what was undone does not grow')
+})
+
+test('the last crop of each pot is the first of its plantings, newest first', async () => {
+  const { db } = garden
+  const pots = (await listContainers(db)).map(({ id }) => id)
+  const last = await lastCropsIn(db, pots)
+  for (const pot of pots) {
+    const [newest] = await plantingsIn(db, [pot])
+    assert.equal(last.get(pot), newest?.cropId)
+  }
+  assert.equal((await lastCropsIn(db, [])).size, 0)
 })
 
 test('planting a tired pot opens the next innings of its lot; taking it out again leaves no trace', async () => {

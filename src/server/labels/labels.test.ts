@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import jsQR from 'jsqr'
 import { demoDatabase } from '../../../testing/database'
-import { requireContainers } from '../../data/containers'
+import { addContainers, listContainers, requireContainers } from '../../data/containers'
 import { NotFound } from '../../data/errors'
 import { addressOfCode } from './addressOfCode'
 import { labelsPage } from './labelsPage'
@@ -54,6 +54,14 @@ test('a scanner reads from every label the address of its own pot or lot', async
   }
 })
 
+test('a code that was drawn before is drawn alike, for each address its own', () => {
+  const one = qrPath('http://garden.example:4321/c/P01')
+  assert.equal(qrPath('http://garden.example:4321/c/P01'), one)
+  assert.notEqual(qrPath('http://garden.example:4321/c/P02').path, one.path)
+  for (let at = 0; at < 1100; at++) qrPath(`http://garden.example/c/X${at % 40}`)
+  assert.deepEqual(qrPath('http://garden.example:4321/c/P01'), one)
+})
+
 test('a spot of mud does not keep a label from being read', () => {
   const address = 'http://garden.example:4321/c/P07'
   const { image, side } = photograph(qrPath(address), 6)
@@ -100,4 +108,23 @@ test('all pots, those of a place, or those chosen; a label tells mix, innings an
   assert.equal(elsewhere.isOnlyHere, false)
   const none = await labelsPage(db, { pots: '999999' }, 'http://localhost')
   assert.deepEqual(none.labels, [])
+})
+
+test('no more are shown at once than anybody prints, and it is told how many are left', async () => {
+  const { db } = garden
+  const there = (await listContainers(db)).length
+  const shape = { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 18 } as const
+  const pot = {
+    name: 'Row pot',
+    place: 'South wall',
+    shape,
+    headspaceCm: 2,
+    exposure: 'open',
+  } as const
+  await addContainers(db, pot, 230)
+  const page = await labelsPage(db, {}, 'http://localhost:4321')
+  assert.equal(page.labels.length, 210)
+  assert.equal(page.left, there + 230 - 210)
+  const lots = await labelsPage(db, { lots: '1,2' }, 'http://localhost:4321')
+  assert.deepEqual([lots.labels.length, lots.left], [2, 0])
 })

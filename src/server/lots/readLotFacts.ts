@@ -38,7 +38,7 @@ export async function readCardFacts(
   ids: readonly number[],
 ): Promise<CardFacts[]> {
   const versions = await readLotVersions(db, ids)
-  const stampOf = (id: number) => `${versions.get(id)} ${tablesStamp(tables)}`
+  const stampOf = (id: number) => stampOfLot(versions.get(id), tables)
   const found = new Map<number, CardFacts>()
   for (const id of versions.keys()) {
     const facts = keptFacts.read(db, id, stampOf(id))
@@ -65,9 +65,10 @@ export async function freshCardFacts(
   return cards.map((card) => cardFacts(card, tables, calibrations, tests))
 }
 
-/** Changes with everything but the lot itself that its facts are worked out from. */
-function tablesStamp({ today, timeZone }: Tables): string {
+/** Changes with the lot and with everything that its facts are worked out from. */
+export function stampOfLot(version: number | undefined, { today, timeZone }: Tables): string {
   return [
+    version,
     today,
     timeZone,
     generationOf('materials'),

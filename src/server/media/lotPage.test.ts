@@ -1,7 +1,10 @@
 import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
+import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
+import { forget } from '../../data/kept'
+import { listMaterials, materials } from '../../data/media'
 import { why as whyWords } from '../../ui/texts/why'
 import { lotPage } from './lotPage'
 import { lotsPage } from './lotsPage'
@@ -34,6 +37,22 @@ test('every number of a lot can be asked why, in words that are in the catalogue
       for (const input of why.inputs) assert.notEqual(whyWords.input(input.name), input.name)
     }
   }
+})
+
+test('what was worked out of a lot is worked out anew when the lot, the shelf or a finding changes', async () => {
+  const { db } = garden
+  const thin = (await lotsPage(db)).lots
+  const pages = await Promise.all(thin.map(({ id }) => lotPage(db, id, NOW)))
+  const page = pages.find(({ remedy }) => remedy !== null)
+  assert.ok(page?.remedy, 'a lot with too little air is offered what lifts it')
+  const { id, remedy } = page
+  assert.deepEqual((await lotPage(db, id, NOW)).remedy, remedy)
+  const [other] = (await listMaterials(db)).filter(({ material }) => material.name === remedy.name)
+  assert.ok(other)
+  forget('stock')
+  await db.update(materials).set({ pricePerLitre: 40 }).where(eq(materials.id, other.material.id))
+  const dear = (await lotPage(db, id, NOW)).remedy
+  assert.notEqual(dear?.name, remedy.name, 'what costs forty a litre is not offered any more')
 })
 
 test('a measured number tells its day and what the test is good to, an estimated one what its composition earns', async () => {

@@ -1,12 +1,7 @@
 import { blendMedia, contentsOf, lotCost } from '../../core/media'
-import {
-  addDays,
-  DEFAULT_COMPOST_SHARE,
-  DEFAULT_LIMITS,
-  daysBetween,
-  solveRecipe,
-} from '../../core/recondition'
-import { plantingDay, worstMonth } from '../../core/season'
+import { addDays, daysBetween } from '../../core/recondition'
+import { plantingDay } from '../../core/season'
+import { byName } from '../../data/byName'
 import {
   type Innings,
   type LedgerEntry,
@@ -34,24 +29,22 @@ import {
   triageStory,
   triageView,
 } from '../lots'
-import { recipeInput, stockOf } from '../recondition'
+import { stockOf } from '../recondition'
 import { readTables } from '../tables'
-import { lotChemistry } from './lotChemistry'
-import { lotWhy } from './lotWhy'
+import { workedOutOfLot } from './workedOutOfLot'
 
 export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<LotPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const facts = await readLotFacts(db, tables, id)
   const open = await readOpenOrder(db, id)
-  const chemistry = lotChemistry(facts, tables, site)
-  const { why, innings } = lotWhy(facts, {
-    meanTempC: worstMonth(site).place.seasonMeanTempC,
-    humifiedFines: tables.materials.get('humified-fines'),
-  })
   const { components, container, crop, surfaceCm } = facts
   const blend = components.length > 0 ? blendMedia({ components }) : null
-  const stock = await stockOf(db)
+  const {
+    chemistry,
+    lotWhy: { why, innings },
+    remedy,
+  } = workedOutOfLot(db, facts, tables, site, await stockOf(db), at)
   const materials = await listMaterials(db)
   const names = new Map<string, string>([
     ...[...tables.materials.values()].map(({ id: key, name }) => [key, name] as const),
@@ -85,7 +78,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     correctors: [...tables.amendments.values()]
       .filter(({ cce, nPercent }) => Math.abs(cce) > 0.3 && nPercent === 0)
       .map(({ id: key, name }) => ({ id: key, name }))
-      .sort((a, b) => a.name.localeCompare(b.name)),
+      .sort((a, b) => byName(a.name, b.name)),
     why: { ...why, ...chemistry?.why },
     inningsLeft: innings && { value: innings.value, most: innings.most },
     ledger: ledgerRows(facts.lot.ledger, names, site.timeZone),
@@ -99,7 +92,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
       pHHigh: crop.pHHigh,
       ecMaxSme: crop.ecMaxSme,
     },
-    remedy: remedyOf(facts, stock, site, at),
+    remedy,
     materials: materials.map(({ material }) => ({
       id: material.id,
       name: material.name,
@@ -230,46 +223,4 @@ function ledgerRows(
       }
     })
     .reverse()
-}
-
-/** What the recipe solver would add to give the same crop its air in the same container. */
-function remedyOf(
-  facts: LotFacts,
-  stock: Parameters<typeof recipeInput>[4],
-  site: Site,
-  at: Date,
-): LotPage['remedy'] {
-  const { container, crop, lot, air, containers } = facts
-  if (!container || !crop || !air || air.value >= crop.airMinPercent / 100) return null
-  const recipe = solveRecipe(
-    recipeInput(
-      facts,
-      {
-        levelDropCm: null,
-        litresNow: lot.contents.litres,
-        rootMass: 'fine',
-        runsDownSide: false,
-        cropId: crop.id,
-        containerIds: lot.containerIds,
-        litresWanted: containers.reduce((sum, { litres }) => sum + litres, 0),
-        compostShare: Math.min(DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS.maxCompostShare),
-        feed: 'organic',
-        everyDays: null,
-      },
-      crop,
-      container,
-      stock,
-      site,
-      at,
-    ),
-  )
-  const aggregate = recipe.parts.find(({ role }) => role === 'aggregate')
-  const reaches = recipe.predicted.airFraction >= crop.airMinPercent / 100
-  if (!aggregate || !reaches) return null
-  const name = stock.materials.find(({ material }) => material.id === aggregate.id)?.material.name
-  return {
-    name: name ?? aggregate.id,
-    litres: aggregate.litres,
-    airAfter: recipe.predicted.airFraction,
-  }
 }

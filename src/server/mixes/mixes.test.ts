@@ -4,9 +4,10 @@ import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { blendMedia, containerCapacity } from '../../core/media'
+import { addSampleCalibration } from '../../data/bench'
 import { forget } from '../../data/kept'
 import { materials, materialsById, readLot } from '../../data/media'
-import { readMix } from '../../data/mixes'
+import { listMixes, readMix } from '../../data/mixes'
 import type { NewTreatment } from '../../messages/media/treatments'
 import { newFound } from '../lots'
 import { newTreatment } from '../media'
@@ -14,6 +15,7 @@ import { Refused } from '../problem'
 import { comparePage } from './comparePage'
 import { mixDesignPage } from './mixDesignPage'
 import { mixesPage } from './mixesPage'
+import { testOfMix, testsOfMixes } from './mixSetting'
 import { mixToLot, saveMix, saveNextVersion } from './saveMix'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
@@ -21,6 +23,8 @@ before(async () => {
   garden = await demoDatabase()
 })
 after(() => garden.close())
+
+const HYDRAULICS = { curve: { thetaS: 0.85, thetaR: 0.1, alpha: 0.3, n: 1.5 }, ksCmPerS: 0.01 }
 
 async function bodyOf(id: number) {
   const { name, parts, madeFor } = await mixDesignPage(garden.db, { mix: id })
@@ -112,6 +116,47 @@ test('a batch becomes a lot of as many litres, its parts as in the recipe', asyn
   const perlite = contents.components.find(({ materialId }) => materialId === 'perlite-coarse')
   near(perlite?.litres ?? 0, 45 * 0.27, 1e-6)
   assert.match(ledger[0]?.note ?? '', /version 3: 4\d\.\d L measured out/)
+})
+
+test('mixes are compared as their own tests found them, those written anew since as their parts say', async () => {
+  const { db } = garden
+  const calibration = (kscm: number) => ({
+    testIds: [],
+    from: ['drain' as const],
+    prior: HYDRAULICS,
+    measured: { ...HYDRAULICS, ksCmPerS: kscm },
+    doubts: [],
+  })
+  const [first, second] = await listMixes(db)
+  assert.ok(first && second)
+  const later = (at: Date) => new Date(at.getTime() + 60_000)
+  const [{ at: firstAt }, { at: secondAt }] = [first.versions[0], second.versions[0]]
+  await addSampleCalibration(
+    db,
+    { kind: 'mix', id: first.id },
+    { ...calibration(0.02), at: later(firstAt) },
+  )
+  await addSampleCalibration(
+    db,
+    { kind: 'mix', id: first.id },
+    { ...calibration(0.05), at: later(later(firstAt)) },
+  )
+  await addSampleCalibration(
+    db,
+    { kind: 'mix', id: second.id },
+    { ...calibration(0.03), at: new Date(secondAt.getTime() - 1) },
+  )
+  const written = [first, second].map(({ id, versions: [{ at }] }) => ({ id, writtenAt: at }))
+  const together = await testsOfMixes(db, written)
+  for (const { id, writtenAt } of written) {
+    assert.deepEqual(together.get(id) ?? null, await testOfMix(db, id, writtenAt))
+  }
+  assert.equal(together.get(first.id)?.measured.ksCmPerS, 0.05, 'the newest')
+  assert.equal(together.has(second.id), false, 'it was another recipe then')
+  const page = await comparePage(db, {})
+  const shown = (id: number) => page.mixes.find(({ key }) => key === String(id))
+  assert.ok((shown(first.id)?.asTested.length ?? 0) > 0)
+  assert.deepEqual(shown(second.id)?.asTested, [])
 })
 
 test('what the address asks to compare and is not there is left out', async () => {
