@@ -5,7 +5,7 @@ import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 
-/** How Node is started for tests; left away by benchmarks. */
+/** How Node is started: for tests, or as growers start it for benchmarks. */
 const ENGINE_FLAGS = process.env.INNINGS_ENGINE_FLAGS?.split(' ') ?? []
 /** Where the build is that is tried. */
 export const DIST = process.env.INNINGS_DIST ?? 'dist'
