@@ -2,6 +2,6 @@
 // before that has paid for itself.
 export const ENGINE_FLAGS = ['--liftoff-only']
 
-// How it is started for growers (the scripts of package.json say the same): a nursery's garden keeps a fifth of this, and
+// How it is started for growers (the scripts of package.json say the same): a nursery's garden keeps a third of this, and
 // without a limit the engine lets half a gigabyte of what nobody needs lie about on a small machine.
-export const GROWER_FLAGS = ['--max-old-space-size=512']
+export const GROWER_FLAGS = ['--max-old-space-size=320']

@@ -1,0 +1,67 @@
+import assert from 'node:assert/strict'
+import { test } from 'node:test'
+import type { LotFinding } from '../../messages/media/lots'
+import { formatFor } from '../../ui/format'
+import { findingText } from './findingText'
+
+const SITE = { locale: 'en-GB', currency: 'EUR', timeZone: 'UTC' } as const
+const FORMAT = formatFor({ ...SITE, unitSystem: 'metric' })
+const GALLONS = formatFor({ ...SITE, unitSystem: 'us' })
+
+/** Each thing that may be said of a lot, and how it is said. */
+const SAID: readonly (readonly [LotFinding, string])[] = [
+  [{ kind: 'order-open', done: 3, steps: 12, orderId: 4 }, '3 of 12 steps done'],
+  [
+    { kind: 'air-short', air: 0.112, airMin: 0.15, cropName: 'Strawberry' },
+    'Holds 11 % air after draining; strawberry wants 15 % or more',
+  ],
+  [
+    { kind: 'ph-off', ph: 7.26, low: 4.5, high: 5.5, cropName: 'Camellia' },
+    'pH 7.3 is outside the 4.5–5.5 that camellia wants',
+  ],
+  [
+    { kind: 'salty', ecSme: 3.42, ecMax: 2, cropName: 'Lettuce' },
+    'Salts 3.4 dS/m are above the 2.0 that lettuce bears',
+  ],
+  [
+    { kind: 'found', problemName: 'Clubroot', verdict: 'discard', on: '2026-10-30' },
+    'Clubroot, 30 Oct 2026: ',
+  ],
+  [
+    { kind: 'held', why: 'rest', until: '2027-03-01' },
+    'Rests because of what was found in it, until 1 Mar 2027',
+  ],
+  [{ kind: 'held', why: 'quarantine', until: '2027-03-01' }, 'Kept apart until 1 Mar 2027'],
+  [
+    { kind: 'overridden', verdict: 'restrict', reason: 'only flowers', on: '2026-10-30' },
+    'Used all the same since 30 Oct 2026, against what was found: only flowers',
+  ],
+  [
+    { kind: 'ready', cropName: 'Chard', on: '2026-11-20', isReady: false },
+    'Rests until 20 Nov 2026, then chard can go in',
+  ],
+  [
+    { kind: 'ready', cropName: 'Chard', on: '2026-10-20', isReady: true },
+    'Mixed and ready since 20 Oct 2026; chard is not planted yet',
+  ],
+  [{ kind: 'level-down', litres: 21.4, room: 30 }, 'The level is down: 21.4 L where 30.0 L fit'],
+  [{ kind: 'season-over', cropName: 'Chard' }, 'Chard is over; ready for its next innings'],
+  [{ kind: 'growing', cropName: 'Chard', air: 0.2 }, 'Chard is growing'],
+  [{ kind: 'in-store', bin: 'Bin 4' }, 'Waits in bin 4'],
+  [{ kind: 'unplanted' }, 'Filled; nothing planted yet'],
+  [{ kind: 'empty' }, 'Nothing left in it'],
+]
+
+test('whatever is the matter with a lot is one sentence, with its numbers and days', () => {
+  const plain = (text: string) => text.replaceAll('\u00a0', ' ').replaceAll('\u202f', ' ')
+  for (const [finding, said] of SAID) {
+    const text = plain(findingText(finding, FORMAT))
+    assert.ok(text.startsWith(said), `${finding.kind}: ${text}`)
+    assert.ok(!/undefined|NaN|null/.test(text), text)
+  }
+})
+
+test('litres are told in the units of the garden', () => {
+  const text = findingText({ kind: 'level-down', litres: 37.854, room: 75.708 }, GALLONS)
+  assert.match(text, /10(\.0)?\sgal.*20(\.0)?\sgal/)
+})
