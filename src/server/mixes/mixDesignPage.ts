@@ -21,12 +21,15 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type LotFacts, readLotFacts, refuseHeld } from '../lots'
 import { refuseField } from '../problem'
+import { remembered } from '../remembered'
 import { readTables } from '../tables'
 import { handedOn } from './handedOn'
 import { materialsAsTested, partsToComponents, sizesOf, testOfMix, USUAL_POT } from './mixSetting'
 
 /** A batch to begin with, where nothing says how much. */
 const FIRST_LITRES = 10
+
+const firstAnswer = remembered(50, mixWithRange)
 
 /** All that the designer needs, with its first answer. */
 export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promise<MixDesignPage> {
@@ -81,7 +84,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
     alkalinityMgPerL: site.tapWater.alkalinityMgPerL,
     humifiedFines,
     first: components.some(({ parts }) => parts > 0)
-      ? mixWithRange({
+      ? firstAnswer({
           components,
           container: { shape, fillHeightCm: shape.heightCm - headspaceCm },
           crop: crops.find(({ id }) => id === begin.madeFor.cropId) ?? null,

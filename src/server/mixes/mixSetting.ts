@@ -21,15 +21,22 @@ export const USUAL_POT = {
   headspaceCm: 2.5,
 } as const
 
+/** By the list of all containers, which is kept itself until one is changed. */
+const keptSizes = new WeakMap<readonly StoredContainer[], readonly MixContainer[]>()
+
 /** Containers of one size and place once, the most frequent first. */
-export function sizesOf(containers: readonly StoredContainer[]): MixContainer[] {
+export function sizesOf(containers: readonly StoredContainer[]): readonly MixContainer[] {
+  const known = keptSizes.get(containers)
+  if (known) return known
   const sizes = new Map<string, MixContainer>()
   for (const { name, place, shape, headspaceCm, exposure } of containers) {
     const key = JSON.stringify([name, shape, headspaceCm, exposure])
     const count = (sizes.get(key)?.count ?? 0) + 1
     sizes.set(key, { name, place, count, shape, headspaceCm, exposure })
   }
-  return [...sizes.values()].sort((a, b) => b.count - a.count)
+  const made = [...sizes.values()].sort((a, b) => b.count - a.count)
+  keptSizes.set(containers, made)
+  return made
 }
 
 /**

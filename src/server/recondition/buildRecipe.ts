@@ -22,6 +22,7 @@ import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { OpenDatabase } from '../database'
 import { judgeLot, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
+import { remembered } from '../remembered'
 import { readTables } from '../tables'
 import { newMixOf } from './habits'
 import { recipeInput } from './recipeInput'
@@ -148,6 +149,12 @@ export function worstTrouble(
   return again.sort((a, b) => times(b) - times(a))[0] ?? null
 }
 
+const recipeOf = remembered(
+  50,
+  ({ way, input }: { readonly way: keyof typeof RUNG_RECIPES; readonly input: RecipeInput }) =>
+    RUNG_RECIPES[way](input),
+)
+
 /**
  * Works a recipe out from what a person told of a lot.
  * @throws NotFound, Conflict or Refused where the answers do not fit what is kept
@@ -177,7 +184,7 @@ export async function buildRecipe(
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
     ])
   }
-  const recipe = RUNG_RECIPES[answers.way ?? 'full'](input)
+  const recipe = recipeOf({ way: answers.way ?? 'full', input })
   if (!recipe) {
     const message = 'Your store’s list has no bagged mix to make that with: choose another way.'
     throw new Refused(422, 'no-fresh-mix', message, [{ field: 'way', message }])

@@ -15,11 +15,14 @@ import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { LadderPage, RungView } from '../../messages/recondition/ladder'
 import type { OpenDatabase } from '../database'
 import { foundViews, potView, triageView } from '../lots'
+import { remembered } from '../remembered'
 import { type AskedRecipe, askedRecipe } from './buildRecipe'
 import { spareUse, workHabits } from './habits'
 import { cropChoice, lotHead, troubleView } from './intakePage'
 import { fillAfterCm } from './recipePage'
 import { rungWhy } from './rungWhy'
+
+const waysOf = remembered(30, planLadder)
 
 /** The ways to go on with a lot, in the containers and for the crop that come next. */
 export async function ladderPage(
@@ -30,7 +33,7 @@ export async function ladderPage(
   const asked = await askedRecipe(db, answers, at)
   const { facts, tables, site, crop, container, triage, intake } = asked
   const input = ladderInput(asked)
-  const { rungs } = planLadder(input)
+  const { rungs } = waysOf(input)
   return {
     lot: lotHead(facts),
     answers,

@@ -17,10 +17,15 @@ import type { NamedThing, RecipePage } from '../../messages/recondition/turnover
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { foundViews, isNeverPlanted, potView, triageView } from '../lots'
+import { remembered } from '../remembered'
 import { type BuiltRecipe, buildRecipe } from './buildRecipe'
 import { spareUse, tippedFor, workHabits } from './habits'
 import { cropChoice, lotHead, potChoice, troubleView } from './intakePage'
 import { loadsOf } from './loadsOf'
+
+const rangesOf = remembered(50, ({ recipe, input }: Pick<BuiltRecipe, 'recipe' | 'input'>) =>
+  recipeRanges(recipe, input),
+)
 
 export async function recipePage(
   db: OpenDatabase,
@@ -32,7 +37,7 @@ export async function recipePage(
   const { readyOn, totalMinutes, steps } = scheduleOf(built, at)
   const surfaceNow = facts.container ? surfaceNowCm(built) : null
   const mix = recipeComponents(recipe, built.input)
-  const ranges = recipeRanges(recipe, built.input)
+  const ranges = rangesOf({ recipe, input: built.input })
   const { curve } = blendMedia({ components: mix })
   const after = potView(mix, curve, container, fillAfterCm(built, recipe.settledLitres), crop)
   if (!after) throw new Error('A recipe without a mix cannot be drawn.')
