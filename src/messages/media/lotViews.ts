@@ -1,14 +1,14 @@
 import type { EcBand, PkVerdict } from '../../core/chemistry'
-import type { ContainerShape } from '../../core/containers'
-import type { LedgerKind, LotState, MaterialGroup, RetentionCurve } from '../../core/media'
-import type { TriageAnswer } from '../../core/recondition'
+import type { LedgerKind, LotState, MaterialGroup } from '../../core/media'
 import type { Exposure } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { SitePlace } from '../site'
 import type { TrialLink } from '../trials/trialViews'
 import type { FoundView, ProblemChoice, TriageStory, TriageView } from './found'
+import type { LotFault, LotFinding } from './lotFindingViews'
 import type { LotsQuery } from './lots'
+import type { PotView } from './potViews'
 
 /** One material of a mix, as its share of the volume. */
 export interface Stratum {
@@ -34,78 +34,9 @@ export interface InningsMark {
   readonly open: boolean
 }
 
+export type * from './lotFindingViews'
+export type * from './potViews'
 export type { LotState }
-
-/** The one sentence about a lot: which one it is and the numbers in it. */
-export type LotFinding =
-  | {
-      readonly kind: 'order-open'
-      readonly done: number
-      readonly steps: number
-      readonly orderId: number
-    }
-  | {
-      readonly kind: 'air-short'
-      readonly air: number
-      readonly airMin: number
-      readonly cropName: string
-    }
-  | {
-      readonly kind: 'ph-off'
-      readonly ph: number
-      readonly low: number
-      readonly high: number
-      readonly cropName: string
-    }
-  | {
-      readonly kind: 'salty'
-      readonly ecSme: number
-      readonly ecMax: number
-      readonly cropName: string
-    }
-  | {
-      /** Something that lives or lies in it. */
-      readonly kind: 'found'
-      readonly problemName: string
-      readonly verdict: TriageAnswer
-      /** ISO day. */
-      readonly on: string
-    }
-  | {
-      /** It rests, or somebody keeps it apart. */
-      readonly kind: 'held'
-      readonly why: 'rest' | 'quarantine'
-      /** ISO day. */
-      readonly until: string
-    }
-  | {
-      /** Used all the same, against what was found. */
-      readonly kind: 'overridden'
-      readonly verdict: TriageAnswer
-      readonly reason: string
-      /** ISO day. */
-      readonly on: string
-    }
-  | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
-  | { readonly kind: 'season-over'; readonly cropName: string }
-  | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
-  | {
-      readonly kind: 'ready'
-      readonly cropName: string
-      readonly on: string
-      readonly isReady: boolean
-    }
-  | { readonly kind: 'in-store'; readonly bin: string }
-  | { readonly kind: 'unplanted' }
-  | { readonly kind: 'empty' }
-
-/** What is wrong with a lot. */
-export type LotFault = Extract<
-  LotFinding,
-  {
-    readonly kind: 'found' | 'held' | 'overridden' | 'air-short' | 'ph-off' | 'salty' | 'level-down'
-  }
->
 
 export interface LotRow {
   readonly id: number
@@ -135,42 +66,6 @@ export interface LotsPage {
   readonly inStoreLitres: number
   /** Σ litres × innings. */
   readonly litreInnings: number
-}
-
-/** One layer of what stands in a pot; layers are told from the base up. */
-export interface PotLayer {
-  readonly name: string
-  readonly thicknessCm: number
-  readonly curve: RetentionCurve
-  readonly ksCmPerS: number
-  readonly strata: readonly Stratum[]
-}
-
-/** A pot cut open: all that the picture needs. */
-export interface PotView {
-  readonly shape: ContainerShape
-  readonly headspaceCm: number
-  /** Height of the media surface above the base. */
-  readonly surfaceCm: number
-  readonly curve: RetentionCurve
-  readonly strata: readonly Stratum[]
-  readonly lowAirDepthCm: number
-  readonly airFraction: number
-  readonly rootDepthCm: number | null
-  /** Where more than one mix stands in it; else it is all of `strata` and `curve`. */
-  readonly layers?: readonly PotLayer[]
-  /** Height of an inert filler on the base (upturned pots, foam): it holds no water. */
-  readonly fillerCm?: number
-}
-
-/** How a pot stands at a moment after water was poured. */
-export interface PotFrame {
-  readonly atS: number
-  /** Share of the pores filled, from the base up, in slices of equal height. */
-  readonly wetness: readonly number[]
-  readonly outMl: number
-  /** Water standing on the surface. */
-  readonly pondCm: number
 }
 
 export interface LedgerRow {

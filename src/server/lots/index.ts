@@ -3,17 +3,11 @@ export { lastGroup } from './foundIn'
 export { foundViews, problemChoices, triageView } from './foundView'
 export { judgeLot, treatmentsOf, triageOptions } from './judgeLot'
 export { keptFinding } from './keptFinding'
-export type { CardFacts } from './lotFacts'
-export {
-  isNeverPlanted,
-  type LotFacts,
-  strataOf,
-  type Tables,
-  USUAL_COLUMN,
-} from './lotFacts'
+export { type CardFacts, type LotFacts, type Tables, USUAL_COLUMN } from './lotFacts'
 export { lotFamilies, recentFamilies } from './lotFamilies'
 export { lotFaults } from './lotFaults'
 export { lotOrderOf } from './lotOrderOf'
+export { isNeverPlanted, strataOf } from './lotParts'
 export { lotRow } from './lotRow'
 export { newFound } from './newFound'
 export { potView } from './potView'

@@ -11,10 +11,8 @@ import { heightForVolume } from '../../core/containers'
 import {
   blendMedia,
   type Component,
-  componentShares,
   containerCapacity,
   type Material,
-  volumeYield,
   withMeasuredWater,
 } from '../../core/media'
 import type { Found, LotMeasured, LotTriage, MixState, Schools } from '../../core/recondition'
@@ -27,6 +25,7 @@ import { dayAt } from '../clock'
 import { calibrationOfLot } from './calibrationOfLot'
 import { everFoundIn, foundIn } from './foundIn'
 import { judgeLot } from './judgeLot'
+import { componentsOf, sharesOf, strataOf } from './lotParts'
 import { doseEvents } from './reserves'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
@@ -248,48 +247,6 @@ function ecOf(lot: LotCard): number | null {
 /** What was read before something was mixed in is of another mix. */
 export function isOfThisMix({ mixedAt }: Pick<LotCard, 'mixedAt'>, at: Date): boolean {
   return mixedAt === null || at > mixedAt
-}
-
-/** A bag or an own mix that nothing grew in; what was left over of an old mix has no innings of its own, but is old. */
-export function isNeverPlanted({ innings, origin }: Pick<LotCard, 'innings' | 'origin'>): boolean {
-  return innings.length === 0 && (origin === 'bag' || origin === 'own recipe')
-}
-
-/** Components by bulk volume; a lot that has been planted has no starter charge left. */
-function componentsOf(lot: LotCard, materials: ReadonlyMap<string, Material>): Component[] {
-  const parts = lot.contents.components.flatMap(({ materialId, litres }) => {
-    const material = materials.get(materialId)
-    return material && litres > 0 ? [{ material, parts: litres }] : []
-  })
-  const starter = starterOf(lot, parts)
-  return parts.map((part) => ({
-    ...part,
-    measured: starter === null ? {} : { starterNMgPerL: starter },
-  }))
-}
-
-/** Nitrogen at once in a litre of each part; null: as the tables have it. */
-function starterOf(lot: LotCard, parts: readonly Component[]): number | null {
-  const isOver = lot.innings.length > 0 && !presentInnings(lot)
-  if (lot.carried && !isOver && parts.length > 0) {
-    return lot.carried.starterNMgPerL * volumeYield(componentShares(parts))
-  }
-  return isNeverPlanted(lot) ? null : 0
-}
-
-function sharesOf(components: readonly Component[]): Component[] {
-  return componentShares(components).map(({ material, share }) => ({ material, parts: share }))
-}
-
-export function strataOf(components: readonly Component[]): Stratum[] {
-  const total = components.reduce((sum, { parts }) => sum + parts, 0)
-  return components.map(({ material, parts }) => ({
-    materialId: material.id,
-    name: material.name,
-    group: material.group,
-    grainMm: material.grainMm,
-    share: total > 0 ? parts / total : 0,
-  }))
 }
 
 /** Where the surface stands when a container is filled to a share of its usual volume. */

@@ -1,0 +1,72 @@
+import type { TriageAnswer } from '../../core/recondition'
+
+/** The one sentence about a lot: which one it is and the numbers in it. */
+export type LotFinding =
+  | {
+      readonly kind: 'order-open'
+      readonly done: number
+      readonly steps: number
+      readonly orderId: number
+    }
+  | {
+      readonly kind: 'air-short'
+      readonly air: number
+      readonly airMin: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'ph-off'
+      readonly ph: number
+      readonly low: number
+      readonly high: number
+      readonly cropName: string
+    }
+  | {
+      readonly kind: 'salty'
+      readonly ecSme: number
+      readonly ecMax: number
+      readonly cropName: string
+    }
+  | {
+      /** Something that lives or lies in it. */
+      readonly kind: 'found'
+      readonly problemName: string
+      readonly verdict: TriageAnswer
+      /** ISO day. */
+      readonly on: string
+    }
+  | {
+      /** It rests, or somebody keeps it apart. */
+      readonly kind: 'held'
+      readonly why: 'rest' | 'quarantine'
+      /** ISO day. */
+      readonly until: string
+    }
+  | {
+      /** Used all the same, against what was found. */
+      readonly kind: 'overridden'
+      readonly verdict: TriageAnswer
+      readonly reason: string
+      /** ISO day. */
+      readonly on: string
+    }
+  | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
+  | { readonly kind: 'season-over'; readonly cropName: string }
+  | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
+  | {
+      readonly kind: 'ready'
+      readonly cropName: string
+      readonly on: string
+      readonly isReady: boolean
+    }
+  | { readonly kind: 'in-store'; readonly bin: string }
+  | { readonly kind: 'unplanted' }
+  | { readonly kind: 'empty' }
+
+/** What is wrong with a lot. */
+export type LotFault = Extract<
+  LotFinding,
+  {
+    readonly kind: 'found' | 'held' | 'overridden' | 'air-short' | 'ph-off' | 'salty' | 'level-down'
+  }
+>
