@@ -1,14 +1,17 @@
 import { mock } from 'node:test'
+import { ourOutbox } from '../src/ui/outbox/ourOutbox'
 import { catchRequests, type Request, settle } from './renderHook'
 
 /**
  * A browser page whose entries go through its outbox: time stands until it is told to pass, and each request is answered by
  * hand.
  */
-export function outboxPage() {
+export async function outboxPage() {
   localStorage.clear()
   const network = catchRequests()
   mock.timers.enable({ apis: ['setTimeout'] })
+  // Its script comes from the disk, however long that takes.
+  await ourOutbox()
   return {
     made: network.made,
     /** Of those that were sent, the last one to this address. */

@@ -16,9 +16,9 @@ const SITE: SiteView = {
   today: '2026-11-02',
 }
 
-let page: ReturnType<typeof outboxPage>
-beforeEach(() => {
-  page = outboxPage()
+let page: Awaited<ReturnType<typeof outboxPage>>
+beforeEach(async () => {
+  page = await outboxPage()
 })
 afterEach(() => page.close())
 

@@ -7,9 +7,9 @@ import { useLook } from './useLook'
 
 const TODAY = '2026-11-02'
 
-let page: ReturnType<typeof outboxPage>
-beforeEach(() => {
-  page = outboxPage()
+let page: Awaited<ReturnType<typeof outboxPage>>
+beforeEach(async () => {
+  page = await outboxPage()
 })
 afterEach(() => page.close())
 

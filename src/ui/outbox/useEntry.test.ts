@@ -6,9 +6,9 @@ import { presentToast, showToast } from '../toast'
 import { useEntry } from './useEntry'
 import { useOutbox, useWholeOutbox } from './useOutbox'
 
-let page: ReturnType<typeof outboxPage>
-beforeEach(() => {
-  page = outboxPage()
+let page: Awaited<ReturnType<typeof outboxPage>>
+beforeEach(async () => {
+  page = await outboxPage()
   showToast(null)
 })
 afterEach(() => page.close())
