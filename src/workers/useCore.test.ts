@@ -1,52 +1,10 @@
 import assert from 'node:assert/strict'
-import { after, beforeEach, test } from 'node:test'
-import { MessageChannel } from 'node:worker_threads'
+import { afterEach, test } from 'node:test'
 import { renderHook, settle } from '../../testing/renderHook'
+import { begun, letGo, untilBegun } from '../../testing/threadByHand'
 import type { Outcome, Question } from './jobs'
 
-/** A job that was begun in a thread, ended by hand. */
-interface Begun {
-  readonly question: unknown
-  readonly finish: (outcome: unknown) => void
-}
-
-const begun: Begun[] = []
-const ports: { close(): void }[] = []
-
-/** Stands in for the browser's threads: what it is asked waits until the test answers. */
-class ThreadByHand {
-  private readonly port
-  constructor() {
-    const { port1, port2 } = new MessageChannel()
-    this.port = port1
-    ports.push(port1, port2)
-    void import('comlink').then(({ expose }) =>
-      expose(
-        (_: string, question: unknown) =>
-          new Promise((resolve) => begun.push({ question, finish: resolve })),
-        port2 as never,
-      ),
-    )
-  }
-  addEventListener(type: 'message', listener: (event: unknown) => void) {
-    this.port.on(type, (data) => listener({ data }))
-  }
-  removeEventListener() {}
-  start() {}
-  postMessage(message: unknown, moved: never[] = []) {
-    this.port.postMessage(message, moved)
-  }
-  terminate() {
-    this.port.close()
-  }
-}
-Object.assign(globalThis, { Worker: ThreadByHand })
-after(() => {
-  for (const port of ports) port.close()
-})
-beforeEach(() => {
-  begun.length = 0
-})
+afterEach(letGo)
 
 type Asked = Question<'mixInPlace'>
 const question = (name: string) => ({ name }) as unknown as Asked
@@ -55,14 +13,6 @@ const answered = (air: number) => ({ ok: true, value: { air } }) as unknown as O
 async function ask(topic: string, first: Asked | null) {
   const { useCore } = await import('./useCore')
   return renderHook((asked: Asked | null) => useCore(topic, 'mixInPlace', asked), first)
-}
-
-/** Waits until the thread has begun so many jobs. */
-async function untilBegun(count: number): Promise<void> {
-  for (let i = 0; i < 400 && begun.length < count; i++) {
-    await new Promise((resolve) => setTimeout(resolve, 5))
-  }
-  assert.equal(begun.length, count)
 }
 
 test('the answer of the thread is shown, and the work is over', async () => {
@@ -115,7 +65,7 @@ test('what the core refuses is told in its sentence', async () => {
   const core = await ask('fourth', question('nothing'))
   await untilBegun(1)
   await core.act(async () => {
-    begun[0]?.finish({ ok: false, code: 'too-few', message: 'Parts must be above 0.' })
+    begun[0]?.finish({ ok: false, code: 'too-few', message: 'Parts must be above 0.' } as Outcome)
     await settle()
   })
   assert.equal(core.now().refusal, 'Parts must be above 0.')
