@@ -7,7 +7,7 @@ import { readSite } from '../../data/site'
 import { lotsPage } from '../media/lotsPage'
 import { readTables } from '../tables'
 import { cardFacts } from './lotFacts'
-import { readCardFacts } from './readLotFacts'
+import { freshCardFacts, readCardFacts, stampOfLot } from './readLotFacts'
 import { summarizeAllLots, summarizeChangedLots } from './summarizeLots'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
@@ -52,6 +52,32 @@ test('facts that are kept are the facts worked out anew', async () => {
     assert.deepEqual([fresh.air, fresh.ph, fresh.strata], [air, ph, strata])
   }
   assert.deepEqual(await readCardFacts(garden.db, tables, [4711]), [])
+})
+
+test('facts that are worked out for a round are those pages show, and push out none of theirs', async () => {
+  const tables = await readTables(garden.db, (await readSite(garden.db)).timeZone)
+  const ids = [5, 3, 1, 4711]
+  const shown = await readCardFacts(garden.db, tables, ids)
+  const fresh = await freshCardFacts(garden.db, tables, ids)
+  assert.deepEqual(
+    fresh.map(({ lot }) => lot.id).sort((a, b) => a - b),
+    shown.map(({ lot }) => lot.id).sort((a, b) => a - b),
+  )
+  for (const one of shown) {
+    const other = fresh.find(({ lot }) => lot.id === one.lot.id)
+    assert.notEqual(other, one, 'worked out anew')
+    assert.deepEqual([other?.air, other?.ph, other?.where], [one.air, one.ph, one.where])
+  }
+  const again = await readCardFacts(garden.db, tables, ids)
+  assert.ok(again.every((one, at) => one === shown[at]))
+})
+
+test('a stamp changes with the lot and with the day, and with nothing else', async () => {
+  const tables = await readTables(garden.db, (await readSite(garden.db)).timeZone)
+  const stamp = stampOfLot(3, tables)
+  assert.equal(stampOfLot(3, { ...tables }), stamp)
+  assert.notEqual(stampOfLot(4, tables), stamp)
+  assert.notEqual(stampOfLot(3, { ...tables, today: '2027-01-01' }), stamp)
 })
 
 test('the round over all lots changes nothing where nothing has changed, and stops when told', async () => {
