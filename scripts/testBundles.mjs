@@ -6,7 +6,7 @@ import { root } from './setup.mjs'
 
 const SHARER = 'testing/oneFileAmongMany'
 /** Files that make a page in their process, start others or stop the clock keep their process to themselves. */
-const ALONE = /renderHook|node:child_process|\bmock\b.*'node:test'/
+const ALONE = /renderHook|onSite|node:child_process|\bmock\b.*'node:test'/
 const GROUPS = 8
 
 /** Bundles the files; gives those that are to be run, several of the given ones in each where they may be together. */

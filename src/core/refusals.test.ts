@@ -9,6 +9,7 @@ import {
   blendHistories,
   blendMedia,
   blendPh,
+  calibrateFromDrainTest,
   calibrateFromPorosity,
   canopyArea,
   containerCapacity,
@@ -41,6 +42,7 @@ import {
   thresholdProportion,
   triage,
   waterDrift,
+  waterGiven,
   wateringFit,
 } from './index'
 
@@ -463,6 +465,52 @@ const FUNCTIONS: Readonly<Record<string, Asked>> = {
       containerKg: { min: 0, isOptional: true },
     },
     others: ['curve', 'shape'],
+  },
+  waterGiven: {
+    call: waterGiven,
+    sound: {
+      months: [{ dayOfYear: 180, tMinC: 12, tMaxC: 24, rainMm: 60 }],
+      latitudeDeg: 50,
+      kc: 1,
+      canopyCm2: 2000,
+      rimCm2: 450,
+    },
+    numbers: {
+      latitudeDeg: { min: -90, max: 90 },
+      kc: { min: 0 },
+      canopyCm2: { min: 0 },
+      rimCm2: { above: 0 },
+      exposureFactor: { min: 0, isOptional: true },
+      'months.0.dayOfYear': { min: 1, max: 366 },
+      'months.0.tMaxC': {},
+    },
+  },
+  calibrateFromDrainTest: {
+    call: calibrateFromDrainTest,
+    sound: {
+      prior: { curve, ksCmPerS },
+      column: {
+        shape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 20 },
+        fillHeightCm: 13,
+        headspaceCm: 7,
+        initial: { kind: 'drained' },
+      },
+      pour: { atS: 0, millilitres: 700, durationS: 20 },
+      endS: 900,
+      firstDripS: 12,
+      timeToMl: [
+        [150, 40],
+        [350, 90],
+      ],
+      endDrainedMl: 640,
+    },
+    numbers: {
+      'prior.ksCmPerS': { above: 0 },
+      'column.fillHeightCm': { above: 0 },
+      endS: { above: 0 },
+      endDrainedMl: { min: 0 },
+    },
+    others: ['prior', 'column'],
   },
   wateringFit: {
     call: wateringFit,

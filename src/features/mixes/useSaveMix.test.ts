@@ -1,22 +1,13 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, mock, test } from 'node:test'
 import { type UseFormReturn, useForm } from 'react-hook-form'
-import { catchRequests, renderHook, settle } from '../../../testing/renderHook'
+import { onSite } from '../../../testing/onSite'
+import { catchRequests, settle } from '../../../testing/renderHook'
 import { material } from '../../../testing/tables'
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
-import type { SiteView } from '../../messages/site'
 import { type MixValues, mixDefaults } from './mixValues'
 import { useSaveMix } from './useSaveMix'
 
-const SITE: SiteView = {
-  name: 'Foundry Steps',
-  locale: 'en-GB',
-  timeZone: 'UTC',
-  unitSystem: 'metric',
-  currency: null,
-  measures: { scoopL: 1, cupL: 0.25 } as SiteView['measures'],
-  today: '2026-11-02',
-}
 const SHAPE = { kind: 'round', topDiameterCm: 32, baseDiameterCm: 24, heightCm: 30 } as const
 const page = (mix: MixDesignPage['mix'] = null): MixDesignPage => ({
   mix,
@@ -77,17 +68,11 @@ afterEach(() => {
 })
 
 async function open(of: MixDesignPage) {
-  const { createElement } = await import('react')
-  const { SiteProvider } = await import('../../ui/SiteContext')
   const thrownAway: string[] = []
-  const on = await renderHook(
-    () => {
-      const form: UseFormReturn<MixValues> = useForm({ defaultValues: mixDefaults(of) })
-      return { form, ...useSaveMix(form, of, () => thrownAway.push('draft')) }
-    },
-    null,
-    (inner) => createElement(SiteProvider, { site: SITE, children: inner }),
-  )
+  const on = await onSite(() => {
+    const form: UseFormReturn<MixValues> = useForm({ defaultValues: mixDefaults(of) })
+    return { form, ...useSaveMix(form, of, () => thrownAway.push('draft')) }
+  })
   return { ...on, thrownAway }
 }
 type Opened = Awaited<ReturnType<typeof open>>

@@ -1,22 +1,12 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, mock, test } from 'node:test'
-import { renderHook } from '../../../testing/renderHook'
+import { onSite } from '../../../testing/onSite'
 import { close as near } from '../../../testing/tables'
 import { containerVolume } from '../../core/containers'
 import type { IntakePage } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
 import { intake as words } from '../../ui/texts/intake'
 import { type Given, useIntake } from './useIntake'
 
-const SITE: SiteView = {
-  name: 'Foundry Steps',
-  locale: 'en-GB',
-  timeZone: 'UTC',
-  unitSystem: 'metric',
-  currency: null,
-  measures: { scoopL: 1, cupL: 0.25 } as SiteView['measures'],
-  today: '2026-11-02',
-}
 const SHAPE = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22 } as const
 
 const page = (told: Partial<IntakePage['told']> = {}, lot: Partial<IntakePage['lot']> = {}) =>
@@ -62,14 +52,8 @@ beforeEach(() => {
 afterEach(() => mock.restoreAll())
 
 async function open(of: IntakePage, given: Given = {}) {
-  const { createElement } = await import('react')
-  const { SiteProvider } = await import('../../ui/SiteContext')
   const focused: string[] = []
-  const on = await renderHook(
-    () => useIntake(of, given),
-    null,
-    (inner) => createElement(SiteProvider, { site: SITE, children: inner }),
-  )
+  const on = await onSite(() => useIntake(of, given))
   await on.act(() => {
     for (const name of ['drop', 'crop', 'pots', 'litres', 'every'] as const) {
       on.now()

@@ -1,19 +1,9 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
-import { catchRequests, renderHook } from '../../../testing/renderHook'
+import { onSite } from '../../../testing/onSite'
+import { catchRequests } from '../../../testing/renderHook'
 import type { ManyFound, ManyFoundPage, WaitingPot } from '../../messages/recondition/manyFound'
-import type { SiteView } from '../../messages/site'
 import { useManyFound, yearsOf } from './useManyFound'
-
-const SITE: SiteView = {
-  name: 'Foundry Steps',
-  locale: 'en-GB',
-  timeZone: 'UTC',
-  unitSystem: 'metric',
-  currency: null,
-  measures: { scoopL: 1, cupL: 0.25 } as SiteView['measures'],
-  today: '2026-11-02',
-}
 
 const pot = (id: number, more: Partial<WaitingPot> = {}): WaitingPot => ({
   id,
@@ -45,13 +35,7 @@ beforeEach(() => {
 afterEach(() => network.restore())
 
 async function open(pots: readonly WaitingPot[]) {
-  const { createElement } = await import('react')
-  const { SiteProvider } = await import('../../ui/SiteContext')
-  return renderHook(
-    () => useManyFound(page(pots)),
-    null,
-    (inner) => createElement(SiteProvider, { site: SITE, children: inner }),
-  )
+  return onSite(() => useManyFound(page(pots)))
 }
 
 /** What would be sent. */

@@ -1,20 +1,10 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
+import { onSite, SITE } from '../../../testing/onSite'
 import { outboxPage } from '../../../testing/outboxPage'
-import { renderHook, settle } from '../../../testing/renderHook'
+import { settle } from '../../../testing/renderHook'
 import type { OrderPage, OrderStepView } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
 import { useOrderSteps } from './useOrderSteps'
-
-const SITE: SiteView = {
-  name: 'Foundry Steps',
-  locale: 'en-GB',
-  timeZone: 'UTC',
-  unitSystem: 'metric',
-  currency: null,
-  measures: { scoopL: 1, cupL: 0.25 } as SiteView['measures'],
-  today: '2026-11-02',
-}
 
 let page: Awaited<ReturnType<typeof outboxPage>>
 beforeEach(async () => {
@@ -74,13 +64,7 @@ function order(steps: readonly OrderStepView[]): OrderPage {
 }
 
 async function open(of: OrderPage) {
-  const { createElement } = await import('react')
-  const { SiteProvider } = await import('../../ui/SiteContext')
-  const on = await renderHook(
-    () => useOrderSteps(of),
-    null,
-    (inner) => createElement(SiteProvider, { site: SITE, children: inner }),
-  )
+  const on = await onSite(() => useOrderSteps(of))
   // The outbox and its store come one after the other.
   for (let i = 0; i < 4; i++) await on.act(settle)
   return on
