@@ -4,7 +4,7 @@ import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { forget } from '../../data/kept'
-import { listMaterials, materials } from '../../data/media'
+import { appendLines, listMaterials, materials } from '../../data/media'
 import { why as whyWords } from '../../ui/texts/why'
 import { lotPage } from './lotPage'
 import { lotsPage } from './lotsPage'
@@ -39,7 +39,7 @@ test('every number of a lot can be asked why, in words that are in the catalogue
   }
 })
 
-test('what was worked out of a lot is worked out anew when the lot, the shelf or a finding changes', async () => {
+test('what was worked out of a lot is worked out anew when the lot or the shelf changes', async () => {
   const { db } = garden
   const thin = (await lotsPage(db)).lots
   const pages = await Promise.all(thin.map(({ id }) => lotPage(db, id, NOW)))
@@ -53,6 +53,13 @@ test('what was worked out of a lot is worked out anew when the lot, the shelf or
   await db.update(materials).set({ pricePerLitre: 40 }).where(eq(materials.id, other.material.id))
   const dear = (await lotPage(db, id, NOW)).remedy
   assert.notEqual(dear?.name, remedy.name, 'what costs forty a litre is not offered any more')
+  const litres = async () =>
+    (await lotPage(db, id, NOW)).why.litres?.inputs.map(({ value }) => value)
+  const before = await litres()
+  const components = [{ materialId: 'peat-medium', litres: 1 }]
+  const line = { kind: 'topped-up' as const, litres: 1, components, doses: [], note: null }
+  await appendLines(db, id, [line], NOW)
+  assert.notDeepEqual(await litres(), before, 'a litre more is told by its reason too')
 })
 
 test('a measured number tells its day and what the test is good to, an estimated one what its composition earns', async () => {

@@ -12,7 +12,7 @@ import {
 } from '../../data/trials'
 import { fillChoices } from '../containers'
 import { mixDesignPage } from '../mixes'
-import { ladderPage } from '../recondition'
+import { ladderPage, recipePage } from '../recondition'
 import { askedRecipe } from '../recondition/buildRecipe'
 import { handOn, newTrialPage, resultsPage, trialsPage, variedTrials } from '.'
 
@@ -128,7 +128,10 @@ test('what a dose series found is kept to: mixes are warned, and recipes take no
     caps.map(({ materialId, maxPercent }) => [materialId, maxPercent]),
     [['green-waste-compost', 10]],
   )
-  // The same of what this garden has in stock.
+  // The same of what this garden has in stock; its recipe was looked at before, and is asked for again.
+  const compostRule = async () =>
+    (await recipePage(garden.db, TROUGH_TO_STRAWBERRY, NOW)).recipe.why['part.compost']?.rule
+  assert.notEqual(await compostRule(), 'compost.found')
   const { input: before } = await askedRecipe(garden.db, TROUGH_TO_STRAWBERRY, NOW)
   const composts = before.stock.materials.filter(({ material }) => material.group === 'compost')
   for (const { material } of composts) {
@@ -142,6 +145,7 @@ test('what a dose series found is kept to: mixes are warned, and recipes take no
     })
   }
   const { input } = await askedRecipe(garden.db, TROUGH_TO_STRAWBERRY, NOW)
+  assert.equal(await compostRule(), 'compost.found', 'what was remembered does not stand before it')
   const usual = solveRecipe(before).why['part.compost']
   const held = solveRecipe(input)
   const part = held.parts.find(({ role }) => role === 'compost')
