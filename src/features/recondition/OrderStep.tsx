@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useState } from 'react'
 import type { Load, StepAmount, StepNote } from '../../core/recondition'
 import type { NamedThing } from '../../messages/recondition/turnover'
 import { Button } from '../../ui/Button'
@@ -6,12 +6,12 @@ import { TextField } from '../../ui/Field'
 import type { Format } from '../../ui/format'
 import { Caution } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
-import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { LoadsTable } from './LoadsTable'
 import styles from './OrderScreen.module.css'
 import type { OrderSteps } from './useOrderSteps'
+import { useTypedAmount } from './useTypedAmount'
 
 const words = reconditionWords.order
 /** The step that the loads belong to. */
@@ -213,24 +213,13 @@ function AmountRow({
   locked: boolean
   onActual: (value: number | null) => void
 }) {
-  const { site, format } = useSite()
+  const { format } = useSite()
   const dimension = amount.unit === 'L' ? 'volume' : 'mass'
   const written = (value: number) =>
     format.plain(amount.unit === 'L' ? format.litres(value) : format.grams(value))
   const kept = amount.actual === null ? '' : written(amount.actual)
-  const [typed, setTyped] = useState(kept)
-  useEffect(() => setTyped(kept), [kept])
+  const { typed, type, send } = useTypedAmount(kept, dimension, onActual)
   const name = amount.role === 'lot' ? reconditionWords.recipe.oldMix : (thing?.name ?? amount.id)
-
-  // A refused amount must not be sent again when the field loses the focus to the refusal, however it is written by then.
-  const sent = useRef<number | null | undefined>(undefined)
-  const keep = () => {
-    const text = typed.trim()
-    const { value, problem } = readQuantity(text, dimension, site.measures)
-    if (problem || text === kept || value === sent.current) return
-    sent.current = value
-    onActual(value)
-  }
 
   return (
     <tr>
@@ -252,12 +241,9 @@ function AmountRow({
             dimension={dimension}
             typed={typed}
             value={typed}
-            onChange={(event) => {
-              sent.current = undefined
-              setTyped(event.target.value)
-            }}
-            onBlur={keep}
-            onKeyDown={(event) => event.key === 'Enter' && keep()}
+            onChange={(event) => type(event.target.value)}
+            onBlur={send}
+            onKeyDown={(event) => event.key === 'Enter' && send()}
           />
         )}
       </td>
