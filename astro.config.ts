@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import node from '@astrojs/node'
 import react from '@astrojs/react'
 import type { AstroIntegration } from 'astro'
@@ -39,6 +40,13 @@ export default defineConfig({
       },
     },
     ssr: { external: ['@electric-sql/pglite'] },
+    resolve: {
+      alias: {
+        '@astrojs/react/server.js': fileURLToPath(
+          new URL('./src/server/renderScreen.ts', import.meta.url),
+        ),
+      },
+    },
   },
   experimental: {
     csp: {

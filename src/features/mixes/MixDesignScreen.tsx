@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { unpacked } from '../../ui/packed'
 import { SiteProvider } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useReady } from '../../ui/useReady'
@@ -23,7 +24,7 @@ import { useDesign } from './useDesign'
 const words = mixesWords.design
 
 /** A mix put together and seen at once: in this pot, in this place, with this watering. */
-export default function MixDesignScreen({
+function MixDesignScreen({
   page,
   site,
 }: {
@@ -36,6 +37,8 @@ export default function MixDesignScreen({
     </SiteProvider>
   )
 }
+
+export default unpacked(MixDesignScreen)
 
 function Designer({ page }: { readonly page: MixDesignPage }) {
   const ready = useReady()

@@ -5,6 +5,7 @@ import { Choice } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { unpacked } from '../../ui/packed'
 import { SiteProvider } from '../../ui/SiteContext'
 import { manyFound as words } from '../../ui/texts/manyFound'
 import styles from './ManyFound.module.css'
@@ -13,13 +14,15 @@ import { PotAnswers } from './PotAnswers'
 import { useManyFound } from './useManyFound'
 
 /** Many pots at the end of their season: answered once, then what differs. */
-export default function ManyFoundScreen({ page, site }: { page: ManyFoundPage; site: SiteView }) {
+function ManyFoundScreen({ page, site }: { page: ManyFoundPage; site: SiteView }) {
   return (
     <SiteProvider site={site}>
       <ManyPotsFound page={page} />
     </SiteProvider>
   )
 }
+
+export default unpacked(ManyFoundScreen)
 
 function ManyPotsFound({ page }: { page: ManyFoundPage }) {
   const found = useManyFound(page)

@@ -3,6 +3,7 @@ import type { SiteView } from '../../messages/site'
 import type { LookToDo } from '../../messages/trials/looks'
 import { Button, LinkButton } from '../../ui/Button'
 import { PageHead } from '../../ui/PageHead'
+import { unpacked } from '../../ui/packed'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { round as words } from '../../ui/texts/round'
@@ -13,7 +14,7 @@ import { goOn, goTo, nextPlace, potsAt, type Written } from './round'
 import { type Rounding, useRound } from './useRound'
 
 /** A round of the garden by thumb: a pot, what happened there, and the next pot of the place. */
-export default function RoundScreen({
+function RoundScreen({
   page,
   looks,
   site,
@@ -31,6 +32,8 @@ export default function RoundScreen({
     </SiteProvider>
   )
 }
+
+export default unpacked(RoundScreen)
 
 function Walk({ page, looks }: { readonly page: RoundPage; readonly looks: readonly LookToDo[] }) {
   const { site } = useSite()

@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { unpacked } from '../../ui/packed'
 import { SiteProvider } from '../../ui/SiteContext'
 import { newTrial as words } from '../../ui/texts/newTrial'
 import { trialWords } from '../../ui/texts/trialWords'
@@ -21,13 +22,15 @@ import { beginAs } from './trialValues'
 import { useNewTrial } from './useNewTrial'
 
 /** A trial from its question to its plan, with what it could find beside it. */
-export default function NewTrialScreen({ page, site }: { page: NewTrialPage; site: SiteView }) {
+function NewTrialScreen({ page, site }: { page: NewTrialPage; site: SiteView }) {
   return (
     <SiteProvider site={site}>
       <NewTrial page={page} />
     </SiteProvider>
   )
 }
+
+export default unpacked(NewTrialScreen)
 
 function NewTrial({ page }: { page: NewTrialPage }) {
   const form = useNewTrial(page)
