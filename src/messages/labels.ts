@@ -72,7 +72,7 @@ export interface LabelView {
   readonly crops: readonly string[]
   /** Address that the code leads to. */
   readonly address: string
-  /** Its modules as a path, in a square of so many modules a side, quiet zone included. */
+  /** Its modules as a path one module wide, in a square of so many modules a side, quiet zone included. */
   readonly qr: { readonly path: string; readonly modules: number }
 }
 

@@ -158,7 +158,7 @@ function Qr({
       data-qr={address}
     >
       <rect width={qr.modules} height={qr.modules} fill="#ffffff" />
-      <path d={qr.path} fill="#000000" shapeRendering="crispEdges" />
+      <path d={qr.path} fill="none" stroke="#000000" shapeRendering="crispEdges" />
     </svg>
   )
 }

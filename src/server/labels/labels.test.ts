@@ -20,8 +20,12 @@ function photograph({ path, modules }: ReturnType<typeof qrPath>, pixels = 4) {
   const edge = 2
   const side = (modules + 2 * edge) * pixels
   const image = new Uint8ClampedArray(side * side * 4).fill(255)
-  for (const [, column = '', row = '', wide = ''] of path.matchAll(/M(\d+) (\d+)h(\d+)/g)) {
-    const [top, left] = [(Number(row) + edge) * pixels, (Number(column) + edge) * pixels]
+  let [column, row] = [0, 0]
+  for (const [, how, x = '', y = '', wide = ''] of path.matchAll(/(M|m)(\d+) ([\d.]+)h(\d+)/g)) {
+    column = Number(x) + (how === 'M' ? 0 : column)
+    row = how === 'M' ? Number(y) - 0.5 : row
+    const [top, left] = [(row + edge) * pixels, (column + edge) * pixels]
+    column += Number(wide)
     for (let y = top; y < top + pixels; y++) {
       for (let x = left; x < left + Number(wide) * pixels; x++) {
         image.fill(0, (y * side + x) * 4, (y * side + x) * 4 + 3)

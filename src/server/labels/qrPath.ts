@@ -31,7 +31,7 @@ export interface QrPath {
 const drawn = new Map<string, QrPath>()
 const MOST_DRAWN = 1000
 
-/** A text as a QR code: a path of its dark modules. */
+/** A text as a QR code: a path along the middle of its dark modules, to be drawn one module wide. */
 export function qrPath(text: string): QrPath {
   const known = drawn.get(text)
   if (known) return known
@@ -45,12 +45,15 @@ function draw(text: string): QrPath {
   const { modules, isDark } = qrModules(text)
   let path = ''
   for (let row = 0; row < modules; row++) {
+    let end: number | null = null
     for (let column = 0; column < modules; column++) {
       if (!isDark(row, column)) continue
       let wide = 1
       while (isDark(row, column + wide)) wide++
-      path += `M${column} ${row}h${wide}v1h-${wide}z`
+      // From the last one in its row, which is shorter: a sheet of labels is little else.
+      path += end === null ? `M${column} ${row}.5h${wide}` : `m${column - end} 0h${wide}`
       column += wide
+      end = column
     }
   }
   return { path, modules }

@@ -33,6 +33,17 @@ export function CoreSample({
     .map(({ name, share }) => `${format.number(share * 100)} % ${name}`)
     .join(', ')
   let y = 1
+  const drawn = byGrain(strata).map((stratum) => {
+    const top = y
+    const thick = stratum.share * height
+    y += thick
+    return { ...stratum, top: hundredths(top), thick: hundredths(thick) }
+  })
+  // All in one: a list of lots draws hundreds of these pictures.
+  const seams = drawn
+    .filter(({ top }) => top > 1)
+    .map(({ top }) => `M1 ${top.toFixed(1)}H${width - 1}`)
+    .join('')
   return (
     <svg
       className={styles.sample}
@@ -42,27 +53,25 @@ export function CoreSample({
       role="img"
       aria-label={pictureWords.coreLabel(label)}
     >
-      {byGrain(strata).map((stratum) => {
-        const top = y
-        const thick = stratum.share * height
-        y += thick
-        return (
-          <g key={stratum.materialId}>
-            <rect
-              x={1}
-              y={top}
-              width={width - 2}
-              height={thick}
-              fill={`url(#grain-${grainOf(stratum.group)})`}
-            />
-            {top > 1 && <path d={`M1 ${top.toFixed(1)}H${width - 1}`} className={styles.seam} />}
-          </g>
-        )
-      })}
+      {drawn.map(({ materialId, group, top, thick }) => (
+        <rect
+          key={materialId}
+          x={1}
+          y={top}
+          width={width - 2}
+          height={thick}
+          fill={`url(#grain-${grainOf(group)})`}
+        />
+      ))}
+      {seams && <path d={seams} className={styles.seam} />}
       <rect x={1} y={1} width={width - 2} height={height} rx={2} className={styles.frame} />
       {split && <SplitScale split={split} x={width + 4} height={height} />}
     </svg>
   )
+}
+
+function hundredths(length: number): number {
+  return Math.round(length * 100) / 100
 }
 
 function SplitScale({ split, x, height }: { split: Split; x: number; height: number }) {
