@@ -37,7 +37,7 @@ test('lots grouped into heaps, a stop before a doubtful one joins, and the heap 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Ways to go on with Autumn heap')
 })
 
-test('used all the same: the reason stays on the lot and the lot may be planned', async ({
+test('used all the same: the reason stays on the lot and the lot may be planned @desk', async ({
   page,
 }) => {
   await page.goto('/lots/15')

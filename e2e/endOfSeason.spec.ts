@@ -22,7 +22,7 @@ async function openPot(page: Page, code: string) {
   return pot
 }
 
-test('twelve pots of a mixed season: answered, judged, into heaps, each with its way', async ({
+test('twelve pots of a mixed season: answered, judged, into heaps, each with its way @phone', async ({
   page,
 }) => {
   await page.goto(`/turnover/found?pots=${TWELVE.join(',')}`)

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
 
-test('a place is put right: its pots follow, and what was seen at one of them names another place', async ({
+test('a place is put right: its pots follow, and what was seen at one of them names another place @desk', async ({
   page,
 }) => {
   await page.goto('/pots')
@@ -40,7 +40,7 @@ test('a place is put right: its pots follow, and what was seen at one of them na
   await expect(page.getByText(/P17 dried out too fast 2 times/)).toBeVisible()
 })
 
-test('a photo of a pot: no picture is refused, a cut line loses nothing, and it stands in its log', async ({
+test('a photo of a pot: no picture is refused, a cut line loses nothing, and it stands in its log @phone', async ({
   page,
   context,
 }) => {
@@ -65,7 +65,7 @@ test('a photo of a pot: no picture is refused, a cut line loses nothing, and it 
   await expect(picture).toHaveCount(0)
 })
 
-test('a pot filled step by step on a filler; ticks stay through a reload, and its price is told', async ({
+test('a pot filled step by step on a filler; ticks stay through a reload, and its price is told @phone', async ({
   page,
 }) => {
   await page.goto('/pots/57')
@@ -91,7 +91,7 @@ test('a pot filled step by step on a filler; ticks stay through a reload, and it
   await expect(page.getByLabel('What goes in?'), 'the draft is kept').not.toHaveValue('')
 })
 
-test('a strawberry is potted on, then top-dressed; its first day and its mix go along', async ({
+test('a strawberry is potted on, then top-dressed; its first day and its mix go along @desk', async ({
   page,
 }) => {
   await page.goto('/pots/14')

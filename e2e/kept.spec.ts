@@ -73,7 +73,9 @@ test('an answer that is lost on the way: saving again does not do it twice @desk
   await expect(page.getByRole('heading', { name: /Lost and found/ })).toHaveCount(1)
 })
 
-test('litres that do not go into the pot are offered a place in the store', async ({ page }) => {
+test('litres that do not go into the pot are offered a place in the store @desk', async ({
+  page,
+}) => {
   await page.goto('/lots/new')
   await page.getByLabel('What do you call it?').fill('Small cube')
   await page.getByLabel('Where does it stand?').fill('Yard')

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
 
-test('a part goes into the store, joins another lot with its reason, and is taken back at both ends', async ({
+test('a part goes into the store, joins another lot with its reason, and is taken back at both ends @phone', async ({
   page,
 }) => {
   await page.goto('/lots/4')
@@ -55,7 +55,9 @@ test('a part goes into the store, joins another lot with its reason, and is take
   await expectNoSideways(page)
 })
 
-test('more than the pots hold is kept in the store, and the whole lot moves', async ({ page }) => {
+test('more than the pots hold is kept in the store, and the whole lot moves @desk', async ({
+  page,
+}) => {
   await page.goto('/lots/new')
   await expectAlive(page)
   await page.getByLabel('What do you call it?').fill('Bark heap')
@@ -77,7 +79,7 @@ test('more than the pots hold is kept in the store, and the whole lot moves', as
   await expect(page.getByText('Bark heap, left over')).toBeVisible()
 })
 
-test('a table of pots is pasted, put right, made, and labelled; its code opens the pot', async ({
+test('a table of pots is pasted, put right, made, and labelled; its code opens the pot @desk', async ({
   page,
 }) => {
   await page.goto('/pots/paste')

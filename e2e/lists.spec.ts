@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSideways, lookingTest as test } from './garden'
+import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
 test('a lot is found in the list by any word, and back undoes it', async ({ page }) => {
   await page.goto('/lots')
@@ -18,7 +18,9 @@ test('a lot is found in the list by any word, and back undoes it', async ({ page
   await expect(page.getByText(/^20 lots ·/)).toBeVisible()
 })
 
-test('lots are narrowed to a state and sorted, and the address keeps it', async ({ page }) => {
+test('lots are narrowed to a state and sorted, and the address keeps it @desk', async ({
+  page,
+}) => {
   await page.goto('/lots?order=air')
   await page.getByLabel('Which').selectOption('Turn over')
   await page.getByRole('button', { name: 'Show' }).click()

@@ -1,10 +1,4 @@
-import {
-  expect,
-  expectAccessible,
-  expectNoSideways,
-  expectPartsAccessible,
-  lookingTest as test,
-} from './garden'
+import { expect, expectAccessible, expectNoSideways, expectPartsAccessible, test } from './garden'
 
 test('all parts are accessible outdoors', async ({ page, baseURL }) => {
   await expectPartsAccessible(page, 'outdoor', baseURL ?? '')

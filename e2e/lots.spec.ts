@@ -58,7 +58,7 @@ test('a new lot: nothing measured out is refused, what was typed stays, then it 
   await expect(page.getByText(/3\.8 L/).first()).toBeVisible()
 })
 
-test('the numbers of a lot say where they come from', async ({ page }) => {
+test('the numbers of a lot say where they come from @phone', async ({ page }) => {
   await page.goto('/lots/3')
   await page.getByRole('button', { name: /^Why this pH/ }).click()
   const panel = page.getByRole('region', { name: 'Why this pH?' })

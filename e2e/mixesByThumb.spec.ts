@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSideways, lookingTest as test } from './garden'
+import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
 test('a mix is designed by thumb: a group, a pot, a material, an adjuster, and why', async ({
   page,

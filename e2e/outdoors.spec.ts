@@ -1,5 +1,5 @@
 import { MAIN_PAGES } from '../benchmarks/mainPages'
-import { expect, expectAlive, lookingTest as test } from './garden'
+import { expect, expectAlive, test } from './garden'
 
 /** For wet gloves: what is pressed is as high as a thumb, px. */
 const THUMB_PX = 44

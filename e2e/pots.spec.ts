@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
 
-test('two pots are planted alike, looked after, and their season ended', async ({ page }) => {
+test('two pots are planted alike, looked after, and their season ended @desk', async ({ page }) => {
   await page.goto('/pots')
   await expectAlive(page)
   await expectAccessible(page)
@@ -118,7 +118,7 @@ test('more pots like one, and an empty pot', { tag: '@desk' }, async ({ page }) 
   await expect(page.getByText('There is no container 99.')).toBeVisible()
 })
 
-test('an empty pot is prepared and filled, a plant is potted on into it, and the move taken back', async ({
+test('an empty pot is prepared and filled, a plant is potted on into it, and the move taken back @phone', async ({
   page,
 }) => {
   await page.goto('/pots/12')

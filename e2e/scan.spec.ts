@@ -3,7 +3,7 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { CHROMIUM_FLAGS } from '../scripts/chromiumFlags.mjs'
 import { qrModules } from '../src/server/labels/qrPath'
-import { expect, expectAlive, lookingTest as test } from './garden'
+import { expect, expectAlive, test } from './garden'
 
 const [WIDTH, HEIGHT, MODULE_PX] = [640, 480, 8]
 const folder = mkdtempSync(path.join(tmpdir(), 'innings-camera-'))

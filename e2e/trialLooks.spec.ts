@@ -66,7 +66,7 @@ test('the pots of a trial are looked at through a cut connection, and the look i
   await expect(page.getByText('Growth 3 of 5').first()).toBeVisible()
 })
 
-test('what is typed survives a reload, and a kept pot can be put right the same day', async ({
+test('what is typed survives a reload, and a kept pot can be put right the same day @phone', async ({
   page,
 }) => {
   await page.goto(`${STRAWBERRIES}/look`)
@@ -156,7 +156,7 @@ test('each kind of trial says what it found, by rule, and no more', { tag: '@pho
   await expectNoSideways(page)
 })
 
-test('a run whose control failed is void, and is planned again with what to change', async ({
+test('a run whose control failed is void, and is planned again with what to change @desk', async ({
   page,
 }) => {
   await page.goto('/trials')
@@ -174,7 +174,9 @@ test('a run whose control failed is void, and is planned again with what to chan
   await expectAccessible(page)
 })
 
-test('scored blind, what is in the pots is told when the trial is closed', async ({ page }) => {
+test('scored blind, what is in the pots is told when the trial is closed @phone', async ({
+  page,
+}) => {
   const send = async (method: 'post' | 'put', path: string, data: object) => {
     const answer = await page.request[method](path, { data })
     expect(answer.ok(), await answer.text()).toBe(true)
@@ -211,7 +213,9 @@ test('scored blind, what is in the pots is told when the trial is closed', async
   await expect(verdicts(page)).toHaveCount(names.length - 1)
 })
 
-test('what a trial found goes on to mixes and pots, and can be taken back', async ({ page }) => {
+test('what a trial found goes on to mixes and pots, and can be taken back @desk', async ({
+  page,
+}) => {
   await page.goto(`${CHARD}/results`)
   await expectAlive(page)
   await expect(page.getByLabel('The mix to use from now on')).toContainText('Trough mix')
@@ -286,7 +290,9 @@ test('what was picked is read off the balance with one key, and typed where it d
   await context.setOffline(false)
 })
 
-test('a report is printed on two pages, and the trial is kept as a file', async ({ page }) => {
+test('a report is printed on two pages, and the trial is kept as a file @desk', async ({
+  page,
+}) => {
   for (const trial of [CHARD, BEANS, CELERY, FIVE]) {
     await page.goto(`${trial}/report`)
     const pdf = (await page.pdf({ format: 'A4' })).toString('latin1')
@@ -313,7 +319,7 @@ test('a report is printed on two pages, and the trial is kept as a file', async 
   }
 })
 
-test('a trial comes back from its package, a broken one is refused with what is wrong', async ({
+test('a trial comes back from its package, a broken one is refused with what is wrong @desk', async ({
   page,
 }) => {
   const packed = await page.request.get('/api/trials/2/package')

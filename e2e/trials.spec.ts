@@ -127,7 +127,9 @@ test('pots change places by keys, by dragging, and never across blocks @desk', a
   await expect(potsOf(page).first()).toHaveAttribute('aria-pressed', 'false')
 })
 
-test('a dose series of a doubtful material: seeds alike, its cautions, sown', async ({ page }) => {
+test('a dose series of a doubtful material: seeds alike, its cautions, sown @desk', async ({
+  page,
+}) => {
   await begin(page, 'How much of this material is safe?', 'Beans in scraps')
   await choose(page, 'A mix you trust', 'Seed and cutting mix')
   await choose(page, 'What is tried out in it', 'Green-waste compost (bagged)')

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSideways, lookingTest as test } from './garden'
+import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
 test('gravel at the bottom: the wet zone moves up, and the numbers say so', async ({ page }) => {
   await page.goto('/mixes/layers?mixes=1')

@@ -5,7 +5,7 @@ import {
   expectNoSideways,
   expectPartsAccessible,
   openStyleguide,
-  lookingTest as test,
+  test,
 } from './garden'
 
 for (const look of ['light', 'dark']) {
