@@ -7,6 +7,7 @@ import { type Config, readConfig } from './config'
 import { type Opened, opened } from './database'
 import { logFailure, newFailureId } from './log'
 import { summarizeAllLots } from './lots'
+import { lull } from './lull'
 import { listCopies } from './storage/copies'
 import { freeBytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
 import { placesIn } from './storage/places'
@@ -25,13 +26,17 @@ export function careForGarden(): () => void {
   let stopped = false
   let timer: NodeJS.Timeout
   let summarizedOn = ''
+  const mayGoOn = async () => {
+    if (!stopped) await lull()
+    return !stopped
+  }
   const round = async () => {
     try {
       await careOnce()
       // A new day ends rests and seasons: lots are seen anew.
       const { db } = await opened()
       const today = dayAt((await readSite(db)).timeZone, now())
-      if (summarizedOn !== today) await summarizeAllLots(db, () => stopped)
+      if (summarizedOn !== today) await summarizeAllLots(db, mayGoOn)
       summarizedOn = today
     } catch (error) {
       logFailure({ id: newFailureId(), what: 'care', error })

@@ -7,6 +7,7 @@ import { closeDatabase, database } from './database'
 import { securityHeaders } from './headers'
 import { inAddress, isShared } from './hosts'
 import { logFailure, logInto, newFailureId } from './log'
+import { countUntilAnswered } from './lull'
 import { placesIn } from './storage/places'
 import { requireDataFolder } from './storage/requireFolder'
 import { StartError } from './storage/startError'
@@ -64,6 +65,7 @@ async function main(): Promise<void> {
   const entry = new URL('./server/entry.mjs', import.meta.url).href
   const { handler } = (await import(entry)) as { handler: RequestListener }
   const answer: RequestListener = (request, response) => {
+    countUntilAnswered(response)
     for (const [name, value] of securityHeaders) response.setHeader(name, value)
     for (const name of FORWARDED) delete request.headers[name]
     if (METHODS.includes(request.method ?? '')) handler(request, response)

@@ -82,7 +82,7 @@ test('a stamp changes with the lot and with the day, and with nothing else', asy
 
 test('the round over all lots changes nothing where nothing has changed, and stops when told', async () => {
   const before = await lotsPage(garden.db, { order: 'air' })
-  await summarizeAllLots(garden.db, () => false)
+  await summarizeAllLots(garden.db, async () => false)
   assert.deepEqual(await lotsPage(garden.db, { order: 'air' }), before)
-  await summarizeAllLots(garden.db, () => true)
+  await summarizeAllLots(garden.db, async () => true)
 })

@@ -1,4 +1,3 @@
-import { setTimeout } from 'node:timers/promises'
 import type { Database } from '../../data/database'
 import {
   type LotSummary,
@@ -14,9 +13,8 @@ import { freshCardFacts, readCardFacts } from './readLotFacts'
 
 /** So many lots are read at once. */
 const AT_ONCE = 20
-/** Nobody waits for the round over all lots: after a few of them requests get their turn. */
-const IN_ROUND_AT_ONCE = 5
-const PAUSE_MS = 150
+/** In the round over all lots, for which nobody waits. */
+const IN_ROUND_AT_ONCE = 4
 
 /** Writes what lists are sorted and narrowed by of every lot that was changed; part of the transaction that changed it. */
 export async function summarizeChangedLots(db: Database): Promise<void> {
@@ -26,14 +24,19 @@ export async function summarizeChangedLots(db: Database): Promise<void> {
   for (const ids of inPieces(stale)) await writeLotSummaries(db, await workOut(db, tables, ids))
 }
 
-/** The same for all lots: a new version of the program, or another table of materials, may see them differently. */
-export async function summarizeAllLots(db: Database, isStopped: () => boolean): Promise<void> {
+/**
+ * The same for all lots: a new version of the program, or another table of materials, may see them differently.
+ * @param mayGoOn asked before every few lots; comes back when requests have had their turn
+ */
+export async function summarizeAllLots(
+  db: Database,
+  mayGoOn: () => Promise<boolean>,
+): Promise<void> {
   const written = await listLotSummaries(db)
   const tables = await tablesOf(db)
   const known = new Map(written.map((one) => [one.lotId, one]))
   for (const ids of inPieces([...known.keys()], IN_ROUND_AT_ONCE)) {
-    if (isStopped()) return
-    await setTimeout(PAUSE_MS)
+    if (!(await mayGoOn())) return
     const fresh = (await freshCardFacts(db, tables, ids)).map((facts) => summaryOf(facts, tables))
     const changed = fresh.filter((one) => !isSame(one, known.get(one.lotId)))
     if (changed.length > 0) await db.transaction((tx) => writeLotSummaries(tx, changed))
