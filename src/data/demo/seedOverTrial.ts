@@ -23,7 +23,7 @@ import {
   readTrial,
   setTreatmentLot,
 } from '../trials/trials'
-import type { DemoTrial } from './demoTrials'
+import type { DemoTrial } from './demoTrial'
 import { noise } from './noise'
 
 const DAY_MS = 86_400_000

@@ -8,6 +8,7 @@ import { useSite } from '../../ui/SiteContext'
 import { benchScreens } from '../../ui/texts/benchScreens'
 import { WhyText } from '../../ui/WhyText'
 import styles from './Bench.module.css'
+import valueStyles from './Values.module.css'
 import { valueAmount } from './valueText'
 
 const words = benchScreens.calibrated
@@ -30,7 +31,7 @@ export function Learnt({
     <section className={styles.learnt} aria-labelledby="learnt">
       <h2 id="learnt">{words.title}</h2>
       {from.length > 0 && (
-        <table className={styles.values}>
+        <table className={valueStyles.values}>
           <caption>{words.lead(potName)}</caption>
           <thead>
             <tr>

@@ -4,6 +4,7 @@ import { DotRow } from '../../ui/pictures/DotRow'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
+import valueStyles from './Values.module.css'
 import { valueAmount, valueName } from './valueText'
 
 const words = benchWords
@@ -28,8 +29,8 @@ export function Spreads({
   const hasExpected = spreads.some(({ expected }) => expected)
   const hasWanted = spreads.some(({ wanted }) => wanted)
   return (
-    <div className={styles.scroll}>
-      <table className={`${styles.values} ${styles.spreads}`}>
+    <div className={valueStyles.scroll}>
+      <table className={`${valueStyles.values} ${valueStyles.spreads}`}>
         <caption>
           {caption}
           <br />
@@ -42,7 +43,7 @@ export function Spreads({
             <td />
             <th scope="col">{hasOther ? names[0] : words.columns.mean}</th>
             {hasOther && <th scope="col">{names[1]}</th>}
-            <th scope="col" className={styles.dots}>
+            <th scope="col" className={valueStyles.dots}>
               {words.columns.runs}
             </th>
           </tr>
@@ -70,7 +71,7 @@ export function Spreads({
                     )}
                   </td>
                 )}
-                <td className={styles.dots}>
+                <td className={valueStyles.dots}>
                   <DotRow
                     own={values}
                     other={reference?.values ?? []}
