@@ -3,6 +3,7 @@ import node from '@astrojs/node'
 import react from '@astrojs/react'
 import type { AstroIntegration } from 'astro'
 import { defineConfig } from 'astro/config'
+import { BUNDLED } from './scripts/bundled.mjs'
 import { sharedScripts } from './scripts/sharedScripts'
 
 // The workshop shows every part in each state, for those who work on them and for tests: it is no page of the product.
@@ -39,7 +40,7 @@ export default defineConfig({
         treeshake: { moduleSideEffects: (file) => !/\/src\/core\//.test(file) },
       },
     },
-    ssr: { external: ['@electric-sql/pglite'] },
+    ssr: { external: ['@electric-sql/pglite'], noExternal: BUNDLED },
     resolve: {
       alias: {
         '@astrojs/react/server.js': fileURLToPath(

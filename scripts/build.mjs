@@ -2,6 +2,7 @@
 // putting back of one, and the server of the interface tests.
 import { build } from 'esbuild'
 import { buildServiceWorker } from './buildServiceWorker.mjs'
+import { bundledIn } from './bundled.mjs'
 import { bin, dist, root, run } from './setup.mjs'
 
 const status = run(bin('astro'), ['build', '--silent'])
@@ -20,6 +21,7 @@ await build({
   outExtension: { '.js': '.mjs' },
   bundle: true,
   packages: 'external',
+  alias: bundledIn(root),
   platform: 'node',
   format: 'esm',
   target: 'node20',

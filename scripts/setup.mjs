@@ -19,6 +19,7 @@ const BUILT_FROM = [
   'tsconfig.json',
   'scripts/build.mjs',
   'scripts/buildServiceWorker.mjs',
+  'scripts/bundled.mjs',
 ]
 
 /** Quiet tools: no telemetry, no update checks, no browser downloads. */

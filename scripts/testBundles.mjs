@@ -2,6 +2,7 @@
 import { readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { build } from 'esbuild'
+import { bundledIn } from './bundled.mjs'
 import { root } from './setup.mjs'
 
 const SHARER = 'testing/oneFileAmongMany'
@@ -27,6 +28,7 @@ export async function bundleTests(files, name, together) {
     bundle: true,
     splitting: true,
     packages: 'external',
+    alias: bundledIn(root),
     format: 'esm',
     platform: 'node',
     target: 'node20',
