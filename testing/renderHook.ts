@@ -12,6 +12,7 @@ const names = [
   'localStorage',
   'sessionStorage',
   'HTMLElement',
+  'HTMLInputElement',
   'HTMLIFrameElement',
   'Node',
   'Event',

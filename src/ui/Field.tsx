@@ -157,6 +157,7 @@ export function Choice({
   options,
   kind = 'radio',
   isChosen,
+  defaultValue,
   ...rest
 }: Frame & {
   options: readonly ChoiceOption[]
@@ -168,6 +169,7 @@ export function Choice({
   const { message, onInput } = useProblem(error)
   const frame = { label, hint, error: message }
   const { 'aria-describedby': describedBy } = describe(id, frame)
+  const written = Array.isArray(defaultValue) ? defaultValue : [defaultValue]
   return (
     <fieldset className={styles.field} aria-describedby={describedBy} onInput={onInput}>
       <legend className={styles.label}>{label}</legend>
@@ -177,7 +179,11 @@ export function Choice({
             <input
               type={kind}
               value={option.value}
-              {...(isChosen ? { checked: isChosen(option.value) } : {})}
+              {...(isChosen
+                ? { checked: isChosen(option.value) }
+                : defaultValue !== undefined && {
+                    defaultChecked: written.includes(option.value),
+                  })}
               {...rest}
             />
             <span>

@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import { useForm } from 'react-hook-form'
 import type { KitPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
@@ -14,6 +13,7 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './Bench.module.css'
 import { KIT_FIELDS, kitBody, kitDefaults } from './kitValues'
 
@@ -43,7 +43,7 @@ function Kit({ page }: { readonly page: KitPage }) {
   const { site } = useSite()
   const ready = useReady()
   const defaults = useMemo(() => kitDefaults(page.kit), [page.kit])
-  const form = useForm({ defaultValues: defaults })
+  const form = useValues(defaults)
   const forget = useDraft('bench/kit', form, defaults)
   const { problem, errorOf, deliver } = useSend()
   const save = form.handleSubmit(async (values) => {

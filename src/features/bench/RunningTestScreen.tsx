@@ -1,5 +1,4 @@
 import { useMemo, useRef } from 'react'
-import { useForm } from 'react-hook-form'
 import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
@@ -9,6 +8,7 @@ import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
 import { type BenchBody, type BenchValues, benchBody, waterBody } from './benchBody'
@@ -58,7 +58,7 @@ function Running({ page }: { readonly page: TestPage }) {
     }),
     [page, site.today],
   )
-  const form = useForm<BenchValues>({ defaultValues: defaults })
+  const form = useValues<BenchValues>(defaults)
   const forget = useSharedDraft(page.id, form)
   const name = words.tests[page.kind].name
   // By what was sent last: rows that were left empty are not in it, so that the next one stands in their place.

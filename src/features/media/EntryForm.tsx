@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import { useForm } from 'react-hook-form'
 import type { HandKind, LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
@@ -11,6 +10,7 @@ import { common as commonWords } from '../../ui/texts/common'
 import { media as mediaWords } from '../../ui/texts/media'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 
 interface Values {
@@ -27,7 +27,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
   const { site } = useSite()
   const words = mediaWords.page
   const { problem, errorOf, deliver } = useSend()
-  const form = useForm<Values>({ defaultValues: DEFAULTS })
+  const form = useValues<Values>(DEFAULTS)
   const throwAway = useDraft(
     `entry/${page.id}`,
     form,

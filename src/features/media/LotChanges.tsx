@@ -1,4 +1,3 @@
-import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
@@ -7,6 +6,7 @@ import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 
 const words = mediaWords.page
@@ -14,7 +14,7 @@ const words = mediaWords.page
 /** Another name for a lot, or putting it away; either can be undone on the page that follows. */
 export function LotChanges({ page }: { readonly page: LotPage }) {
   const { problem, errorOf, deliver } = useSend()
-  const form = useForm({ defaultValues: { name: page.name } })
+  const form = useValues({ name: page.name })
   const address = `/api/media/lots/${page.id}`
 
   const rename = form.handleSubmit(async ({ name }) => {

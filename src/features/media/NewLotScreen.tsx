@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { useFieldArray, useForm } from 'react-hook-form'
+import { useFieldArray } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
 import type { LotPage, NewLotAnswer } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site'
@@ -14,6 +14,7 @@ import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './NewLotScreen.module.css'
 import { bodyOf, DEFAULT_LOT, LENGTHS_OF, type LotValues, shapeOf } from './newLotValues'
 
@@ -37,7 +38,7 @@ function NewLot({ materials }: { materials: Materials }) {
   const { site, format } = useSite()
   const words = mediaWords.create
   const { problem, errorOf, deliver } = useSend()
-  const form = useForm<LotValues>({ defaultValues: DEFAULT_LOT })
+  const form = useValues<LotValues>(DEFAULT_LOT)
   const throwAway = useDraft(
     'new-lot',
     form,

@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
 import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
@@ -11,6 +10,7 @@ import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
+import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
 
@@ -20,7 +20,7 @@ const words = mediaWords.chemistry.reading
 export function ReadingForm({ page }: { readonly page: LotPage }) {
   const { format, site } = useSite()
   const { problem, errorOf, enter } = useEntry(`reading/${page.id}`)
-  const form = useForm<ReadingValues>({ defaultValues: READING_DEFAULTS })
+  const form = useValues<ReadingValues>(READING_DEFAULTS)
   const throwAway = useDraft(
     `reading/${page.id}`,
     form,

@@ -1,5 +1,4 @@
 import { useMemo } from 'react'
-import { useForm } from 'react-hook-form'
 import type { LotPage } from '../../messages/media/lots'
 import type { MoveAnswer, TransferAnswer } from '../../messages/media/transfers'
 import { Button } from '../../ui/Button'
@@ -12,6 +11,7 @@ import { transfers as words } from '../../ui/texts/transfers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
+import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 import { TRANSFER_DEFAULTS, type TransferValues, transferRequest } from './transferBody'
 import { useTargets } from './useTargets'
@@ -26,7 +26,7 @@ export function TransferForm({
 }) {
   const { site, format } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const form = useForm<TransferValues>({ defaultValues: TRANSFER_DEFAULTS })
+  const form = useValues<TransferValues>(TRANSFER_DEFAULTS)
   const throwAway = useDraft(
     `transfer/${page.id}`,
     form,

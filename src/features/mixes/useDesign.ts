@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import { type UseFormReturn, useForm } from 'react-hook-form'
+import type { UseFormReturn } from 'react-hook-form'
 import type { Crop } from '../../core/chemistry'
 import type { Component } from '../../core/media'
 import {
@@ -13,6 +13,7 @@ import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { useDraft } from '../../ui/useDraft'
+import { useValues } from '../../ui/useValues'
 import type { Question } from '../../workers/jobs'
 import { useCore } from '../../workers/useCore'
 import {
@@ -60,7 +61,7 @@ export interface Design extends ReturnType<typeof useSaveMix> {
 export function useDesign(page: MixDesignPage): Design {
   const { site } = useSite()
   const defaults = useMemo(() => mixDefaults(page), [page])
-  const form = useForm({ defaultValues: defaults })
+  const form = useValues(defaults)
   const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
   const values = form.watch()
   const saving = useSaveMix(form, page, throwAway)

@@ -1,5 +1,4 @@
 import { useMemo, useState } from 'react'
-import { useForm } from 'react-hook-form'
 import { litresAtLevel, type RungId } from '../../core/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { IntakePage } from '../../messages/recondition/turnover'
@@ -8,6 +7,7 @@ import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { intake as words } from '../../ui/texts/intake'
 import { useDraft } from '../../ui/useDraft'
+import { useValues } from '../../ui/useValues'
 import { recipeAddress, waysAddress } from './answers'
 
 interface Values {
@@ -31,7 +31,7 @@ const MOST_DAYS = 60
 export function useIntake(page: IntakePage, given: Given) {
   const { site, format } = useSite()
   const defaults = useMemo(() => defaultsOf(page, given), [page, given])
-  const form = useForm<Values>({ defaultValues: defaults })
+  const form = useValues<Values>(defaults)
   const throwAway = useDraft(`turnover/${page.lot.id}`, form, defaults)
   const [tried, setTried] = useState(false)
   const values = form.watch()

@@ -1,10 +1,10 @@
 import { useMemo } from 'react'
-import { useForm } from 'react-hook-form'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { useDraft } from '../../ui/useDraft'
+import { useValues } from '../../ui/useValues'
 import styles from './Styleguide.module.css'
 
 const words = styleguideWords.fields
@@ -21,7 +21,7 @@ const EMPTY = {
 
 /** Fields as typed, kept as a draft. */
 export function Fields() {
-  const form = useForm({ defaultValues: EMPTY })
+  const form = useValues(EMPTY)
   const throwAway = useDraft(
     'styleguide',
     form,
