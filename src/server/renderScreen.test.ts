@@ -70,6 +70,10 @@ test('every part of a page that is a function is a screen', async () => {
 
 test('a screen that is given one text shows what it would show of the parts', async () => {
   const Unpacked = unpacked(Screen)
-  const { html } = await pageOf()(Unpacked, pack(POTS))
-  assert.equal(html, await streamed(POTS, 'r0'))
+  const odd = [...POTS.pots, { code: '"~\\~" ~\\u007e~ \n', litres: 0 }]
+  for (const props of [POTS, { pots: odd }]) {
+    const { html } = await pageOf()(Unpacked, pack(props))
+    assert.equal(html, await streamed(props, 'r0'))
+    assert.doesNotMatch(pack(props).packed, /"/)
+  }
 })

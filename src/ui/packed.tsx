@@ -1,5 +1,10 @@
 import { type ComponentType, useMemo } from 'react'
 
+/** Stands for a quote, which would be seven characters of the page, and there are tens of thousands of them. */
+const QUOTE = '~'
+/** Where it stands in a text itself, in the way JSON may write any character. */
+const SIGN_ITSELF = '\\u007e'
+
 /** What a screen is given, as one text; of what it is made stands in the type only. */
 export interface Packed<Props> {
   readonly packed: string
@@ -11,7 +16,7 @@ export interface Packed<Props> {
  * again there; of two thousand pots that took longer than looking them up. What JSON does not know has to stay away.
  */
 export function pack<Props>(props: Props): Packed<Props> {
-  return { packed: JSON.stringify(props) }
+  return { packed: JSON.stringify(props).replaceAll(QUOTE, SIGN_ITSELF).replaceAll('"', QUOTE) }
 }
 
 /** A screen that takes what it is given as `pack` made it. */
@@ -19,7 +24,7 @@ export function unpacked<Props extends object>(
   Screen: ComponentType<Props>,
 ): ComponentType<Packed<Props>> {
   return function Unpacked({ packed }) {
-    const props = useMemo(() => JSON.parse(packed) as Props, [packed])
+    const props = useMemo(() => JSON.parse(packed.replaceAll(QUOTE, '"')) as Props, [packed])
     return <Screen {...props} />
   }
 }

@@ -6,6 +6,7 @@ export {
   endAllIn,
   endPlanting,
   lastCropsIn,
+  lastCropsInAll,
   type NewPlanting,
   openPlantings,
   type Planting,

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
 import { outcomeOf } from '../../core/season'
 import { among } from '../among'
 import { requireContainers } from '../containers/containers'
@@ -43,11 +43,21 @@ export async function lastCropsIn(
   containerIds: readonly number[],
 ): Promise<ReadonlyMap<number, string>> {
   if (containerIds.length === 0) return new Map()
+  return lastCropsWhere(db, among(plantings.containerId, containerIds))
+}
+
+/** The same of all containers, for a page that shows most of them. */
+export const lastCropsInAll: (db: Database) => Promise<ReadonlyMap<number, string>> = keep(
+  'plantings',
+  (db) => lastCropsWhere(db),
+)
+
+async function lastCropsWhere(db: Database, where?: SQL): Promise<ReadonlyMap<number, string>> {
   const { containerId, cropId, startedOn, id } = plantings
   const rows = await db
     .selectDistinctOn([containerId], { containerId, cropId })
     .from(plantings)
-    .where(among(containerId, containerIds))
+    .where(where)
     .orderBy(containerId, desc(startedOn), desc(id))
   return new Map(rows.map((row) => [row.containerId, row.cropId]))
 }

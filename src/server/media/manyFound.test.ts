@@ -3,6 +3,7 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { NO_LOOK } from '../../core/recondition'
 import { readLot, reverseEntry } from '../../data/media'
+import { plant, takePlantingsOut } from '../../data/season'
 import type { PotFound } from '../../messages/recondition/manyFound'
 import { Refused } from '../problem'
 import { buildRecipe, intakePage, manyFoundPage, scheduleOf, turnoverPage } from '../recondition'
@@ -38,6 +39,27 @@ test('pots in which nothing grows are offered, by themselves or as asked for', a
   assert.ok(pots.every(({ expectedDropCm }) => expectedDropCm >= 0))
   const asked = await manyFoundPage(db, { pots: '1,2,99999' })
   assert.deepEqual(asked.chosen, [1, 2])
+})
+
+test('a pot is told by what was planted in it last, also where that was just written down', async () => {
+  const { db } = garden
+  const waiting = async (id: number) =>
+    (await manyFoundPage(db, { pots: String(id) })).pots.find((pot) => pot.id === id)?.lastCropName
+  const [pot] = (await manyFoundPage(db, {})).pots
+  assert.ok(pot)
+  const before = await waiting(pot.id)
+  const chard = {
+    cropId: 'chard',
+    cultivar: null,
+    despite: null,
+    how: 'planted' as const,
+    count: 1,
+  }
+  const [planted] = await plant(db, [pot.id], { ...chard, startedOn: '2026-10-30' })
+  assert.ok(planted)
+  assert.equal(await waiting(pot.id), 'Chard')
+  await takePlantingsOut(db, [planted])
+  assert.equal(await waiting(pot.id), before)
 })
 
 test('what is found in many pots is kept at once, judged, and stands filled in where it is asked next', async () => {

@@ -2,7 +2,7 @@ import { heightForVolume } from '../../core/containers'
 import type { PotLook } from '../../core/recondition'
 import type { StoredContainer } from '../../data/containers'
 import { intakesOfPots, type PotIntake } from '../../data/recondition'
-import { lastCropsIn, openPlantings } from '../../data/season'
+import { lastCropsInAll, openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type {
   ManyFoundPage,
@@ -29,7 +29,7 @@ export async function manyFoundPage(
   const lotIds = [...new Set(waiting.flatMap(({ lotId }) => lotId ?? []))]
   const facts = new Map((await readCardFacts(db, tables, lotIds)).map((one) => [one.lot.id, one]))
   const potIds = waiting.map(({ id }) => id)
-  const crops = await lastCropsIn(db, potIds)
+  const crops = await lastCropsInAll(db)
   const intakes = new Map(
     (await intakesOfPots(db, potIds)).map((one) => [one.containerId, one] as const),
   )
