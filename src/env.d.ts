@@ -1,3 +1,14 @@
+/** Brings no types of its own that know Node's server alone. */
+declare module 'compression' {
+  import type { IncomingMessage, ServerResponse } from 'node:http'
+  export default function compression(options: {
+    /** Of zlib. */
+    readonly level: number
+    /** Shorter answers go out as they are, in bytes. */
+    readonly threshold: number
+  }): (request: IncomingMessage, response: ServerResponse, next: () => void) => void
+}
+
 declare namespace App {
   interface Locals {
     /** Who asks for the page; set before it is made. */

@@ -8,6 +8,7 @@ import { securityHeaders } from './headers'
 import { inAddress, isShared } from './hosts'
 import { logFailure, logInto, newFailureId } from './log'
 import { countUntilAnswered } from './lull'
+import { squeeze } from './squeeze'
 import { placesIn } from './storage/places'
 import { requireDataFolder } from './storage/requireFolder'
 import { StartError } from './storage/startError'
@@ -68,7 +69,8 @@ async function main(): Promise<void> {
     countUntilAnswered(response)
     for (const [name, value] of securityHeaders) response.setHeader(name, value)
     for (const name of FORWARDED) delete request.headers[name]
-    if (METHODS.includes(request.method ?? '')) handler(request, response)
+    if (METHODS.includes(request.method ?? ''))
+      squeeze(request, response, () => handler(request, response))
     else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
   }
   server = tls ? createTlsServer({ ...LIMITS, ...tls }, answer) : createServer(LIMITS, answer)

@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict'
 import { once } from 'node:events'
 import { existsSync, readFileSync } from 'node:fs'
-import { request } from 'node:http'
+import { type IncomingMessage, request } from 'node:http'
 import { connect } from 'node:net'
 import path from 'node:path'
 import { test } from 'node:test'
+import { gunzipSync } from 'node:zlib'
 import { PGlite } from '@electric-sql/pglite'
 import { fromSchema, type Words } from '../fuzz/fromSchema'
 import { listEndpoints, listPages, type PageRoute } from '../fuzz/routes'
@@ -127,6 +128,31 @@ test('methods without use are refused, a page is only read', async (t) => {
     }
   }
   assert.equal(failuresOf(server), '')
+})
+
+test('pages and scripts go out packed to who can unpack them, and are the same; a picture goes as it is', async (t) => {
+  const server = await start(t, await demoFolder(t))
+  const { port } = new URL(server.address)
+  const ask = async (place: string, encodings?: string) => {
+    const headers = encodings === undefined ? {} : { 'accept-encoding': encodings }
+    const asked = request({ port, path: place, host: '127.0.0.1', headers })
+    asked.end()
+    const [answer] = (await once(asked, 'response')) as [IncomingMessage]
+    const parts: Buffer[] = []
+    for await (const part of answer) parts.push(part as Buffer)
+    assert.equal(answer.statusCode, 200, place)
+    return { as: answer.headers['content-encoding'], bytes: Buffer.concat(parts) }
+  }
+  for (const place of ['/lots/1', '/sw.js']) {
+    const plain = await ask(place)
+    assert.equal(plain.as, undefined, place)
+    assert.equal((await ask(place, 'identity')).as, undefined)
+    const packed = await ask(place, 'gzip, deflate')
+    assert.equal(packed.as, 'gzip', place)
+    assert.ok(gunzipSync(packed.bytes).equals(plain.bytes), `${place} is the same`)
+    assert.ok(packed.bytes.length < plain.bytes.length / 2, `${place} is less than half`)
+  }
+  assert.equal((await ask('/icon-192.png', 'gzip, deflate')).as, undefined)
 })
 
 test('writes from elsewhere, in other formats, or too large are refused with a code', async (t) => {

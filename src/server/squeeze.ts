@@ -1,0 +1,22 @@
+import type { IncomingMessage, ServerResponse } from 'node:http'
+import compression from 'compression'
+
+/** Of gzip: half the time of the usual level, for a tenth to a third more. */
+const LEVEL = 3
+/** Below, it would not be noticed. */
+const FROM_BYTES = 2048
+
+const packs = compression({ level: LEVEL, threshold: FROM_BYTES })
+
+/**
+ * Pages and scripts go out packed to whoever can unpack them: a third or less for a phone at the far end of the garden.
+ * Nothing secret stands in a page beside what its address says, from whose length it could be guessed: who comes is told
+ * by a cookie. Photos and copies are packed already and go out as they are.
+ */
+export function squeeze(
+  request: IncomingMessage,
+  response: ServerResponse,
+  answer: () => void,
+): void {
+  packs(request, response, answer)
+}
