@@ -13,6 +13,11 @@ test('an interrupted test is gone on with, thrown away, and taken up again', asy
 
   await page.getByLabel('Stirred in').selectOption({ label: 'Ground limestone (calcitic)' })
   await page.getByLabel('pH wanted').fill('6')
+  const heightOf = async (label: string) => (await page.getByLabel(label).boundingBox())?.y
+  for (const jar of [1, 2, 3, 4, 5]) {
+    // What was stirred into a jar stands beside what came of it.
+    expect(await heightOf(`Jar ${jar}, pH`)).toBe(await heightOf(`Jar ${jar}, g per litre`))
+  }
   for (const [jar, ph] of ['5.1', '5.6', '6.2', '6.9'].entries()) {
     await page.getByLabel(`Jar ${jar + 1}, pH`).fill(ph)
   }

@@ -30,9 +30,16 @@ export function BenchForm({
   readonly errorOf: (field: string) => Refusal | undefined
 }) {
   const fields = benchFields[page.kind].filter(({ name }) => name !== 'problemId')
-  const answer = (field: BenchField) => (
-    <Answer key={field.name} field={field} page={page} form={form} error={errorOf(field.name)} />
-  )
+  const answer = (field: BenchField) => {
+    const { name, beginsRow } = field
+    const one = <Answer key={name} field={field} page={page} form={form} error={errorOf(name)} />
+    if (!beginsRow) return one
+    return (
+      <div key={name} className={styles.beginsRow}>
+        {one}
+      </div>
+    )
+  }
   // Times that were not taken by the clock: seldom, and out of the way of wet hands.
   const seldom = fields.filter(({ kind }) => kind === 'time')
   const water = WITH_WATER.includes(page.kind) ? WATER : []

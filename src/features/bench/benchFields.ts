@@ -9,7 +9,12 @@ const words = benchWords.fields
 const choices = benchWords.choices
 
 /** One answer of a test's form, and how it is read. */
-export type BenchField =
+export type BenchField = AnyField & {
+  /** What belongs together stands side by side: the pH of a jar is not to be entered at another. */
+  readonly beginsRow?: true
+}
+
+type AnyField =
   | {
       readonly kind: 'millilitres' | 'litres' | 'grams' | 'cm' | 'area' | 'conductivity' | 'celsius'
       readonly name: string
@@ -152,7 +157,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     field('number', 'target'),
     field('number', 'days'),
     ...Array.from({ length: JARS }, (_, i): BenchField[] => [
-      { kind: 'number', name: `dose${i}`, label: words.jarDose(i + 1) },
+      { kind: 'number', name: `dose${i}`, label: words.jarDose(i + 1), beginsRow: true },
       { kind: 'number', name: `ph${i}`, label: words.jarPh(i + 1) },
     ]).flat(),
   ],
@@ -162,6 +167,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
         kind: 'number',
         name: `sown${share}`,
         label: `${words.share(String(share))}: ${words.sown}`,
+        beginsRow: true,
       },
       { kind: 'number', name: `sprouted${share}`, label: words.sprouted },
       { kind: 'number', name: `heightMm${share}`, label: words.heightMm, hint: optional },
@@ -173,7 +179,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     field('area', 'areaCm2'),
     field('litres', 'litres', optional),
     ...Array.from({ length: COUNTS }, (_, i): BenchField[] => [
-      { kind: 'day', name: `day${i}`, label: words.countOn(i + 1) },
+      { kind: 'day', name: `day${i}`, label: words.countOn(i + 1), beginsRow: true },
       { kind: 'number', name: `count${i}`, label: words.count(i + 1) },
     ]).flat(),
     field('area', 'untreatedAreaCm2', optional),
