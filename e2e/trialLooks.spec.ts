@@ -16,8 +16,18 @@ const key = (page: Page, name: string) =>
 const title = (page: Page) => page.getByRole('heading', { level: 1 })
 const verdicts = (page: Page) => page.locator('[data-verdict] strong')
 
-/** Everything that was entered has arrived. */
-const expectSent = (page: Page) => expect(page.getByText(/waits? here until/)).toHaveCount(0)
+/** Everything that was entered, and stands on the page, has arrived. */
+async function expectSent(page: Page) {
+  await expect(page.getByText(/(is|are) being sent/)).toHaveCount(0)
+  await expect(page.getByText(/waits? here until/)).toHaveCount(0)
+}
+
+/** Keeps what is typed, and waits until it has arrived. */
+async function keep(page: Page): Promise<void> {
+  const answered = page.waitForResponse(/\/api\/trials\/\d+\/looks$/)
+  await page.getByRole('button', { name: /^Keep/ }).click()
+  expect((await answered).ok()).toBe(true)
+}
 
 /** One pot by thumb: leaves with the keys, vigour with one of the five. */
 async function lookAt(page: Page, leaves: string, vigour: string): Promise<string> {
@@ -48,15 +58,17 @@ test('the pots of a trial are looked at through a cut connection, and the look i
   await page.getByLabel('Leaves').fill('')
   await lookAt(page, '16', '4')
   await expect(page.getByText('1 of 6 looked at')).toBeVisible()
+  await expectSent(page)
 
   await context.setOffline(true)
   const walked = [await lookAt(page, '14', '3'), await lookAt(page, '12', '5')]
   await expect(page.getByText('2 pots wait here until there is a connection.')).toBeVisible()
   await expect(page.getByText('3 of 6 looked at')).toBeVisible()
   await context.setOffline(false)
-  await expect(page.getByText(/wait here until/)).toHaveCount(0)
+  await expectSent(page)
   for (const leaves of ['11', '15', '13']) await lookAt(page, leaves, '3')
   await expect(page.getByText('All 6 pots are looked at.')).toBeVisible()
+  await expectSent(page)
 
   await page.getByRole('link', { name: 'Back to the trial' }).click()
   await expect(page.getByText('done · 6 of 6 pots')).toHaveCount(2)
@@ -82,7 +94,7 @@ test('what is typed survives a reload, and a kept pot can be put right the same 
   await page.getByRole('button', { name: `${code}, looked at` }).click()
   await expect(page.getByLabel('Leaves')).toHaveValue('9')
   await page.getByLabel('Leaves').fill('10')
-  await page.getByRole('button', { name: /^Keep/ }).click()
+  await keep(page)
   await page.goto(`/c/${code}`)
   await expect(page.getByText('Leaves 10')).toBeVisible()
   await expect(page.getByText('Leaves 9', { exact: true })).toHaveCount(0)
@@ -201,6 +213,7 @@ test('scored blind, what is in the pots is told when the trial is closed @phone'
     await page.getByRole('button', { name: /^Keep/ }).click()
     await expect(page.getByText(`${at + 1} of ${count} looked at`)).toBeVisible()
   }
+  await expectSent(page)
   await page.goto(`/trials/${id}/results`)
   await expect(page.getByText(/told once the trial is closed/)).toBeVisible()
   for (const name of names) await expect(page.getByText(name, { exact: true })).toHaveCount(0)
@@ -266,8 +279,7 @@ test('what was picked is read off the balance with one key, and typed where it d
   await expect(picked).toHaveValue(/^[1-9]\d*([.]\d)?$/)
   const code = (await title(page).textContent()) ?? ''
   const weight = await picked.inputValue()
-  await page.getByRole('button', { name: /^Keep/ }).click()
-  await expectSent(page)
+  await keep(page)
   await page.reload()
   await expect(title(page)).not.toHaveText(code)
   await page.getByRole('button', { name: new RegExp(code) }).click()

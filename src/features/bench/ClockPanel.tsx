@@ -27,7 +27,7 @@ export function ClockPanel({
   readonly plan: ClockPlan
   readonly clock: TestClock
 }) {
-  const { moments, waiting, problem, aheadMs, toldAtMs } = clock
+  const { moments, waiting, isLate, problem, aheadMs, toldAtMs } = clock
   const start = moments.find(({ key }) => key === plan.start.key)
   const stopped = moments.find(({ key }) => key === 'stopped')
   const startMs = start ? Date.parse(start.at) : null
@@ -89,7 +89,7 @@ export function ClockPanel({
           {words.undo}
         </Button>
       )}
-      {waiting > 0 && <Notice tone="act">{words.waiting(waiting)}</Notice>}
+      {isLate && <Notice tone="act">{words.waiting(waiting)}</Notice>}
       {start && !endedAt && <Notice>{plan.note ?? words.runsOn}</Notice>}
     </div>
   )

@@ -16,8 +16,9 @@ export interface TestClock {
   readonly aheadMs: number
   /** The server's time when it last answered, ms. */
   readonly toldAtMs: number
-  /** Taps that wait for a connection. */
+  /** Taps that have not arrived, and whether they wait for a connection. */
   readonly waiting: number
+  readonly isLate: boolean
   readonly problem: Problem | null
   readonly tap: (key: string, value?: number) => void
   readonly correct: (id: string, change: MomentChange) => void
@@ -31,7 +32,7 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
   const [state, setState] = useState<TestState>({ moments, endedAt, now })
   const [problem, setProblem] = useState<Problem | null>(null)
   const aheadMs = useAhead(now)
-  const { waiting, add } = useOutbox<Tap | MomentChange, TestState>(`test/${id}`, {
+  const { waiting, isLate, add } = useOutbox<Tap | MomentChange, TestState>(`test/${id}`, {
     onAnswer: setState,
     onRefused: setProblem,
   })
@@ -75,6 +76,7 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
     aheadMs,
     toldAtMs: Date.parse(state.now),
     waiting: waiting.length,
+    isLate,
     problem,
     tap: (key, value) => {
       const body = { id: newId(), key, at: tapAt(), value: value ?? null }

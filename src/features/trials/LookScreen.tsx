@@ -136,7 +136,7 @@ function Look({ page }: { readonly page: LookPage }) {
             {words.over(done)} <a href={`/trials/${page.trialId}`}>{words.overNext}</a>.
           </Notice>
         )}
-        {look.waiting > 0 && (
+        {look.isLate && (
           <p role="status" className={styles.quiet}>
             {words.waiting(look.waiting)}
           </p>
@@ -145,7 +145,12 @@ function Look({ page }: { readonly page: LookPage }) {
           pots={pots}
           isBlind={page.isBlind}
           now={pot.id}
-          told={words.looked(done, asked)}
+          told={[
+            words.looked(done, asked),
+            look.waiting > 0 && !look.isLate && words.sending(look.waiting),
+          ]
+            .filter(Boolean)
+            .join(' · ')}
           onChoose={look.goTo}
         />
         <OtherDay page={page} />

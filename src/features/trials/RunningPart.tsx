@@ -20,7 +20,7 @@ export function RunningPart({
 }) {
   const { problem, isSending, deliver } = useSend()
   // What was read and is not sent yet would be refused by a closed trial.
-  const { waiting } = useOutbox(`look/${page.id}`)
+  const { waiting, isLate } = useOutbox<{ readonly potId: number }>(`look/${page.id}`)
   const isJar = page.kind === 'jar'
   const isClosed = page.closedOn !== null
   const close = async () => {
@@ -76,9 +76,10 @@ export function RunningPart({
           {isClosed ? words.open : words.close}
         </Button>
       </div>
-      {waiting.length > 0 && (
+      {isLate && (
         <p role="status">
-          {lookWords.waiting(waiting.length)} {words.closeLater}
+          {lookWords.waiting(new Set(waiting.map(({ body }) => body.potId)).size)}{' '}
+          {words.closeLater}
         </p>
       )}
       <ProblemNotice problem={problem} />

@@ -25,7 +25,7 @@ export function useLook(page: LookPage, today: string) {
     typed: {} as Readonly<Record<string, Typed>>,
   })
   const { potId, typed } = kept.values
-  const { waiting, add } = useOutbox<Sent>(`look/${page.trialId}`, {
+  const { waiting, isLate, add } = useOutbox<Sent>(`look/${page.trialId}`, {
     onAnswer: (_, { body }) => setPots((now) => now.map((pot) => entered(pot, body as Sent, page))),
     onRefused: (problem, { body }) => {
       setRefused(problem)
@@ -71,7 +71,9 @@ export function useLook(page: LookPage, today: string) {
     pot,
     typed: now,
     refused,
-    waiting: waiting.length,
+    /** How many pots have something that has not arrived. */
+    waiting: new Set(waiting.map(({ body }) => body.potId)).size,
+    isLate,
     goTo: (id: number) => kept.change({ potId: id }),
     type: (more: { measure: TrialMeasure; value: string } | { note: string }) => {
       if (!pot) return

@@ -33,7 +33,7 @@ function browser() {
     patience: [] as (() => void)[],
     done,
     store,
-    async page(holder: string) {
+    async page(holder: string, line?: () => Promise<Answered>) {
       let isClosed = false
       let mine: (news: News) => void = () => {}
       const outbox = await createOutbox({
@@ -43,6 +43,7 @@ function browser() {
         newId: () => `${holder}-${Math.random().toString(36).slice(2)}`,
         post: async (entry) => {
           if (isClosed) return new Promise<Answered>(() => {})
+          if (line) return line()
           await Promise.resolve()
           if (!world.isOnline) return null
           const answer = world.answer(entry)
@@ -101,6 +102,7 @@ test('without a connection they wait, are told as waiting, and go out when it is
   const outcomes = [page.add(what('one')), page.add(what('two'))]
   await turn()
   assert.equal(page.hold(), 'no answer')
+  assert.equal(page.isLate(), true)
   for (const give of world.patience) give()
   assert.deepEqual(await Promise.all(outcomes), [{ kind: 'waiting' }, { kind: 'waiting' }])
   assert.equal(page.entries().length, 2)
@@ -108,6 +110,30 @@ test('without a connection they wait, are told as waiting, and go out when it is
   await page.flush()
   assert.deepEqual(world.done, ['one', 'two'])
   assert.equal(page.hold(), null)
+})
+
+test('on its way an entry is not late; on a line that hangs it is after a while, until it has arrived', async () => {
+  const world = browser()
+  let comes: (answered: Answered) => void = () => {}
+  world.answer = () => assert.fail('the line hangs')
+  const page = await world.page('a', () => new Promise((resolve) => (comes = resolve)))
+  let told = 0
+  page.subscribe(() => (told += 1))
+  void page.add(what('one'))
+  await turn()
+  assert.equal(page.isLate(), false)
+  const before = told
+  for (const give of world.patience) give()
+  assert.equal(page.isLate(), true)
+  assert.ok(told > before, 'who shows it is told')
+  // Another page that opens meanwhile waits as long before it says so.
+  const second = await world.page('b')
+  assert.equal(second.isLate(), false)
+  for (const give of world.patience) give()
+  assert.equal(second.isLate(), true)
+  comes({ ok: true, data: null })
+  await turn()
+  assert.deepEqual([page.isLate(), page.entries()], [false, []])
 })
 
 test('an answer that was lost is asked for again under the same id, and nothing is done twice', async () => {

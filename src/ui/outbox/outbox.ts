@@ -24,6 +24,8 @@ export interface Outbox {
   /** What waits, and what was not taken, in the order it was entered. */
   readonly entries: () => readonly Entry[]
   readonly hold: () => Hold
+  /** Whether something waits for a connection, not only for the answer that is on its way. */
+  readonly isLate: () => boolean
   /** Whether what waits is lost with the page. */
   readonly isForgetful: () => boolean
   /** Called whenever one of these may have changed. */
@@ -76,15 +78,21 @@ export async function createOutbox(means: Means): Promise<Outbox> {
   const listeners = new Set<() => void>()
   const ears = new Set<(news: News) => void>()
   const asked = new Map<string, Asked>()
+  /** What got no answer in time: on a line that hangs nothing else would tell. */
+  const overdue = new Set<string>()
+
+  const notify = () => {
+    for (const listener of listeners) listener()
+  }
 
   async function refresh(): Promise<void> {
     entries = await store.all()
-    for (const listener of listeners) listener()
+    notify()
   }
 
   function setHold(next: Hold): void {
     hold = next
-    for (const listener of listeners) listener()
+    notify()
   }
 
   function take(news: News): void {
@@ -154,12 +162,23 @@ export async function createOutbox(means: Means): Promise<Outbox> {
         // From now on no form waits for it: a refusal is kept in the list.
         if (asked.delete(id)) settle({ kind: 'waiting' })
       }, PATIENCE_MS)
+      expect(id)
     })
   }
+
+  function expect(id: string): void {
+    means.later(() => {
+      overdue.add(id)
+      notify()
+    }, PATIENCE_MS)
+  }
+  for (const { id } of entries) expect(id)
 
   return {
     entries: () => entries,
     hold: () => hold,
+    isLate: () =>
+      entries.some(({ id, problem }) => problem === null && (hold !== null || overdue.has(id))),
     isForgetful: () => entries.length > 0 && !store.isLasting,
     subscribe(listener) {
       listeners.add(listener)

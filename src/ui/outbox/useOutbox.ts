@@ -7,10 +7,11 @@ import type { News, Outbox } from './outbox'
 interface Seen {
   readonly entries: readonly Entry[]
   readonly hold: Hold
+  readonly isLate: boolean
   readonly isForgetful: boolean
 }
 
-const NOTHING: Seen = { entries: [], hold: null, isForgetful: false }
+const NOTHING: Seen = { entries: [], hold: null, isLate: false, isForgetful: false }
 
 /** The outbox as a part of a page sees it; null until it is open. */
 export function useWholeOutbox(): Seen & { readonly outbox: Outbox | null } {
@@ -25,6 +26,7 @@ export function useWholeOutbox(): Seen & { readonly outbox: Outbox | null } {
         setSeen({
           entries: opened.entries(),
           hold: opened.hold(),
+          isLate: opened.isLate(),
           isForgetful: opened.isForgetful(),
         })
       leave = opened.subscribe(look)
@@ -44,7 +46,7 @@ export interface OutboxOf<Body> {
   readonly waiting: readonly (Entry & { readonly body: Body })[]
   /** Whether what this browser kept is known by now. */
   readonly isOpen: boolean
-  /** The last try to send got no answer, or one has to sign in first. */
+  /** The last try to send got no answer or none in time, or one has to sign in first. */
   readonly isLate: boolean
   /** Enters something; it is kept before this comes back. */
   readonly add: <Data>(
@@ -66,7 +68,7 @@ export function useOutbox<Body, Data = unknown>(
     readonly tellsOld?: boolean
   } = {},
 ): OutboxOf<Body> {
-  const { outbox, entries, hold } = useWholeOutbox()
+  const { outbox, entries, isLate } = useWholeOutbox()
   const latest = useRef(hear)
   latest.current = hear
   useEffect(() => {
@@ -94,7 +96,7 @@ export function useOutbox<Body, Data = unknown>(
   return {
     waiting: waiting as (Entry & { body: Body })[],
     isOpen: outbox !== null,
-    isLate: hold !== null && waiting.length > 0,
+    isLate: isLate && waiting.length > 0,
     add,
   }
 }

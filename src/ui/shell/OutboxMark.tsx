@@ -29,10 +29,9 @@ export default function OutboxMark() {
     window.addEventListener(OPEN_OUTBOX, open)
     return () => window.removeEventListener(OPEN_OUTBOX, open)
   }, [])
-  const isLate = refused > 0 || (waiting > 0 && whole.hold !== null)
   return (
     <>
-      {isLate && (
+      {(refused > 0 || whole.isLate) && (
         <button
           type="button"
           className={`${styles.waits} ${refused > 0 ? styles.refused : ''}`}

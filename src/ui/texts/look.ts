@@ -82,6 +82,7 @@ export const look = {
     count === 1
       ? 'One pot waits here until there is a connection.'
       : `${count} pots wait here until there is a connection.`,
+  sending: (count: number) => (count === 1 ? 'one is being sent' : `${count} are being sent`),
   blind: 'Scored blind: what is in a pot is told once the trial is closed.',
   closed: 'This trial is closed: open it again on its page to write something down.',
   empty: 'This trial has no pots.',
