@@ -28,7 +28,6 @@ export default defineConfig({
   adapter: node({ mode: 'standalone' }),
   integrations: [react(), workshop, sharedScripts],
   srcDir: './src',
-  prefetch: { prefetchAll: true, defaultStrategy: 'hover' },
   image: { service: { entrypoint: 'astro/assets/services/noop' } },
   devToolbar: { enabled: false },
   security: { checkOrigin: false },

@@ -13,6 +13,8 @@ const lanes = [
     ['knip', '--no-progress'],
   ],
 ]
+// What the compiler makes in a moment it throws away in the next: with room for it a tenth of its time is saved.
+const roomy = `${process.env.NODE_OPTIONS ?? ''} --max-semi-space-size=128`.trim()
 const statuses = await Promise.all(lanes.map(runLane))
 process.exit(Math.max(...statuses))
 
@@ -29,7 +31,11 @@ function runWhole([command, ...args]) {
   return new Promise((resolve) => {
     const child = spawn(bin(command), args, {
       cwd: root,
-      env: { ...quietEnv, ...(process.stdout.isTTY ? { FORCE_COLOR: '1' } : { NO_COLOR: '1' }) },
+      env: {
+        ...quietEnv,
+        NODE_OPTIONS: roomy,
+        ...(process.stdout.isTTY ? { FORCE_COLOR: '1' } : { NO_COLOR: '1' }),
+      },
       shell: process.platform === 'win32',
     })
     const said = []

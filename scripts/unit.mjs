@@ -28,16 +28,19 @@ if (kind) {
   ensureInstalled()
   ensureBuilt()
 }
-// Left alone, Node 20 takes one file at a time on two cores; the switch came with 20.10.
+// Left alone, Node 20 takes one file at a time on two cores; the switch came with 20.10. Those that start processes wait for
+// them, and for clocks: there is room for a third.
 const [major, minor] = process.versions.node.split('.').map(Number)
-const two = major > 20 || minor >= 10 ? ['--test-concurrency=2'] : []
+const atOnce = kind === '--process' ? 3 : 2
+const several = major > 20 || minor >= 10 ? [`--test-concurrency=${atOnce}`] : []
+const untracked = ['--require', path.join(root, 'scripts/untracked.cjs')]
 const folder = mkdtempSync(path.join(tmpdir(), 'innings-unit-'))
 // The trials by fire run long enough for fast code to pay.
 const flags = kind === '--long' ? [] : ENGINE_FLAGS
 const bundled = await bundleTests(files, kind?.slice(2) ?? 'unit', !kind && files.length > 1)
 const { status } = spawnSync(
   process.execPath,
-  [...flags, '--enable-source-maps', '--test', ...two, ...bundled],
+  [...flags, '--enable-source-maps', ...untracked, '--test', ...several, ...bundled],
   {
     cwd: root,
     stdio: 'inherit',
