@@ -8,6 +8,7 @@ import { trials as words } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
 import { showToast } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
+import { potsOf } from './look'
 import styles from './Trial.module.css'
 
 /** What comes next in a trial that is planted: the look that is due, closing it, or what it found. */
@@ -78,8 +79,7 @@ export function RunningPart({
       </div>
       {isLate && (
         <p role="status">
-          {lookWords.waiting(new Set(waiting.map(({ body }) => body.potId)).size)}{' '}
-          {words.closeLater}
+          {lookWords.waiting(potsOf(waiting))} {words.closeLater}
         </p>
       )}
       <ProblemNotice problem={problem} />

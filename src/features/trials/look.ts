@@ -80,6 +80,11 @@ export function withEntered(pot: LookPot, { values, note }: LookBody): LookPot {
   return { ...pot, values: Object.fromEntries(kept) as LookPot['values'], note }
 }
 
+/** Of how many pots something waits: one may wait with a look and with what happened to it. */
+export function potsOf(waiting: readonly { readonly body: { readonly potId: number } }[]): number {
+  return new Set(waiting.map(({ body }) => body.potId)).size
+}
+
 export type PotState = keyof typeof words.state
 
 export function stateOfPot(pot: LookPot): PotState {

@@ -12,7 +12,7 @@ import type {
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { look as words } from '../../ui/texts/look'
 import { useKept } from '../../ui/useKept'
-import { bodyOf, nextOpen, type Typed, typedOf, withEntered } from './look'
+import { bodyOf, nextOpen, potsOf, type Typed, typedOf, withEntered } from './look'
 
 type Sent = LookBody | PotEventBody | LeaveOutBody
 
@@ -72,7 +72,7 @@ export function useLook(page: LookPage, today: string) {
     typed: now,
     refused,
     /** How many pots have something that has not arrived. */
-    waiting: new Set(waiting.map(({ body }) => body.potId)).size,
+    waiting: potsOf(waiting),
     isLate,
     goTo: (id: number) => kept.change({ potId: id }),
     type: (more: { measure: TrialMeasure; value: string } | { note: string }) => {

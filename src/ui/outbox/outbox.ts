@@ -162,17 +162,17 @@ export async function createOutbox(means: Means): Promise<Outbox> {
         // From now on no form waits for it: a refusal is kept in the list.
         if (asked.delete(id)) settle({ kind: 'waiting' })
       }, PATIENCE_MS)
-      expect(id)
+      watch(id)
     })
   }
 
-  function expect(id: string): void {
+  function watch(id: string): void {
     means.later(() => {
       overdue.add(id)
       notify()
     }, PATIENCE_MS)
   }
-  for (const { id } of entries) expect(id)
+  for (const { id } of entries) watch(id)
 
   return {
     entries: () => entries,

@@ -72,7 +72,7 @@ export const trials = {
   controlFails: (value: string, must: string) =>
     `The control stands at ${value}, and ${must} are asked of it: unless that changes, this run will be void.`,
   close: 'Close it and read the result',
-  closeLater: 'It can be closed once they have arrived.',
+  closeLater: 'The trial can be closed once everything has arrived.',
   closeWhy: 'What is in each pot is told then, and what was read is not changed any more.',
   open: 'Open it again',
   closed: (day: string) => `Closed on ${day}.`,
