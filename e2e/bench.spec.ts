@@ -1,6 +1,5 @@
 import { beginTest as begin, finishTest as finish } from './benchSteps'
 import { expect, expectAccessible, expectAlive, ownServerTest, test } from './garden'
-import { startServer } from './server'
 
 test('an interrupted test is gone on with, thrown away, and taken up again', async ({ page }) => {
   await page.goto('/bench')
@@ -119,15 +118,11 @@ ownServerTest('a heat record to its dose', async ({ page, garden }) => {
   }
   await note('58')
   await expect(page.getByText(/Below 60 °C: 30 minutes are missing for damping-off/)).toBeVisible()
-  const { port } = new URL(garden.address)
-  const at = async (now: string) => startServer(garden.folder, { PORT: port, INNINGS_NOW: now })
-  await garden.stop()
-  const noon = await at('2026-11-02T10:10:00Z')
+  await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:10:00Z' })
   await page.reload()
   await note('64')
   await expect(page.getByText(/Continue for \d+ minutes at 60 °C or above/)).toBeVisible()
-  await noon.stop()
-  const done = await at('2026-11-02T10:45:00Z')
+  await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:45:00Z' })
   await page.reload()
   await note('66')
   await expect(
@@ -136,7 +131,6 @@ ownServerTest('a heat record to its dose', async ({ page, garden }) => {
   await finish(page)
   await expect(page.getByRole('row', { name: /At 60 °C or above/ })).toBeVisible()
   await expectAlive(page)
-  await done.stop()
 })
 
 test('the kit is refused where it cannot work, kept where it can', async ({ page }) => {

@@ -1,6 +1,5 @@
 import { beginTest as begin, finishTest as finish } from './benchSteps'
 import { expect, expectAccessible, expectNoSideways, ownServerTest } from './garden'
-import { startServer } from './server'
 
 ownServerTest(
   'a drain test: reload, a lost connection, a second tab, a correction, and its verdict',
@@ -16,14 +15,10 @@ ownServerTest(
     await expectAccessible(page)
 
     // The server goes away: the tap stays here and is sent when it is back.
-    const { port } = new URL(garden.address)
     await garden.stop()
     await page.keyboard.press('1')
     await expect(page.getByText(/One tap is kept here/)).toBeVisible()
-    const again = await startServer(garden.folder, {
-      PORT: port,
-      INNINGS_NOW: '2026-11-02T10:02:00Z',
-    })
+    await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:02:00Z' })
     await expect(page.getByText(/is kept here/)).toBeHidden()
 
     // A second device sees what was tapped, and what it taps is seen here.
@@ -61,6 +56,5 @@ ownServerTest(
     await expect(page.getByRole('row', { name: /First drip/ })).toContainText('31')
     await expectAccessible(page)
     await expectNoSideways(page)
-    await again.stop()
   },
 )

@@ -36,13 +36,27 @@ export const test = base.extend<{ garden: Running }, { server: Resettable }>({
   page: ({ page }, use) => withoutErrors(page, use),
 })
 
+/** A server that a test may end, and start again at the same address. */
+interface Restartable extends Running {
+  startAgain(env?: NodeJS.ProcessEnv): Promise<void>
+}
+
 /** For tests that end their server and start it again. */
-export const ownServerTest = base.extend<{ garden: Running }>({
+export const ownServerTest = base.extend<{ garden: Restartable }>({
   garden: async ({}, use) => {
     const folder = copyOfDemo()
-    const server = await startServer(folder)
-    await use(server)
-    await server.stop()
+    const first = await startServer(folder)
+    let now = first
+    await use({
+      ...first,
+      stop: (signal) => now.stop(signal),
+      startAgain: async (env) => {
+        await now.stop()
+        now = await startServer(folder, { PORT: new URL(first.address).port, ...env })
+      },
+    })
+    // Also after a test that failed between the two.
+    await now.stop()
     remove(folder)
   },
   baseURL: async ({ garden }, use) => use(garden.address),

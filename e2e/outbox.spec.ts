@@ -232,7 +232,6 @@ ownServerTest.describe('pages kept on the device', () => {
       await expectAlive(page)
       const test = page.url()
 
-      const { port } = new URL(garden.address)
       await garden.stop()
       await page.reload()
       await expect(page.getByText(/No connection: this is how it was at/)).toBeVisible()
@@ -251,13 +250,12 @@ ownServerTest.describe('pages kept on the device', () => {
       await page.getByRole('button', { name: 'Dries too fast' }).click()
       await expect(page.getByRole('button', { name: /^2 not sent/ })).toBeVisible()
 
-      const again = await startServer(garden.folder, { PORT: port })
-      await expect(mark(page)).toHaveCount(0, { timeout: 40_000 })
+      await garden.startAgain()
+      await expect(mark(page)).toHaveCount(0)
       await page.goto(test)
       await expect(page.getByRole('button', { name: 'Correct First drip' })).toBeVisible()
       await page.goto('/pots/3')
       await expect(page.getByText('Dries too fast').last()).toBeVisible()
-      await again.stop()
     },
   )
 })
