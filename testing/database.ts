@@ -2,7 +2,7 @@ import { existsSync, mkdtempSync, rmSync } from 'node:fs'
 import { readFile, rename, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { PGlite } from '@electric-sql/pglite'
+import type { PGlite } from '@electric-sql/pglite'
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../src/data/demo'
@@ -11,6 +11,7 @@ import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
 import { summarizeChangedLots } from '../src/server/lots'
 import { keepSnapshot, putBack } from '../src/server/storage/gardenSnapshot'
+import { openQuickEngine } from '../src/server/storage/quickEngine'
 import { summarizeTrials } from '../src/server/trials'
 import { afterAllFiles } from './oneFileAmongMany'
 
@@ -46,10 +47,10 @@ async function openDemo(): Promise<InMemory> {
   const folder = process.env.INNINGS_TEST_FOLDER
   const kept = folder && path.join(folder, 'demo.tar')
   if (kept && existsSync(kept)) {
-    const client = await PGlite.create({ loadDataDir: new Blob([await readFile(kept)]) })
+    const client = await openQuickEngine({ loadDataDir: new Blob([await readFile(kept)]) })
     return { db: drizzle(client, { schema }), client }
   }
-  const client = await PGlite.create()
+  const client = await openQuickEngine()
   const db = drizzle(client, { schema })
   await migrate(db, { migrationsFolder: 'src/data/migrations' })
   await prepareData(db)

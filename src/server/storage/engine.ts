@@ -1,5 +1,6 @@
 import { PGlite } from '@electric-sql/pglite'
 import { FlushedFiles } from './flushedFiles'
+import { openQuickEngine } from './quickEngine'
 
 /** The engine comes with flushing switched off (-F); a garden is kept for years. */
 const START_PARAMS = [
@@ -19,5 +20,5 @@ export function openEngine(
   folder: string,
   files: FlushedFiles = new FlushedFiles(folder),
 ): Promise<PGlite> {
-  return PGlite.create({ fs: files, startParams: [...START_PARAMS] })
+  return openQuickEngine({ fs: files, startParams: [...START_PARAMS] })
 }
