@@ -7,6 +7,7 @@ import {
   type Results,
   type Transaction,
 } from '@electric-sql/pglite'
+import { KeptStatements, leavesTables } from './keptStatements'
 
 const { serialize } = protocol
 
@@ -21,6 +22,9 @@ type Answer = Awaited<ReturnType<PGlite['execProtocolStream']>>
  * worlds took longer than the answers. Nor are the hundreds of ways to read a value copied for every one of them.
  */
 class QuickEngine extends PGlite {
+  /** Made at the first question: the engine asks some of its own while it is made itself. */
+  private statements?: KeptStatements
+
   override async query<T>(
     text: string,
     params: unknown[] = [],
@@ -42,7 +46,13 @@ class QuickEngine extends PGlite {
     return super.transaction((tx) => work(this.quickened(tx)))
   }
 
+  override exec(text: string, options?: QueryOptions): Promise<Results[]> {
+    return super.exec(text, options).finally(() => this.statements?.dropAll())
+  }
+
   private quickened(tx: Transaction): Transaction {
+    const exec: Transaction['exec'] = (text, options) =>
+      tx.exec(text, options).finally(() => this.statements?.dropAll())
     const query: Transaction['query'] = async <T>(
       text: string,
       params: unknown[] = [],
@@ -51,7 +61,7 @@ class QuickEngine extends PGlite {
       if (tx.closed || !isQuick(params, options)) return tx.query<T>(text, params, options)
       return this.ask<T>(text, params, options)
     }
-    return Object.create(tx, { query: { value: query } }) as Transaction
+    return Object.create(tx, { query: { value: query }, exec: { value: exec } }) as Transaction
   }
 
   private ask<T>(
@@ -59,22 +69,27 @@ class QuickEngine extends PGlite {
     params: readonly PlainValue[],
     options: QueryOptions,
   ): Promise<Results<T>> {
-    const question = joined([
-      serialize.parse({ text }),
-      serialize.bind({ values: params.map(asText) }),
-      serialize.describe({ type: 'P' }),
-      serialize.execute({}),
-      serialize.sync(),
-    ])
     return this._runExclusiveQuery(async () => {
+      this.statements ??= new KeptStatements()
+      const { name, first } = this.statements.take(text)
+      const question = joined([
+        ...first,
+        serialize.bind({ statement: name, values: params.map(asText) }),
+        serialize.describe({ type: 'P' }),
+        serialize.execute({}),
+        serialize.sync(),
+      ])
       try {
         const answer = await this.execProtocolStream(question, { syncToFs: false })
         return readAnswer<T>(answer, { ...options, known: this.parsers })
       } catch (error) {
+        this.statements.drop(text)
         // As the engine's own query tells it.
         throw error instanceof messages.DatabaseError
           ? Object.assign(error, { query: text, params, queryOptions: options })
           : error
+      } finally {
+        if (!leavesTables(text)) this.statements.dropAll()
       }
     })
   }
