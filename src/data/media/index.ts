@@ -1,5 +1,6 @@
 export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots } from './audit'
 export {
+  findLotIds,
   findLotNames,
   findLots,
   type LotOrder,

@@ -71,16 +71,22 @@ export async function listWorkOrders(
           ),
         )
   const newest = [desc(workOrders.createdAt), desc(workOrders.id)]
-  const rows = await orderRows(db, condition)
-    .orderBy(
-      ...(order === 'oldest'
-        ? [asc(workOrders.createdAt), asc(workOrders.id)]
-        : order === 'name'
-          ? [naturally(lots.name), ...newest]
-          : newest),
-    )
+  const byDay = order === 'oldest' ? [asc(workOrders.createdAt), asc(workOrders.id)] : newest
+  // Which they are first, and only of these the names and steps: with the years thousands are finished.
+  const part = db
+    .select({ id: workOrders.id })
+    .from(workOrders)
+    .where(condition)
+    .orderBy(...byDay)
     .limit(limit)
     .offset(offset)
+  const rows =
+    order === 'name'
+      ? await orderRows(db, condition)
+          .orderBy(naturally(lots.name), ...newest)
+          .limit(limit)
+          .offset(offset)
+      : await orderRows(db, inArray(workOrders.id, part)).orderBy(...byDay)
   return { rows, total: await db.$count(workOrders, condition) }
 }
 

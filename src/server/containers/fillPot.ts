@@ -12,7 +12,7 @@ import { requireContainers, type StoredContainer, setFiller } from '../../data/c
 import {
   appendLines,
   createLot,
-  findLots,
+  findLotIds,
   materialsById,
   readLotCards,
   readLotStocks,
@@ -164,7 +164,7 @@ function litresAtGap(shape: ContainerShape, headspaceCm: number): number {
 
 /** What an empty pot can be filled from: lots that wait in the store, own mixes, bags. */
 export async function fillChoices(db: OpenDatabase): Promise<FillChoices> {
-  const { ids } = await findLots(db, { states: ['store'], offset: 0, limit: FIRST })
+  const ids = await findLotIds(db, { states: ['store'], offset: 0, limit: FIRST })
   const lots = await readLotStocks(db, ids)
   const { rows } = await findMixNames(db, '', FIRST)
   const materials = await materialsById(db)

@@ -1,4 +1,4 @@
-import { findLots } from '../../data/media'
+import { findLotIds } from '../../data/media'
 import { readOpenOrders } from '../../data/recondition'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -18,8 +18,8 @@ export async function batchesPage(
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const chosen = asked.split(',').filter(Boolean).map(Number)
-  const waiting = await findLots(db, { find: '', states: WAITING, offset: 0, limit: MOST })
-  const ids = [...new Set([...chosen, ...waiting.ids])]
+  const waiting = await findLotIds(db, { find: '', states: WAITING, offset: 0, limit: MOST })
+  const ids = [...new Set([...chosen, ...waiting])]
   const facts = await readCardFacts(db, tables, ids)
   const growing = new Set((await openPlantings(db)).map(({ lotId }) => lotId))
   const orders = new Set((await readOpenOrders(db, ids)).keys())

@@ -1,5 +1,5 @@
 import { DEFAULT_PRIORITIES, MOST_LADDERS } from '../../core/recondition'
-import { findLots } from '../../data/media'
+import { findLotIds } from '../../data/media'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { PlanPage, PlanQuery } from '../../messages/recondition/plan'
@@ -17,13 +17,13 @@ export async function planPage(
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const wanted = asked.split(',').filter(Boolean).map(Number)
-  const waiting = await findLots(db, {
+  const waiting = await findLotIds(db, {
     find: '',
     states: WAITING,
     offset: 0,
     limit: 2 * MOST_LADDERS,
   })
-  const facts = await readCardFacts(db, tables, [...new Set([...wanted, ...waiting.ids])])
+  const facts = await readCardFacts(db, tables, [...new Set([...wanted, ...waiting])])
   const filled = facts.filter(({ lot }) => lot.contents.litres > 0)
   const inPots = filled.filter(({ lot }) => lot.containerIds.length > 0)
   const growing = new Set((await openPlantings(db)).map(({ lotId }) => lotId))

@@ -153,7 +153,7 @@ async function mixesWith(db: OpenDatabase, ids: readonly number[]): Promise<NewT
 function sizesOf(containers: readonly StoredContainer[], plan: NewTrialBody | null): PotSizeView[] {
   const counted = new Map<string, { readonly pot: StoredContainer; count: number }>()
   for (const pot of containers) {
-    const size = JSON.stringify([pot.outerShape, pot.headspaceCm])
+    const size = [...Object.values(pot.outerShape), pot.headspaceCm].join(' ')
     const known = counted.get(size)
     if (known) known.count += 1
     else counted.set(size, { pot, count: 1 })
