@@ -51,7 +51,7 @@ function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: 
           preserveAspectRatio="none"
           aria-hidden="true"
         >
-          <CoreSample strata={label.strata} />
+          <CoreSample strata={label.strata} isNamed={false} />
         </svg>
       )}
       <text className={styles.code} x={left} y={EDGE + big * 0.82} fontSize={big}>
@@ -115,7 +115,7 @@ function Stake({ label, size: { widthMm, heightMm } }: { label: LabelView; size:
           preserveAspectRatio="none"
           aria-hidden="true"
         >
-          <CoreSample strata={label.strata} />
+          <CoreSample strata={label.strata} isNamed={false} />
         </svg>
       )}
       <g transform={`translate(${EDGE + 9} ${top + room}) rotate(-90)`}>

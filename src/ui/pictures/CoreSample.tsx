@@ -21,17 +21,19 @@ export function CoreSample({
   strata,
   size = 'row',
   split,
+  isNamed = true,
 }: {
   strata: readonly Stratum[]
   size?: keyof typeof SIZES
   split?: Split | null
+  /** Not where it stands in a picture that is passed over by who cannot see it. */
+  isNamed?: boolean
 }) {
   const { format } = useSite()
   const { width, height } = SIZES[size]
   const scale = split ? 14 : 0
-  const label = strata
-    .map(({ name, share }) => `${format.number(share * 100)} % ${name}`)
-    .join(', ')
+  const label = () =>
+    strata.map(({ name, share }) => `${format.number(share * 100)} % ${name}`).join(', ')
   let y = 1
   const drawn = byGrain(strata).map((stratum) => {
     const top = y
@@ -50,8 +52,8 @@ export function CoreSample({
       width={width + scale}
       height={height + 2}
       viewBox={`0 0 ${width + scale} ${height + 2}`}
-      role="img"
-      aria-label={pictureWords.coreLabel(label)}
+      role={isNamed ? 'img' : 'presentation'}
+      aria-label={isNamed ? pictureWords.coreLabel(label()) : undefined}
     >
       {drawn.map(({ materialId, group, top, thick }) => (
         <rect
