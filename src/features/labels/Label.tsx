@@ -1,20 +1,20 @@
 import type { LabelSize, LabelView } from '../../messages/labels'
-import { CoreSample } from '../../ui/pictures/CoreSample'
 import { labels as words } from '../../ui/texts/labels'
 import { fitText } from './fitText'
 import styles from './Labels.module.css'
 
 const EDGE = 2.5
-/** Of the picture of a mix, as it is drawn in lists. */
-const CORE = { width: 30, height: 54 }
+
+interface LabelProps {
+  readonly label: LabelView
+  readonly size: LabelSize
+  /** Of the picture of its mix; null where there is none. */
+  readonly mixId: string | null
+}
 
 /** One label, drawn in mm from its corner: what it is called, what is in it, and a code that opens its page. */
-export function Label({ label, size }: { readonly label: LabelView; readonly size: LabelSize }) {
-  return size.heightMm > size.widthMm ? (
-    <Stake label={label} size={size} />
-  ) : (
-    <Card label={label} size={size} />
-  )
+export function Label(props: LabelProps) {
+  return props.size.heightMm > props.size.widthMm ? <Stake {...props} /> : <Card {...props} />
 }
 
 /** What stands under the code and its name. */
@@ -24,14 +24,14 @@ function linesOf({ kind, place, lotName, innings, crops }: LabelView): string[] 
   return [mix, [place, ...served].filter(Boolean).join(' · '), crops.join(', ')].filter(Boolean)
 }
 
-function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: LabelSize }) {
+function Card({ label, size: { widthMm, heightMm }, mixId }: LabelProps) {
   const side = heightMm * 0.55
   const coreHeight = heightMm - 2 * EDGE
-  const coreWidth = label.strata.length > 0 ? coreHeight * 0.22 : 0
+  const coreWidth = mixId ? coreHeight * 0.22 : 0
   const left = EDGE + (coreWidth > 0 ? coreWidth + 2 : 0)
   const beside = widthMm - left - side - EDGE - 2
-  const big = Math.min(heightMm * 0.27, beside / (label.code.length * 0.55))
-  const small = Math.max(2.3, heightMm * 0.078)
+  const big = toMicron(Math.min(heightMm * 0.27, beside / (label.code.length * 0.55)))
+  const small = toMicron(Math.max(2.3, heightMm * 0.078))
   const pitch = small * 1.25
   const names = fitText(label.name, beside, small, Math.floor((side - big) / pitch))
   const below = EDGE + Math.max(side, big + names.length * pitch) + 0.8
@@ -41,20 +41,8 @@ function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: 
     .map((line) => fitText(line, widthMm - left - EDGE, small, 1)[0] ?? '')
   return (
     <>
-      {coreWidth > 0 && (
-        <svg
-          x={EDGE}
-          y={EDGE}
-          width={coreWidth}
-          height={coreHeight}
-          viewBox={`0 0 ${CORE.width} ${CORE.height}`}
-          preserveAspectRatio="none"
-          aria-hidden="true"
-        >
-          <CoreSample strata={label.strata} isNamed={false} />
-        </svg>
-      )}
-      <text className={styles.code} x={left} y={EDGE + big * 0.82} fontSize={big}>
+      {mixId && <use href={`#${mixId}`} x={EDGE} y={EDGE} width={coreWidth} height={coreHeight} />}
+      <text className={styles.code} x={left} y={toMicron(EDGE + big * 0.82)} fontSize={big}>
         {label.code}
       </text>
       {names.map((line, index) => (
@@ -62,7 +50,7 @@ function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: 
           key={line}
           className={styles.name}
           x={left}
-          y={EDGE + big + small * 0.9 + pitch * index}
+          y={toMicron(EDGE + big + small * 0.9 + pitch * index)}
           fontSize={small}
         >
           {line}
@@ -73,7 +61,7 @@ function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: 
           key={line}
           className={styles.line}
           x={left}
-          y={below + small * 0.85 + pitch * index}
+          y={toMicron(below + small * 0.85 + pitch * index)}
           fontSize={small}
         >
           {line}
@@ -85,9 +73,9 @@ function Card({ label, size: { widthMm, heightMm } }: { label: LabelView; size: 
 }
 
 /** Stuck into the mix: what has to be read stands above, and on its side. */
-function Stake({ label, size: { widthMm, heightMm } }: { label: LabelView; size: LabelSize }) {
+function Stake({ label, size: { widthMm, heightMm }, mixId }: LabelProps) {
   const side = widthMm - 2 * EDGE
-  const big = Math.min(8, side / (label.code.length * 0.55))
+  const big = toMicron(Math.min(8, side / (label.code.length * 0.55)))
   const top = EDGE + big + side + 3
   // The lowest third is in the mix.
   const room = heightMm * 0.68 - top
@@ -97,34 +85,22 @@ function Stake({ label, size: { widthMm, heightMm } }: { label: LabelView; size:
     <>
       <text
         className={styles.code}
-        x={widthMm / 2}
-        y={EDGE + big * 0.8}
+        x={toMicron(widthMm / 2)}
+        y={toMicron(EDGE + big * 0.8)}
         fontSize={big}
         textAnchor="middle"
       >
         {label.code}
       </text>
       <Qr label={label} x={EDGE} y={EDGE + big} side={side} />
-      {label.strata.length > 0 && (
-        <svg
-          x={EDGE}
-          y={top}
-          width={6}
-          height={room}
-          viewBox={`0 0 ${CORE.width} ${CORE.height}`}
-          preserveAspectRatio="none"
-          aria-hidden="true"
-        >
-          <CoreSample strata={label.strata} isNamed={false} />
-        </svg>
-      )}
+      {mixId && <use href={`#${mixId}`} x={EDGE} y={top} width={6} height={room} />}
       <g transform={`translate(${EDGE + 9} ${top + room}) rotate(-90)`}>
         {lines.slice(0, 4).map((line, index) => (
           <text
             key={line}
             className={index === 0 ? styles.name : styles.line}
             x={0}
-            y={2.4 + index * 3.9}
+            y={toMicron(2.4 + index * 3.9)}
             fontSize={small}
           >
             {line}
@@ -135,6 +111,7 @@ function Stake({ label, size: { widthMm, heightMm } }: { label: LabelView; size:
   )
 }
 
+/** Drawn on the white of the paper: the sheet is one picture, so that nobody is told of each code. */
 function Qr({
   label: { address, qr },
   x,
@@ -147,18 +124,16 @@ function Qr({
   readonly side: number
 }) {
   return (
-    <svg
-      x={x}
-      y={y}
-      width={side}
-      height={side}
-      viewBox={`0 0 ${qr.modules} ${qr.modules}`}
-      role="img"
-      aria-label={words.qr(address)}
+    <path
+      className={styles.qr}
+      transform={`translate(${toMicron(x)} ${toMicron(y)}) scale(${side / qr.modules})`}
+      d={qr.path}
       data-qr={address}
-    >
-      <rect width={qr.modules} height={qr.modules} fill="#ffffff" />
-      <path d={qr.path} fill="none" stroke="#000000" shapeRendering="crispEdges" />
-    </svg>
+    />
   )
+}
+
+/** No printer is finer; arithmetic leaves more digits than anyone should be sent. */
+function toMicron(mm: number): number {
+  return Math.round(mm * 1000) / 1000
 }

@@ -4,6 +4,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { CoreSample } from '../../ui/pictures/CoreSample'
 import { Sideways } from '../../ui/Sideways'
 import { SiteProvider } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
@@ -11,6 +12,7 @@ import { common as commonWords } from '../../ui/texts/common'
 import { labels as words } from '../../ui/texts/labels'
 import { Label } from './Label'
 import styles from './Labels.module.css'
+import { type LabelMixes, mixesOf } from './mixesOf'
 import { sheetsOf } from './sheets'
 
 const A4 = { widthMm: 210, heightMm: 297 }
@@ -49,6 +51,7 @@ function Nothing() {
 
 function Labels({ page }: { readonly page: LabelsPage }) {
   const { asked, size, labels, left, places, origin, isOnlyHere, skip } = page
+  const mixes = mixesOf(labels)
   const isOfAll = !asked.pots && !asked.lots
   return (
     <>
@@ -105,13 +108,14 @@ function Labels({ page }: { readonly page: LabelsPage }) {
         <p className={styles.note}>{words.printHint}</p>
       </div>
       <div className={styles.paper}>
+        <MixPictures mixes={mixes} />
         <Sideways label={words.title}>
           {size.isRoll
             ? labels.map((label) => (
-                <Roll key={`${label.kind} ${label.id}`} label={label} size={size} />
+                <Roll key={`${label.kind} ${label.id}`} label={label} size={size} mixes={mixes} />
               ))
             : sheetsOf(labels, size, skip).map((sheet, index) => (
-                <Sheet key={index} places={sheet} size={size} />
+                <Sheet key={index} places={sheet} size={size} mixes={mixes} />
               ))}
         </Sideways>
       </div>
@@ -119,7 +123,28 @@ function Labels({ page }: { readonly page: LabelsPage }) {
   )
 }
 
-function Roll({ label, size }: { readonly label: LabelView; readonly size: LabelSize }) {
+/** Drawn once each, and shown by every label of that mix. */
+function MixPictures({ mixes }: { readonly mixes: LabelMixes }) {
+  return (
+    <svg className={styles.mixes} width={0} height={0} aria-hidden="true">
+      {mixes.pictures.map(({ id, strata }) => (
+        <symbol key={id} id={id} viewBox="0 0 30 54" preserveAspectRatio="none">
+          <CoreSample strata={strata} isNamed={false} />
+        </symbol>
+      ))}
+    </svg>
+  )
+}
+
+function Roll({
+  label,
+  size,
+  mixes,
+}: {
+  readonly label: LabelView
+  readonly size: LabelSize
+  readonly mixes: LabelMixes
+}) {
   return (
     <svg
       className={`${styles.roll} ${size.id === 'roll-62' ? styles.roll62 : styles.roll50}`}
@@ -129,7 +154,7 @@ function Roll({ label, size }: { readonly label: LabelView; readonly size: Label
       role="img"
       aria-label={`${label.code} ${label.name}`}
     >
-      <Label label={label} size={size} />
+      <Label label={label} size={size} mixId={mixes.idOf(label)} />
     </svg>
   )
 }
@@ -137,9 +162,11 @@ function Roll({ label, size }: { readonly label: LabelView; readonly size: Label
 function Sheet({
   places,
   size,
+  mixes,
 }: {
   readonly places: readonly (LabelView | null)[]
   readonly size: LabelSize
+  readonly mixes: LabelMixes
 }) {
   const { widthMm, heightMm, columns, leftMm, topMm, gapMm, id } = size
   return (
@@ -162,7 +189,7 @@ function Sheet({
             height={heightMm}
             rx={id === 'stakes' ? 0 : 2}
           />
-          {label && <Label label={label} size={size} />}
+          {label && <Label label={label} size={size} mixId={mixes.idOf(label)} />}
         </g>
       ))}
     </svg>

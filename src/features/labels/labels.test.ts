@@ -2,6 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { LABEL_SIZES, labelsQuerySchema } from '../../messages/labels'
 import { fitText } from './fitText'
+import { mixesOf } from './mixesOf'
 import { sheetsOf } from './sheets'
 
 test('a long name is broken at its spaces, and cut where it still does not fit', () => {
@@ -20,6 +21,20 @@ test('labels used before stay free, on the first sheet only', () => {
   assert.deepEqual(sheets[0]?.slice(0, 5), [null, null, null, null, null])
   assert.equal(sheets.flat().filter((one) => one !== null).length, 30)
   assert.equal(sheets[1]?.length, 14)
+})
+
+test('a mix is drawn once for all labels that show it, another mix or other shares anew', () => {
+  const label = (...strata: [string, number][]) =>
+    ({ strata: strata.map(([materialId, share]) => ({ materialId, share })) }) as never
+  const rich = label(['peat', 0.6], ['bark', 0.4])
+  const lean = label(['peat', 0.4], ['bark', 0.6])
+  const empty = label()
+  const mixes = mixesOf([rich, empty, lean, label(['peat', 0.6], ['bark', 0.4])])
+  assert.deepEqual(
+    mixes.pictures.map(({ id }) => id),
+    ['mix-1', 'mix-2'],
+  )
+  assert.deepEqual([rich, lean, empty].map(mixes.idOf), ['mix-1', 'mix-2', null])
 })
 
 test('every size lies on its sheet', () => {

@@ -30,7 +30,6 @@ export const labels = {
   printHint: 'In the print dialog choose 100 % (actual size) and no margins.',
   innings: (count: number) => (count === 0 ? 'never planted' : `innings ${count}`),
   empty: 'empty',
-  qr: (address: string) => `Leads to ${address}`,
   ofPots: (count: number) => (count === 1 ? 'Print its label' : `Print ${count} labels`),
   ofLot: 'Print its label',
   ofAll: 'Print labels',
