@@ -1,12 +1,15 @@
-// Types, lint, format and the order of the floors. Types take longest and one core: the others run beside them.
+// Types, lint, format and the order of the floors. Types take one core: the others run beside them.
 import { spawn } from 'node:child_process'
 import { bin, ensureInstalled, ensureNode, quietEnv, root } from './setup.mjs'
 
 ensureNode()
 ensureInstalled()
 const lanes = [
-  // Reads the pages and every other file of the TypeScript project.
-  [['astro', 'check', '--minimumSeverity', 'warning']],
+  [
+    // Pages by what understands them; all the rest by the native compiler, in a quarter of the time.
+    ['astro', 'check', '--minimumSeverity', 'warning', '--tsconfig', 'tsconfig.pages.json'],
+    ['../typescript-native/bin/tsc', '--noEmit', '--singleThreaded'],
+  ],
   [
     ['biome', 'ci', '.', '--error-on-warnings'],
     ['depcruise', 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'],
