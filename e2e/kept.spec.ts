@@ -1,9 +1,9 @@
 import { mkdtempSync, readdirSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { test as plain } from '@playwright/test'
+import { type Page, test as plain, type Request } from '@playwright/test'
 import { TRIAL_OF_TWO_BAGS } from '../testing/answers'
-import { expect, expectAccessible, expectNoSideways, test } from './garden'
+import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
 import { remove, startServer } from './server'
 
 /** Redirects, where nothing of a garden is shown. */
@@ -23,6 +23,22 @@ function pagePatterns(): string[] {
 function patternMatches(pattern: string, place: string): boolean {
   const [bare = ''] = place.split('?')
   return new RegExp(`^${pattern.replaceAll(/\[\w+\]/g, '[^/]+')}$`).test(bare)
+}
+
+/** Gives what waits until a page that stands has been answered whatever it asked for. */
+function untilAnswered(page: Page): () => Promise<void> {
+  const asked = new Set<Request>()
+  page.on('request', (request) => asked.add(request))
+  page.on('requestfinished', (request) => asked.delete(request))
+  page.on('requestfailed', (request) => asked.delete(request))
+  return async () => {
+    // Its parts ask when they are alive: they have had their turn by then.
+    await page.evaluate(
+      () => new Promise((go) => requestAnimationFrame(() => requestAnimationFrame(go))),
+    )
+    await expect.poll(() => asked.size).toBe(0)
+    await page.evaluate(() => new Promise((go) => requestAnimationFrame(go)))
+  }
 }
 
 const HARM = `<img src="x" onerror="window.harmed=1"><script>window.harmed=1</script>"'\`{{7*7}}`
@@ -267,9 +283,12 @@ test('text made of markup is shown as text on every page @desk', async ({ page, 
     (pattern) => !places.some((place) => patternMatches(pattern, place)),
   )
   expect(unseen, 'pages the walk leaves out').toEqual(NOT_WALKED)
+  const settled = untilAnswered(page)
   for (const place of places) {
-    const answer = await page.goto(place, { waitUntil: 'networkidle' })
+    const answer = await page.goto(place)
     expect(answer?.status(), place).toBe(200)
+    await expectAlive(page)
+    await settled()
     const found = await page.evaluate(() => ({
       harmed: 'harmed' in window,
       images: document.querySelectorAll('img[src="x"]').length,

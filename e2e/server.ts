@@ -10,7 +10,6 @@ const ENGINE_FLAGS = process.env.INNINGS_ENGINE_FLAGS?.split(' ') ?? []
 /** Where the build is that is tried. */
 export const DIST = process.env.INNINGS_DIST ?? 'dist'
 export const NOW = '2026-11-02T10:00:00Z'
-export const TEMPLATE = path.join(tmpdir(), `innings-e2e-template-${process.ppid}`)
 
 export interface Running {
   readonly address: string
@@ -84,11 +83,13 @@ export async function startResettable(): Promise<Running & { reset(): Promise<vo
 /** A fresh copy of the demo garden's data. */
 export function copyOfDemo(): string {
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-e2e-'))
-  cpSync(process.env.INNINGS_TEMPLATE ?? TEMPLATE, folder, {
-    recursive: true,
-    filter: (place) => path.basename(place) !== 'reserve',
-  })
+  copyGarden(process.env.INNINGS_TEMPLATE ?? '', folder)
   return folder
+}
+
+/** A copy without the room that is kept for a full disk: a garden makes that again at its start. */
+export function copyGarden(from: string, to: string): void {
+  cpSync(from, to, { recursive: true, filter: (place) => path.basename(place) !== 'reserve' })
 }
 
 export function remove(folder: string): void {

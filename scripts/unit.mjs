@@ -1,7 +1,7 @@
 // Collects *.test.ts, bundles them and hands them to Node's own test runner.
 import './withWorkshop.mjs'
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
+import { mkdtempSync, readdirSync, rmSync, statSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { ENGINE_FLAGS } from './engineFlags.mjs'
@@ -18,6 +18,8 @@ const files = ['src', 'testing', 'benchmarks']
   .flatMap((folder) => listFiles(folder))
   .filter((file) => file.endsWith(ending))
   .filter((file) => wanted.length === 0 || wanted.some((part) => file.includes(part)))
+  // Long ones first, so that none is left running alone.
+  .sort((one, other) => statSync(other).size - statSync(one).size)
 
 if (files.length === 0) {
   console.error(`No test file matches ${wanted.join(', ')}.`)
@@ -29,9 +31,9 @@ if (kind) {
   ensureBuilt()
 }
 // Left alone, Node 20 takes one file at a time on two cores; the switch came with 20.10. Those that start processes wait for
-// them, and for clocks: there is room for a third.
+// them, for clocks, and for a copy that is packed when nothing else is to be done: there is room for two more.
 const [major, minor] = process.versions.node.split('.').map(Number)
-const atOnce = kind === '--process' ? 3 : 2
+const atOnce = kind === '--process' ? 4 : 2
 const several = major > 20 || minor >= 10 ? [`--test-concurrency=${atOnce}`] : []
 const untracked = ['--require', path.join(root, 'scripts/untracked.cjs')]
 const folder = mkdtempSync(path.join(tmpdir(), 'innings-unit-'))

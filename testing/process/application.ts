@@ -1,10 +1,11 @@
 import assert from 'node:assert/strict'
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
-import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs'
+import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
-import { DIST, type Running, startServer } from '../../e2e/server'
+import { demoTemplate } from '../../e2e/demoTemplate'
+import { copyGarden, DIST, type Running, startServer } from '../../e2e/server'
 
 export { freePort, NOW, type Running } from '../../e2e/server'
 export { HELPER, MANAGER, withPassphrases } from './passphrases'
@@ -47,22 +48,10 @@ export function newFolder(test: Ending): string {
   return folder
 }
 
-/** A fresh copy of the demo garden's data; the first caller makes it. */
+/** A fresh copy of the demo garden's data. */
 export async function demoFolder(test: Ending): Promise<string> {
-  const shared = process.env.INNINGS_TEST_FOLDER ?? tmpdir()
-  const template = path.join(shared, 'demo-garden')
-  if (!existsSync(template)) {
-    const made = mkdtempSync(path.join(shared, 'making-'))
-    await (await startServer(made, { INNINGS_DEMO: '1' })).stop()
-    try {
-      renameSync(made, template)
-    } catch {
-      // Another test file was first.
-      rmSync(made, { recursive: true, force: true })
-    }
-  }
   const folder = newFolder(test)
-  cpSync(template, folder, { recursive: true })
+  copyGarden(await demoTemplate(), folder)
   return folder
 }
 

@@ -31,7 +31,8 @@ test('the copy of the day is proved, survives a damaged garden, and is put back 
   const folder = await demoFolder(t)
   const server = await start(t, folder, { INNINGS_COPIES: '1' })
   const name = await nameOfLot(server)
-  await until(async () => (await newestCopy(server)) !== null)
+  // It is packed when nobody else wants the machine: beside other tests that takes its time.
+  await until(async () => (await newestCopy(server)) !== null, 240_000)
   // Another entry after the copy: what is put back does not have it.
   const renamed = await fetch(`${server.address}/api/media/lots/1`, {
     method: 'PATCH',
