@@ -1,5 +1,4 @@
-import { existsSync, mkdtempSync, rmSync } from 'node:fs'
-import { readFile, rename, writeFile } from 'node:fs/promises'
+import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import type { PGlite } from '@electric-sql/pglite'
@@ -11,8 +10,8 @@ import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
 import { summarizeChangedLots } from '../src/server/lots'
 import { keepSnapshot, putBack } from '../src/server/storage/gardenSnapshot'
-import { openQuickEngine } from '../src/server/storage/quickEngine'
 import { summarizeTrials } from '../src/server/trials'
+import { emptyEngine, openKept } from './keptEngines'
 import { afterAllFiles } from './oneFileAmongMany'
 
 export const NOW = new Date('2026-11-02T10:00:00Z')
@@ -42,32 +41,19 @@ async function closeFree(): Promise<void> {
   for (const { client } of free.splice(0)) await client.close()
 }
 
-/** Making one takes seconds: where the runner names a folder, the first is kept there and others begin with a copy. */
 async function openDemo(): Promise<InMemory> {
-  const folder = process.env.INNINGS_TEST_FOLDER
-  const kept = folder && path.join(folder, 'demo.tar')
-  if (kept && existsSync(kept)) {
-    const client = await openQuickEngine({ loadDataDir: new Blob([await readFile(kept)]) })
-    return { db: drizzle(client, { schema }), client }
-  }
-  const client = await openQuickEngine()
-  const db = drizzle(client, { schema })
-  await migrate(db, { migrationsFolder: 'src/data/migrations' })
-  await prepareData(db)
-  await seedDemo(db, NOW)
-  await summarizeChangedLots(db)
-  await summarizeTrials(db)
-  await keepSnapshot(db)
-  if (kept) await keep(client, kept)
-  return { db, client }
-}
-
-/** Written aside and moved into place: two test files may be the first at once. */
-async function keep(client: PGlite, kept: string): Promise<void> {
-  const dump = await client.dumpDataDir('none')
-  const aside = `${kept}.${process.pid}`
-  await writeFile(aside, Buffer.from(await dump.arrayBuffer()))
-  await rename(aside, kept)
+  const client = await openKept('demo', async () => {
+    const made = await emptyEngine()
+    const db = drizzle(made, { schema })
+    await migrate(db, { migrationsFolder: 'src/data/migrations' })
+    await prepareData(db)
+    await seedDemo(db, NOW)
+    await summarizeChangedLots(db)
+    await summarizeTrials(db)
+    await keepSnapshot(db)
+    return made
+  })
+  return { db: drizzle(client, { schema }), client }
 }
 
 /** The demo garden as endpoints find it: called in process, they open this one instead of a folder. */

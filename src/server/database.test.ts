@@ -13,6 +13,7 @@ import path from 'node:path'
 import { test } from 'node:test'
 import { PGlite } from '@electric-sql/pglite'
 import { drizzle } from 'drizzle-orm/pglite'
+import { emptyEngine } from '../../testing/keptEngines'
 import * as schema from '../data/schema'
 import { applyMigrations, closeDatabase, database } from './database'
 
@@ -46,7 +47,7 @@ test('a copy of the data is taken before a migration that is new to it, once', a
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-copy-'))
   const migrations = path.join(folder, 'migrations')
   cpSync('src/data/migrations', migrations, { recursive: true })
-  const client = await PGlite.create()
+  const client = await emptyEngine()
   const db = drizzle(client, { schema })
   await applyMigrations(client, db, folder, migrations)
   assert.ok(!readdirSync(folder).includes('backups'), 'nothing to copy before the first tables')

@@ -3,9 +3,9 @@ import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:f
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { test } from 'node:test'
-import { PGlite } from '@electric-sql/pglite'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
+import { emptyEngine } from '../../../testing/keptEngines'
 import * as schema from '../schema'
 import { listContainers } from './containers'
 import { listPlaces } from './places'
@@ -20,7 +20,7 @@ test('an old garden: where its pots stand becomes places, with the sun and wind 
   const file = path.join(folder, 'meta', '_journal.json')
   const journal = JSON.parse(readFileSync(file, 'utf8')) as { entries: unknown[] }
   writeFileSync(file, JSON.stringify({ ...journal, entries: journal.entries.slice(0, BEFORE) }))
-  const client = await PGlite.create()
+  const client = await emptyEngine()
   t.after(() => client.close())
   const db = drizzle(client, { schema })
   await migrate(db, { migrationsFolder: folder })

@@ -1,11 +1,11 @@
 import assert from 'node:assert/strict'
 import { readdirSync, readFileSync } from 'node:fs'
 import { test } from 'node:test'
-import { PGlite } from '@electric-sql/pglite'
 import { eq } from 'drizzle-orm'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { demoDatabase } from '../../../testing/database'
+import { emptyEngine } from '../../../testing/keptEngines'
 import { amendment, crop, material } from '../../../testing/tables'
 import { materials } from '../media/materialTables'
 import * as schema from '../schema'
@@ -16,7 +16,7 @@ const CORRECTING = '0007_shipped_values'
 
 /** Brings a garden as far as the version before the values were corrected. */
 async function beforeIt() {
-  const client = await PGlite.create()
+  const client = await emptyEngine()
   const files = readdirSync(FOLDER)
     .filter((name) => name.endsWith('.sql') && name < CORRECTING)
     .sort()
@@ -77,7 +77,7 @@ test('a new garden begins with the corrected values and is told nothing', async 
 })
 
 test('the migrations in the folder are those of the journal', async () => {
-  const client = await PGlite.create()
+  const client = await emptyEngine()
   await migrate(drizzle(client), { migrationsFolder: FOLDER })
   const journal = JSON.parse(readFileSync(`${FOLDER}/meta/_journal.json`, 'utf8')) as {
     entries: { tag: string }[]
