@@ -2,7 +2,7 @@
 // putting back of one, and the server of the interface tests.
 import { build } from 'esbuild'
 import { buildServiceWorker } from './buildServiceWorker.mjs'
-import { bundledIn } from './bundled.mjs'
+import { BANNER, builtIn } from './bundled.mjs'
 import { bin, dist, root, run } from './setup.mjs'
 
 const status = run(bin('astro'), ['build', '--silent'])
@@ -21,7 +21,8 @@ await build({
   outExtension: { '.js': '.mjs' },
   bundle: true,
   packages: 'external',
-  alias: bundledIn(root),
+  plugins: [builtIn(root)],
+  banner: BANNER,
   platform: 'node',
   format: 'esm',
   target: 'node20',

@@ -2,7 +2,7 @@
 import { readFileSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { build } from 'esbuild'
-import { bundledIn } from './bundled.mjs'
+import { BANNER, builtIn } from './bundled.mjs'
 import { root } from './setup.mjs'
 
 const SHARER = 'testing/oneFileAmongMany'
@@ -28,14 +28,14 @@ export async function bundleTests(files, name, together) {
     bundle: true,
     splitting: true,
     packages: 'external',
-    alias: bundledIn(root),
     format: 'esm',
     platform: 'node',
     target: 'node20',
     sourcemap: true,
     jsx: 'automatic',
     logLevel: 'warning',
-    plugins: [sharing(groups, new Set(alone.map((file) => path.join(root, file))))],
+    banner: BANNER,
+    plugins: [builtIn(root), sharing(groups, new Set(alone.map((file) => path.join(root, file))))],
   })
   return [...groups.keys(), ...alone].map((file) =>
     path.join(outdir, file.replace(/\.ts$/, '.mjs')),
