@@ -8,7 +8,7 @@ export interface MainPage {
 }
 
 const { pots, ...answers } = TROUGH_TO_STRAWBERRY
-const ASKED = Object.entries({ ...answers, pots: pots.join(',') })
+export const ASKED = Object.entries({ ...answers, pots: pots.join(',') })
   .filter(([, value]) => value !== null)
   .map(([name, value]) => `${name}=${value}`)
   .join('&')

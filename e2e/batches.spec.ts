@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectAlive, test } from './garden'
 
-test('lots grouped into heaps, a stop before a doubtful one joins, and the heap goes its way', async ({
+test('lots grouped into heaps, a stop before a doubtful one joins, and the heap goes its way @desk', async ({
   page,
 }) => {
   await page.goto('/lots/15')

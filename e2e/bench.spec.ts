@@ -1,5 +1,5 @@
 import { beginTest as begin, finishTest as finish } from './benchSteps'
-import { expect, expectAccessible, expectAlive, ownServerTest, test } from './garden'
+import { expect, expectAccessible, expectAlive, test } from './garden'
 
 test('an interrupted test is gone on with, thrown away, and taken up again', async ({ page }) => {
   await page.goto('/bench')
@@ -108,7 +108,7 @@ test('pH by a pen that is not calibrated is kept and marked; calibrated, it beco
   await expect(page.getByText(/pH 5.2 is below what/)).toBeVisible()
 })
 
-ownServerTest('a heat record to its dose', async ({ page, garden }) => {
+test('a heat record to its dose', async ({ page, garden }) => {
   await begin(page, 'Long trough by the door', 'Heat treatment')
   await expect(page.getByText('Hot trays and steam scald. Never leave it alone.')).toBeVisible()
   await page.getByLabel('Against what').selectOption({ label: 'Damping-off' })
@@ -118,11 +118,11 @@ ownServerTest('a heat record to its dose', async ({ page, garden }) => {
   }
   await note('58')
   await expect(page.getByText(/Below 60 °C: 30 minutes are missing for damping-off/)).toBeVisible()
-  await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:10:00Z' })
+  await garden.setClock('2026-11-02T10:10:00Z')
   await page.reload()
   await note('64')
   await expect(page.getByText(/Continue for \d+ minutes at 60 °C or above/)).toBeVisible()
-  await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:45:00Z' })
+  await garden.setClock('2026-11-02T10:45:00Z')
   await page.reload()
   await note('66')
   await expect(

@@ -1,7 +1,14 @@
 import { readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 import { test as base, expect, type Page } from '@playwright/test'
-import { copyOfDemo, type Running, remove, startResettable, startServer } from './server'
+import {
+  copyOfDemo,
+  type Resettable,
+  type Running,
+  remove,
+  startResettable,
+  startServer,
+} from './server'
 
 /** Fails a test on any error its page reports. */
 async function withoutErrors(page: Page, use: (page: Page) => Promise<void>): Promise<void> {
@@ -15,10 +22,8 @@ async function withoutErrors(page: Page, use: (page: Page) => Promise<void>): Pr
   expect(errors, 'errors on the page').toEqual([])
 }
 
-type Resettable = Awaited<ReturnType<typeof startResettable>>
-
 /** Every test has a garden of its own: one server a worker, put back before each. */
-export const test = base.extend<{ garden: Running }, { server: Resettable }>({
+export const test = base.extend<{ garden: Resettable }, { server: Resettable }>({
   server: [
     async ({}, use) => {
       const server = await startResettable()

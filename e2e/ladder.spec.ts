@@ -2,7 +2,7 @@ import { expect, expectAccessible, expectAlive, makeOrder, test } from './garden
 
 const LOT = 'Long trough by the door'
 
-test('five ways side by side, what matters weighed, one of them written and worked to its end', async ({
+test('five ways side by side, what matters weighed, one of them written and worked to its end @desk', async ({
   page,
 }) => {
   await page.goto('/turnover/new?lot=1')

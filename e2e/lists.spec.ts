@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
-test('a lot is found in the list by any word, and back undoes it', async ({ page }) => {
+test('a lot is found in the list by any word, and back undoes it @desk', async ({ page }) => {
   await page.goto('/lots')
   await page.getByRole('searchbox', { name: 'Find' }).fill('north tub')
   await page.keyboard.press('Enter')

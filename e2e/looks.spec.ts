@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectNoSideways, expectPartsAccessible, test } from './garden'
 
-test('all parts are accessible outdoors', async ({ page, baseURL }) => {
+test('all parts are accessible outdoors @phone', async ({ page, baseURL }) => {
   await expectPartsAccessible(page, 'outdoor', baseURL ?? '')
 })
 
@@ -21,7 +21,7 @@ test('a look is kept on the next page, from its first byte', async ({ page }) =>
   if (phone) await expect(page.getByRole('button', { name: 'Evening' })).toBeHidden()
 })
 
-test('Find goes to a pot by its code, a place, or something to do', async ({ page }) => {
+test('Find goes to a pot by its code, a place, or something to do @phone', async ({ page }) => {
   await page.goto('/lots')
   await expect(page.getByRole('button', { name: /^Find/ })).toBeEnabled()
   await page.keyboard.press('.')

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, test } from './garden'
 
-test('lots are listed with their pictures, and a lot opens', async ({ page }) => {
+test('lots are listed with their pictures, and a lot opens @phone', async ({ page }) => {
   await page.goto('/lots')
   await expect(page.getByRole('img', { name: /^Core sample/ })).toHaveCount(20)
   await expectAccessible(page)
@@ -32,7 +32,7 @@ test('a ledger entry is written, refused when impossible, and put right by its o
   await expect(page.getByText('19.0 L', { exact: true }).first()).toBeVisible()
 })
 
-test('a new lot: nothing measured out is refused, what was typed stays, then it is made', async ({
+test('a new lot: nothing measured out is refused, what was typed stays, then it is made @desk', async ({
   page,
 }) => {
   await page.goto('/lots/new')

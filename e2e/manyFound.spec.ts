@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectAlive, test } from './garden'
 
-test('many pots answered once, one that differs, and what follows in the next rooms', async ({
+test('many pots answered once, one that differs, and what follows in the next rooms @phone', async ({
   page,
 }) => {
   await page.goto('/turnover')

@@ -1,6 +1,6 @@
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
-test('a mix is designed by thumb: a group, a pot, a material, an adjuster, and why', async ({
+test('a mix is designed by thumb: a group, a pot, a material, an adjuster, and why @phone', async ({
   page,
 }) => {
   await page.goto('/mixes/design?group=seedlings')

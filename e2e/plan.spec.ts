@@ -1,6 +1,8 @@
 import { expect, expectAccessible, expectAlive, test } from './garden'
 
-test('the ways of all lots at once, changed for one, and on to its own page', async ({ page }) => {
+test('the ways of all lots at once, changed for one, and on to its own page @desk', async ({
+  page,
+}) => {
   await page.goto('/turnover')
   await page.getByRole('link', { name: 'Plan them all' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Plan the turnover')

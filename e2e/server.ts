@@ -66,18 +66,24 @@ export async function startServer(
   }
 }
 
+/** A server that serves many tests. */
+export interface Resettable extends Running {
+  /** Puts its garden back as it was, and its clock. */
+  reset(): Promise<void>
+  /** @param now as an ISO time; its clock stands there */
+  setClock(now: string): Promise<void>
+}
+
 /** Starts the application on a copy of the demo garden, with the door by which its garden is put back. */
-export async function startResettable(): Promise<Running & { reset(): Promise<void> }> {
+export async function startResettable(): Promise<Resettable> {
   const running = await startServer(copyOfDemo(), {}, `${DIST}/testMain.mjs`)
-  return {
-    ...running,
-    reset: async () => {
-      const answer = once(running.process, 'message')
-      running.process.send('reset')
-      const [said] = await answer
-      if (said !== 'reset') throw new Error(`The garden was not put back: ${said}`)
-    },
+  const tell = async (word: string) => {
+    const answer = once(running.process, 'message')
+    running.process.send(word)
+    const [said] = await answer
+    if (said !== word) throw new Error(`Not done: ${word}, ${said}`)
   }
+  return { ...running, reset: () => tell('reset'), setClock: tell }
 }
 
 /** A fresh copy of the demo garden's data. */

@@ -32,7 +32,7 @@ const aside = (page: Page) => page.getByRole('complementary', { name: 'What this
 const potsOf = (page: Page) =>
   page.getByRole('region', { name: 'Where each pot stands' }).locator('li button')
 
-test('a comparison, from its question to planted pots that their own pages know', async ({
+test('a comparison, from its question to planted pots that their own pages know @desk', async ({
   page,
   context,
 }) => {
@@ -277,7 +277,7 @@ test('a mix is tried out from its own page; the plan is changed, and copied for 
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Once more')
 })
 
-test('how many pots: the number large, wrong numbers told, also without a line', async ({
+test('how many pots: the number large, wrong numbers told, also without a line @phone', async ({
   page,
   context,
 }) => {

@@ -1,6 +1,8 @@
 import { expect, expectAccessible, expectNoSideways, test } from './garden'
 
-test('gravel at the bottom: the wet zone moves up, and the numbers say so', async ({ page }) => {
+test('gravel at the bottom: the wet zone moves up, and the numbers say so @desk', async ({
+  page,
+}) => {
   await page.goto('/mixes/layers?mixes=1')
   await expect(page.getByRole('img', { name: /pot cut open/ })).toHaveCount(3)
   await expect(
@@ -23,7 +25,7 @@ test('gravel at the bottom: the wet zone moves up, and the numbers say so', asyn
   await expect(page.getByText(/At most 10.5 cm here/)).toBeVisible()
 })
 
-test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over', async ({
+test('a wide bowl and a tall pot of the same mix; a pour above the rim runs over @phone', async ({
   page,
 }) => {
   await page.goto('/mixes/compare?mixes=1&pots=0')
