@@ -73,6 +73,46 @@ test('a reload in the middle keeps what was entered @desk', async ({ page }) => 
   await expect(page.getByLabel(/Really used, old mix/)).toHaveValue('12.0 L')
 })
 
+test('a page that is reloaded while an entry is on its way shows it, whichever comes first @desk', async ({
+  page,
+  context,
+}) => {
+  await workOutRecipe(page, LOT, 'Strawberry')
+  await makeOrder(page)
+  let arrive = () => {}
+  const onItsWay = new Promise<void>((go) => {
+    arrive = go
+  })
+  await page.route('**/api/recondition/work-orders/**', async (route) => {
+    await onItsWay
+    await route.continue()
+  })
+  const used = page.getByLabel(/Really used, old mix/)
+  await used.fill('12 L')
+  await used.press('Tab')
+  await expect(used).toHaveValue('12.0 L')
+  // A tab that only listens, since nobody can be asked while a page is coming.
+  const listener = await context.newPage()
+  await listener.goto('/api/health')
+  const answered = listener.evaluate(
+    () =>
+      new Promise<void>((go) => {
+        new BroadcastChannel('innings-outbox').onmessage = ({ data }) => {
+          if (data.kind === 'answered') go()
+        }
+      }),
+  )
+  // The page is made before the entry arrives, and comes after its answer.
+  await page.route('**/turnover/orders/*', async (route) => {
+    const before = await route.fetch()
+    arrive()
+    await answered
+    await route.fulfill({ response: before })
+  })
+  await page.reload()
+  await expect(used).toHaveValue('12.0 L')
+})
+
 test('two tabs finish the same order: the second is told and nothing is doubled', {
   tag: '@desk',
 }, async ({ page, context }) => {

@@ -10,6 +10,7 @@ import {
   type Told,
 } from './outbox'
 import { openStore } from './store'
+import { keepTold } from './toldHere'
 
 const AGAIN_MS = 4_000
 const LONGEST_AGAIN_MS = 30_000
@@ -98,7 +99,8 @@ function keepSending(outbox: Outbox): void {
 }
 
 /** How long ago it was entered is told, not when: a clock that is wrong is wrong at both ends. */
-async function post({ method, address, body, id, enteredAtMs }: Entry): Promise<Answered> {
+async function post(entry: Entry): Promise<Answered> {
+  const { method, address, body, id, enteredAtMs } = entry
   try {
     const response = await fetch(address, {
       method,
@@ -111,7 +113,10 @@ async function post({ method, address, body, id, enteredAtMs }: Entry): Promise<
       signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
     })
     const answer: unknown = await response.json()
-    return response.ok ? { ok: true, data: answer } : { ok: false, problem: answer as Problem }
+    if (!response.ok) return { ok: false, problem: answer as Problem }
+    // Before it leaves the queue: it may be the last thing that this page does.
+    keepTold(Date.now(), { kind: 'answered', entry, data: answer })
+    return { ok: true, data: answer }
   } catch {
     return null
   }

@@ -1,4 +1,5 @@
 import type { News, Outbox, Told } from './outbox'
+import { toldSince } from './toldHere'
 
 const AGAIN_MS = 1_000
 const CHANNEL = 'innings-outbox'
@@ -15,7 +16,7 @@ export function ourOutbox(): Promise<Outbox> {
 }
 
 /**
- * Hears what other pages of this browser told before this one's outbox was there: since the server was asked for the page,
+ * Hears what other pages of this browser, or the one before in this tab, told before this one's outbox was there: since the server was asked for the page,
  * for what it showed may have been changed from then on.
  */
 export function hearOld(ear: (news: News) => void): () => void {
@@ -28,11 +29,14 @@ async function make(): Promise<Outbox> {
   // Before the script has come: what another page tells meanwhile would be missed.
   const channel = 'BroadcastChannel' in window ? new BroadcastChannel(CHANNEL) : null
   let isOpen = false
-  channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => {
-    if (data.kind === 'asks' || (isOpen && data.kind !== 'again')) return
-    const news = data.kind === 'again' ? data.news : data
+  const hear = (news: News) => {
     if (heard.length < MOST_EARLY) heard.push(news)
     for (const ear of ears) ear(news)
+  }
+  for (const news of toldSince(performance.timeOrigin)) hear(news)
+  channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => {
+    if (data.kind === 'asks' || (isOpen && data.kind !== 'again')) return
+    hear(data.kind === 'again' ? data.news : data)
   })
   channel?.postMessage({ kind: 'asks', sinceMs: performance.timeOrigin } satisfies Told)
   for (;;) {
