@@ -7,6 +7,8 @@ import { tidyTables } from './tidyTables'
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
   garden = await demoDatabase()
+  // What was written for others before is told with a delay.
+  await garden.client.query('select pg_stat_force_next_flush()')
   await tidyTables(garden.client)
 })
 after(() => garden.close())
