@@ -15,6 +15,8 @@ import styles from './Labels.module.css'
 import { type LabelMixes, mixesOf } from './mixesOf'
 import { sheetsOf } from './sheets'
 
+/** Of the picture of a mix, as it is drawn in lists. */
+const CORE = '0 0 30 54'
 const A4 = { widthMm: 210, heightMm: 297 }
 
 /** Labels as they will lie on the paper, and how to print them. */
@@ -128,7 +130,7 @@ function MixPictures({ mixes }: { readonly mixes: LabelMixes }) {
   return (
     <svg className={styles.mixes} width={0} height={0} aria-hidden="true">
       {mixes.pictures.map(({ id, strata }) => (
-        <symbol key={id} id={id} viewBox="0 0 30 54" preserveAspectRatio="none">
+        <symbol key={id} id={id} viewBox={CORE} preserveAspectRatio="none">
           <CoreSample strata={strata} isNamed={false} />
         </symbol>
       ))}
