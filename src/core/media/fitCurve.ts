@@ -10,7 +10,7 @@ import {
   type Wanted,
 } from './curveFit/misfit'
 import { descend } from './curveFit/simplex'
-import { valleys } from './curveFit/startGrid'
+import { valleys, valleysOfAll } from './curveFit/startGrid'
 import type { RetentionCurve } from './retention'
 
 export { FIT_SUCTIONS_CM } from './curveFit/misfit'
@@ -28,20 +28,26 @@ export function fitCurve(
   thetaS: number,
   theta: ArrayLike<number>,
 ): { curve: RetentionCurve; fitRmse: number } {
-  return fitWith(thetaS, theta, (start, wanted) => settle(start, wanted) ?? descend(start, wanted))
+  return fitWith(
+    thetaS,
+    theta,
+    valleys,
+    (start, wanted) => settle(start, wanted) ?? descend(start, wanted),
+  )
 }
 
-/** The same by the simplex alone: slower, and what the other is held against in tests. */
+/** The same by the simplex alone, from a grid of which every point is looked at: slower, and what the other is held against in tests. */
 export function fitCurveBySimplex(
   thetaS: number,
   theta: ArrayLike<number>,
 ): { curve: RetentionCurve; fitRmse: number } {
-  return fitWith(thetaS, theta, descend)
+  return fitWith(thetaS, theta, valleysOfAll, descend)
 }
 
 function fitWith(
   thetaS: number,
   theta: ArrayLike<number>,
+  startsOf: typeof valleys,
   refine: (start: Trial, wanted: Wanted) => Trial,
 ): { curve: RetentionCurve; fitRmse: number } {
   const deficit = new Float64Array(POINTS)
@@ -53,7 +59,7 @@ function fitWith(
   }
   const wanted = { thetaS, deficit, deficitSquare }
   let best: Trial | null = null
-  for (const { i, j } of valleys(wanted)) {
+  for (const { i, j } of startsOf(wanted)) {
     const start = evaluate(LOG_ALPHA[0] + i * ALPHA_STEP, LOG_N[0] + j * N_STEP, wanted)
     const found = refine(start, wanted)
     if (!best || found.misfit < best.misfit) best = found

@@ -15,14 +15,22 @@ const SCRATCH = new Float64Array(POINTS)
 const BY_ALPHA = new Float64Array(POINTS)
 const BY_N = new Float64Array(POINTS)
 
+/** Steps count as along one line from this squared cosine on. */
+const ALIGNED = 0.9
+const STRETCH = [0.5, 2] as const
+
 /**
  * Damped Gauss–Newton steps (Levenberg 1944) on the projected residuals; null where they leave the bounds or do not
- * settle.
+ * settle. Where the misfit stays large the steps shrink by a steady ratio along one line: from two of them it is known
+ * how much too long or short they are (Aitken 1926), and the next is stretched by that.
  */
 export function settle(start: Trial, wanted: Wanted): Trial | null {
   let { logAlpha, logN } = start
   let sums = slopesAt(logAlpha, logN, wanted)
   let damping = 1e-3
+  let stretch = 1
+  let beforeA = 0
+  let beforeN = 0
   for (let step = 0; step < MOST_STEPS; step++) {
     const { aa, an, nn, ga, gn } = sums
     const dampedA = aa * (1 + damping)
@@ -31,8 +39,12 @@ export function settle(start: Trial, wanted: Wanted): Trial | null {
     if (!(determinant > 1e-300)) return null
     const stepA = (dampedN * ga - an * gn) / determinant
     const stepN = (dampedA * gn - an * ga) / determinant
-    const nextAlpha = logAlpha + stepA
-    const nextN = logN + stepN
+    const along = stepA * beforeA + stepN * beforeN
+    const squareBefore = beforeA * beforeA + beforeN * beforeN
+    const isAligned = along * along > ALIGNED * squareBefore * (stepA * stepA + stepN * stepN)
+    stretch = isAligned ? clamp(stretch / (1 - Math.min(along / squareBefore, 0.5))) : 1
+    const nextAlpha = logAlpha + stretch * stepA
+    const nextN = logN + stretch * stepN
     const isInside =
       nextAlpha > LOG_ALPHA[0] && nextAlpha < LOG_ALPHA[1] && nextN > LOG_N[0] && nextN < LOG_N[1]
     if (!isInside) return null
@@ -42,6 +54,11 @@ export function settle(start: Trial, wanted: Wanted): Trial | null {
       logAlpha = nextAlpha
       logN = nextN
       sums = next
+      beforeA = stepA
+      beforeN = stepN
+    } else {
+      beforeA = 0
+      beforeN = 0
     }
     damping *= isBetter ? 0.1 : 10
     if (Math.abs(stepA) + Math.abs(stepN) < SETTLED) {
@@ -49,6 +66,10 @@ export function settle(start: Trial, wanted: Wanted): Trial | null {
     }
   }
   return null
+}
+
+function clamp(stretch: number): number {
+  return Math.min(STRETCH[1], Math.max(STRETCH[0], stretch))
 }
 
 /**
