@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
+import { and, asc, count, eq, gt, inArray, isNull, type SQL, sql } from 'drizzle-orm'
 import type { LotState } from '../../core/media'
 import { among } from '../among'
 import { containers, places } from '../containers/tables'
@@ -67,7 +67,21 @@ export async function findLotIds(db: Database, asked: LotsAsked): Promise<readon
   return rows.map(({ id }) => id)
 }
 
-/** A page of the lots that were not put away, found in the tables alone. */
+/** The same, and how many fit in all. */
+export async function findLotPage(
+  db: Database,
+  asked: LotsAsked,
+): Promise<Pick<LotsFound, 'ids' | 'total'>> {
+  const ids = await findLotIds(db, asked)
+  const [found] = await db
+    .select({ total: count() })
+    .from(lots)
+    .leftJoin(lotSummaries, eq(lotSummaries.lotId, lots.id))
+    .where(isAsked(asked))
+  return { ids, total: found?.total ?? 0 }
+}
+
+/** The same, and what they all hold. */
 export async function findLots(db: Database, asked: LotsAsked): Promise<LotsFound> {
   const ids = await findLotIds(db, asked)
   const sum = (what: SQL) => sql<number>`coalesce(sum(${what}), 0)`.mapWith(Number)

@@ -2,6 +2,7 @@ export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots
 export {
   findLotIds,
   findLotNames,
+  findLotPage,
   findLots,
   type LotOrder,
   readLotNames,

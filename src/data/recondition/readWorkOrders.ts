@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, type SQL, sql } from 'drizzle-orm'
+import { and, asc, count, desc, eq, inArray, type SQL, sql } from 'drizzle-orm'
 import { among } from '../among'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
@@ -127,10 +127,14 @@ export async function lastHabits(
 }
 
 function orderRows(db: Database, condition: SQL | undefined) {
-  const stepsOf = (done: SQL) =>
-    sql<number>`(select count(*) from ${workOrderSteps} where ${workOrderSteps.workOrderId} = ${workOrders.id}${done})`.mapWith(
-      Number,
-    )
+  const steps = db
+    .select({
+      all: count().as('all'),
+      done: count(workOrderSteps.doneAt).as('done'),
+    })
+    .from(workOrderSteps)
+    .where(eq(workOrderSteps.workOrderId, workOrders.id))
+    .as('steps')
   return db
     .select({
       id: workOrders.id,
@@ -141,10 +145,11 @@ function orderRows(db: Database, condition: SQL | undefined) {
       createdAt: workOrders.createdAt,
       finishedAt: workOrders.finishedAt,
       readyOn: workOrders.readyOn,
-      stepsDone: stepsOf(sql` and ${workOrderSteps.doneAt} is not null`),
-      steps: stepsOf(sql``),
+      stepsDone: steps.done,
+      steps: steps.all,
     })
     .from(workOrders)
     .innerJoin(lots, eq(lots.id, workOrders.lotId))
+    .innerJoinLateral(steps, sql`true`)
     .where(condition)
 }

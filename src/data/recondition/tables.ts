@@ -93,7 +93,7 @@ export const workOrders = pgTable(
   (table) => [
     uniqueIndex('one_open_order').on(table.lotId).where(sql`${table.state} = 'open'`),
     index('orders_by_lot').on(table.lotId),
-    index('orders_by_day').on(table.createdAt),
+    index('orders_by_day').on(table.state, table.createdAt, table.id),
   ],
 )
 

@@ -1,5 +1,5 @@
 import type { LotState } from '../../core/media'
-import { findLots } from '../../data/media'
+import { findLotPage } from '../../data/media'
 import { listWorkOrders, type OrderRow } from '../../data/recondition'
 import { readSite } from '../../data/site'
 import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/recondition/turnover'
@@ -32,7 +32,7 @@ export async function turnoverPage(
   const tables = await readTables(db, timeZone)
   const waiting = await partOf(
     page,
-    (at) => findLots(db, { find, states: WAITING_STATES, ...lotOrderOf(order), ...at }),
+    (at) => findLotPage(db, { find, states: WAITING_STATES, ...lotOrderOf(order), ...at }),
     WAITING_ROWS,
   )
   const facts = await readCardFacts(db, tables, waiting.ids)

@@ -1,0 +1,1 @@
+const n="innings-open-outbox";export{n as O};

@@ -1,0 +1,53 @@
+import { f as findings } from './findings_uMkHY6Dp.mjs';
+import { m as media } from './media_D6z_O_p6.mjs';
+
+function findingText(finding, format) {
+  const words = media.finding;
+  const percent = (share) => format.plain(format.percent(share));
+  const litres = (value) => format.plain(format.litres(value));
+  switch (finding.kind) {
+    case "order-open":
+      return words.orderOpen(finding.done, finding.steps);
+    case "air-short":
+      return words.airShort(percent(finding.air), percent(finding.airMin), finding.cropName);
+    case "ph-off":
+      return words.phOff(
+        format.number(finding.ph, 1),
+        format.number(finding.low, 1),
+        format.number(finding.high, 1),
+        finding.cropName
+      );
+    case "salty":
+      return words.salty(
+        format.number(finding.ecSme, 1),
+        format.number(finding.ecMax, 1),
+        finding.cropName
+      );
+    case "found":
+      return words.found(
+        finding.problemName,
+        format.day(finding.on),
+        findings.verdicts[finding.verdict].toLowerCase()
+      );
+    case "held":
+      return words.held[finding.why](format.day(finding.until));
+    case "overridden":
+      return words.overridden(finding.reason, format.day(finding.on));
+    case "ready":
+      return finding.isReady ? words.ready(finding.cropName, format.day(finding.on)) : words.resting(finding.cropName, format.day(finding.on));
+    case "level-down":
+      return words.levelDown(litres(finding.litres), litres(finding.room));
+    case "season-over":
+      return words.seasonOver(finding.cropName);
+    case "growing":
+      return words.growing(finding.cropName);
+    case "in-store":
+      return words.inStore(finding.bin);
+    case "unplanted":
+      return words.unplanted;
+    case "empty":
+      return words.empty;
+  }
+}
+
+export { findingText as f };

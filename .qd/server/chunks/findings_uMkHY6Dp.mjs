@@ -1,0 +1,119 @@
+const percent = (format, share) => format.plain(format.percent(share ?? 0));
+const number = (format, value, digits = 1) => format.number(value ?? 0, digits);
+const weeds = (format, count = 0) => {
+  const written = format.number(count, count < 10 && !Number.isInteger(count) ? 1 : 0);
+  return written === "1" ? "1 weed" : `${written} weeds`;
+};
+const smells = {
+  earthy: "Smells of earth",
+  nothing: "Smells of nothing",
+  sour: "Smells sour: it had no air",
+  "rotten egg": "Smells of rotten egg: it had no air",
+  ammonia: "Smells of ammonia: what is in it is not done yet"
+};
+const findingSays = {
+  air: (format, { airFraction, totalPorosity }) => `${percent(format, airFraction)} air after draining in the test pot, ${percent(format, totalPorosity)} pores`,
+  drainage: (format, { markS }, _, isTrouble) => isTrouble ? "Water stands on it or stops in it: slumped" : markS === void 0 ? "Water runs through" : `Water runs through: the mark after ${number(format, markS, 0)} s`,
+  wetZone: (format, { wetZoneCm, bottomCm }) => `Over a bottom layer of ${number(format, bottomCm)} cm it stays wet up to ${number(format, wetZoneCm)} cm`,
+  moisture: (format, { dryDays }, word) => word === "too wet" ? `Too wet to work: about ${number(format, dryDays, 0)} days spread out` : word === "too dry" ? "Too dry to work: sprinkle and fold" : "Right to work: it crumbles at a flick",
+  texture: (_, __, word) => word === "air" ? "Feels of silt and clay: it lacks air" : word === "water in reach" ? "Feels of sand: it lacks water in reach" : "Feels sound in the palm",
+  wetting: (format, { medianS, gapMm, runsDownSide }, _, isTrouble) => !isTrouble ? "Takes up water readily" : runsDownSide || (gapMm ?? 0) > 0 ? "Water runs down the side instead of soaking in" : `Hardly takes up water: a drop stands for ${number(format, medianS, 0)} s`,
+  settling: (format, { settledShare }) => `Settles by ${percent(format, settledShare)} when watered in`,
+  ph: (format, { ph, doubted }) => doubted ? `pH ${number(format, ph)}, read with a pen that cannot be trusted: nothing is limed by it` : `pH ${number(format, ph)}`,
+  salts: (format, { ecSme }) => `Salts ${number(format, ecSme)} dS/m`,
+  buffer: (format, { buffer, target, gPerL }) => `One pH takes ${number(format, buffer)} g of lime a litre; ${number(format, gPerL)} g a litre brought it to pH ${number(format, target)}`,
+  seedlings: (format, { sproutedShare, heightShare }, word, isTrouble) => word === "curled" ? "Seedlings came up curled, as after a lasting weedkiller" : isTrouble ? `Seedlings suffer in it: ${percent(format, Math.min(sproutedShare ?? 1, heightShare ?? 1))} of what grew in the trusted mix` : "Seedlings grow in it as in the trusted mix",
+  weeds: (format, { per100Cm2, perLitre }) => perLitre === void 0 ? `${weeds(format, per100Cm2)} came up on 100 cm²` : `${weeds(format, perLitre)} came up from a litre`,
+  heat: (format, { peakC, minutesAt60, minutesAt71 }) => `Heated: ${number(format, minutesAt60, 0)} min at 60 °C, ${number(format, minutesAt71, 0)} at 71 °C, at most ${number(format, peakC, 0)} °C`,
+  cleaning: (format, { lossShare, woodyShare }) => `The sieve holds ${percent(format, lossShare)} back${(woodyShare ?? 0) > 5e-3 ? `, ${percent(format, woodyShare)} of it all is wood` : ""}`,
+  smell: (_, __, word) => smells[word ?? "nothing"] ?? "Smells of nothing",
+  grubs: (_, __, ___, isTrouble) => isTrouble ? "Grubs in it" : "No grubs",
+  gnats: (_, __, ___, isTrouble) => isTrouble ? "Gnats rise from it" : "No gnats",
+  crust: (_, __, ___, isTrouble) => isTrouble ? "A crust of salts on it" : "No crust",
+  moss: (_, __, ___, isTrouble) => isTrouble ? "Moss or algae on it" : "No moss",
+  threads: (_, __, ___, isTrouble) => isTrouble ? "White threads in it" : "White threads: harmless",
+  mushrooms: () => "Mushrooms: harmless to plants, not to eat"
+};
+const findings = {
+  title: "What was found in it",
+  none: "Nothing was found in it yet. Tests of the bench and what you see in the pot are listed here and used in its next recipe.",
+  nothingWrong: "What was looked at is in order.",
+  byTest: "test",
+  bySight: "seen",
+  on: (origin, day) => `${origin}, ${day}`,
+  allClear: (count) => `${count} more that found nothing wrong`,
+  takeBack: "Take back",
+  takeBackOf: (name) => `Take back "${name}"`,
+  takenBack: (name) => `"${name}" does not count any more.`,
+  kept: (name) => `"${name}" is kept on this lot.`,
+  add: "Add what you saw",
+  addHint: "such as wilt, grubs or a sour smell",
+  severalHint: "such as wilt, grubs or yellow leaves; may stay empty",
+  takeOut: (problem) => `Take ${problem} out`,
+  noProblem: "Nothing in the list sounds like that.",
+  note: "Note (may stay empty)",
+  verdicts: {
+    reuse: "It may be used again as it is",
+    clean: "Clean it first",
+    treat: "Treat it first",
+    restrict: "Only for some plants, or after a test",
+    compost: "Not into pots again: to the compost heap",
+    discard: "Not into pots again: into the bin"
+  },
+  actions: {
+    "clear-debris": "take all debris out",
+    skim: "skim the top off",
+    rewet: "wet it slowly",
+    aerate: "spread it out and turn it until it smells of earth",
+    leach: "wash the salts out",
+    heat: "heat it",
+    rest: "let it rest, closed",
+    "seedling-test": "grow beans and lettuce in it first",
+    compost: "to the compost heap",
+    discard: "into the bin"
+  },
+  rules: {
+    "never-again": "it does not go away, whatever is done",
+    harmless: "it does no harm",
+    rested: "it has rested long enough",
+    heated: "it was heated long enough",
+    cleaned: "its debris was taken out",
+    clean: "it lives on in the debris",
+    skimmed: "the top was taken off",
+    skim: "it sits in the top",
+    "family-break": "its host plants must stay away for some seasons",
+    "break-over": "its host plants stayed away long enough",
+    treated: "it was treated",
+    leach: "salts wash out",
+    aerate: "it needs air",
+    rewet: "it needs slow wetting",
+    "seedlings-grew": "seedlings grew well in it",
+    "seedlings-to-ask": "only seedlings can tell whether it is still there",
+    "seedlings-harmed": "seedlings suffered in it",
+    rest: "it dies off in closed mix",
+    heat: "heat ends it",
+    "no-cure": "neither heat nor rest is at hand against it",
+    unknown: "nobody knows"
+  },
+  held: {
+    rest: (day) => `It rests until ${day}.`,
+    quarantine: (day) => `Kept apart until ${day}.`
+  },
+  allTheSame: "Used all the same",
+  heldSince: (day) => `Since ${day}`,
+  overridden: (verdict, day, reason) => `Used all the same since ${day}, against “${verdict}”: ${reason}`,
+  earliest: (day) => `Not before ${day}.`,
+  heatTo: (tempC, minutes) => `heat it to ${tempC} for ${minutes} min in the core`,
+  skimTo: (cm) => `skim the top ${cm} off`,
+  debrisTo: {
+    bin: "take all debris out, into the bin",
+    compost: "take all debris out, to the compost"
+  },
+  keptOut: (families) => `Kept out of it: ${families}.`,
+  until: (family, season) => `${family} until after ${season}`,
+  why: "Why",
+  notFood: "Not for food.",
+  notSeedlings: "Not for seedlings."
+};
+
+export { findingSays as a, findings as f };

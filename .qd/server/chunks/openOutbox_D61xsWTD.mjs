@@ -1,0 +1,3 @@
+const OPEN_OUTBOX = "innings-open-outbox";
+
+export { OPEN_OUTBOX as O };

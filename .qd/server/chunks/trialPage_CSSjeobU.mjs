@@ -1,0 +1,172 @@
+import { j as readTables, bj as readTrial, cy as courseOf, bz as listAmendments, ar as DEFAULT_LIMITS, cE as settledLitres, cF as controlOf, cG as isStillIn, cH as checksOf, cI as stateOf, cJ as mediumName, cK as looseLitres, cL as knownMedium, cM as measuredOut, cN as blended } from './database_CmGvnzKd.mjs';
+import { N as NotFound } from './problem_BTADoVqZ.mjs';
+import { d as dayAt } from './passphrase_DS02Zua_.mjs';
+import { r as readSite } from './rules_BOjb8_mp.mjs';
+import { c as changesFromControl } from './changesFromControl_CVlJqN9C.mjs';
+
+const JAR_DAYS = 7;
+function protocolSteps({
+  kind,
+  seeds,
+  protocol,
+  isSown
+}) {
+  const step = (id, value = null) => ({ id, value });
+  if (kind === "jar") {
+    return [
+      step("jars"),
+      step("jar-doses"),
+      step("jar-stir"),
+      step("jar-wait", JAR_DAYS),
+      step("jar-read")
+    ];
+  }
+  const planting = isSown ? [
+    ...protocol.presoakHours > 0 ? [step("presoak", protocol.presoakHours)] : [],
+    step("depth", protocol.depthCm)
+  ] : [step(kind === "count" && seeds === 0 ? "no-seeds" : "plant-alike")];
+  return [
+    step("pots"),
+    step("label"),
+    step("fill-alike"),
+    ...planting,
+    step(protocol.bottomWater ? "bottom-water" : "top-water"),
+    step("light"),
+    step("places")
+  ];
+}
+
+const PERCENT = 100;
+const TO_COME = { state: "to-come", looked: 0, doneOn: null };
+async function trialPage(db, id) {
+  const tables = await readTables(db, (await readSite(db)).timeZone);
+  const trial = await readTrial(db, id);
+  const numberOf = new Map(trial.treatments.map((one) => [one.id, one.number]));
+  const treatments = [];
+  for (const one of trial.treatments) treatments.push(await treatmentView(db, tables, trial, one));
+  const course = await courseOf(db, tables, trial);
+  const potOf = new Map(course?.pots.map((pot) => [pot.id, pot]));
+  const cropName = (cropId) => cropId === null ? null : tables.crops.get(cropId)?.name ?? cropId;
+  const amendment = (await listAmendments(db)).find(
+    (one) => one.amendment.id === trial.jars?.amendmentId
+  );
+  return {
+    id: trial.id,
+    version: trial.version,
+    name: trial.name,
+    kind: trial.kind,
+    question: trial.question,
+    state: stateOf(trial),
+    wish: trial.wish,
+    must: trial.must,
+    mustValue: trial.mustValue,
+    measures: trial.measures,
+    checks: course?.checks ?? checksOf(trial).map((one) => ({ ...one, ...TO_COME })),
+    stillIn: course ? course.pots.filter(isStillIn).length : trial.potList.length,
+    control: course && controlOf(trial, course),
+    closedOn: trial.closedAt && dayAt(tables.timeZone, trial.closedAt),
+    cropName: cropName(trial.cropId),
+    how: trial.how,
+    perPot: trial.perPot,
+    pots: trial.pots,
+    isInBlocks: trial.blocks,
+    isBlind: trial.isBlind,
+    place: trial.place,
+    potSize: { ...trial.potSize, litres: settledLitres(trial.potSize) },
+    protocol: trial.protocol,
+    steps: protocolSteps({
+      kind: trial.kind,
+      seeds: trial.perPot,
+      protocol: trial.protocol,
+      isSown: trial.perPot > 0 && trial.how === "sown"
+    }).map((step) => ({ ...step, doneOn: trial.stepsDone[step.id] ?? null })),
+    cv: trial.cv,
+    sinks: DEFAULT_LIMITS.settlingShare,
+    crops: new Set(trial.potList.flatMap((pot) => pot.cropId ?? [])).size,
+    jars: trial.jars && {
+      amendmentName: amendment?.amendment.name ?? trial.jars.amendmentId,
+      targetPh: trial.jars.targetPh
+    },
+    benchTestId: trial.benchTestId,
+    plantedOn: trial.plantedOn,
+    lessons: trial.lessons ?? "",
+    treatments,
+    potList: trial.potList.map((pot) => ({
+      id: pot.id,
+      code: pot.code,
+      position: pot.position,
+      row: pot.row,
+      column: pot.column,
+      block: pot.block,
+      treatment: numberOf.get(pot.treatmentId) ?? 0,
+      cropName: cropName(pot.cropId),
+      containerId: pot.containerId,
+      leftOut: potOf.get(pot.id)?.leftOut ?? null,
+      diedOn: potOf.get(pot.id)?.diedOn ?? null
+    })),
+    mixedUp: mixedUp(trial)
+  };
+}
+async function treatmentView(db, tables, trial, one) {
+  const { name: medium, address } = await mediumName(db, tables, one.medium);
+  const added = one.added && await mediumName(db, tables, one.added);
+  const size = one.potSize ?? trial.potSize;
+  const pots = trial.potList.filter(({ treatmentId }) => treatmentId === one.id);
+  const empty = pots.filter(({ containerId }) => {
+    const container = containerId === null ? null : tables.containersById.get(containerId);
+    return !container || container.lotId === null;
+  });
+  const litres = empty.reduce((sum, { containerId }) => {
+    const container = containerId === null ? void 0 : tables.containersById.get(containerId);
+    return sum + looseLitres(container ?? size);
+  }, 0);
+  return {
+    id: one.id,
+    number: one.number,
+    name: one.name,
+    medium,
+    mediumAddress: address,
+    addedName: added?.name ?? null,
+    dose: one.dose,
+    potName: size.name,
+    care: one.care,
+    risks: one.risks,
+    lotId: one.lotId,
+    pots: pots.length,
+    litres: trial.plantedOn === null ? litres : 0,
+    parts: trial.plantedOn === null ? await partsOf(db, tables, one, litres) : []
+  };
+}
+async function partsOf(db, tables, { medium, added, dose }, litres) {
+  if (litres <= 0) return [];
+  const share = added ? dose / PERCENT : 0;
+  try {
+    const base = await knownMedium(db, tables, medium);
+    const more = added ? await knownMedium(db, tables, added) : null;
+    if (base.there === null && (more?.there ?? null) === null) {
+      return measuredOut(blended(base.components, more?.components ?? [], share), litres);
+    }
+    return [
+      { name: base.name, litres: litres * (1 - share) },
+      ...more ? [{ name: more.name, litres: litres * share }] : []
+    ].filter((part) => part.litres > 0);
+  } catch (error) {
+    if (!(error instanceof NotFound)) throw error;
+    return [];
+  }
+}
+function mixedUp(trial) {
+  if (trial.kind === "jar") return [];
+  const told = trial.treatments.map((one) => ({
+    name: one.name,
+    mix: JSON.stringify(one.medium),
+    dosePercent: one.added ? one.dose : 0,
+    pot: JSON.stringify(one.potSize?.shape ?? trial.potSize.shape),
+    care: one.care
+  }));
+  const [control, ...others] = told;
+  if (!control) return [];
+  return others.map((one) => ({ name: one.name, differences: changesFromControl(control, one) })).filter(({ differences }) => differences.length > 1);
+}
+
+export { protocolSteps as p, trialPage as t };

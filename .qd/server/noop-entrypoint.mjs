@@ -1,0 +1,3 @@
+const server = {};
+
+export { server };

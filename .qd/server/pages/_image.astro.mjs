@@ -1,0 +1,2 @@
+export { p as page } from '../chunks/node_DmoXymT8.mjs';
+export { renderers } from '../renderers.mjs';

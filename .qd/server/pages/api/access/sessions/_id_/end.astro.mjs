@@ -1,0 +1,24 @@
+import { a as accessIdSchema } from '../../../../../chunks/access_2BkKdxIp.mjs';
+import { n as nothing } from '../../../../../chunks/rules_BOjb8_mp.mjs';
+import '../../../../../chunks/passphrase_DS02Zua_.mjs';
+import 'rotating-file-stream';
+import { s as signOut } from '../../../../../chunks/signIn_CEVarjEc.mjs';
+import { d as defineEndpoint } from '../../../../../chunks/defineEndpoint_CZUmPauA.mjs';
+export { renderers } from '../../../../../renderers.mjs';
+
+const POST = defineEndpoint({
+  params: accessIdSchema,
+  body: nothing,
+  needs: "keys",
+  besideGarden: true,
+  handle: ({ params }) => signOut(params)
+});
+
+const _page = /*#__PURE__*/Object.freeze(/*#__PURE__*/Object.defineProperty({
+  __proto__: null,
+  POST
+}, Symbol.toStringTag, { value: 'Module' }));
+
+const page = () => _page;
+
+export { page };

@@ -1,0 +1,20 @@
+import { bI as putAwayMix } from '../../../../chunks/database_CmGvnzKd.mjs';
+import { a as mixParamsSchema } from '../../../../chunks/mixes_D4TKCKNU.mjs';
+import { n as nothing } from '../../../../chunks/rules_BOjb8_mp.mjs';
+import { d as defineEndpoint } from '../../../../chunks/defineEndpoint_CZUmPauA.mjs';
+export { renderers } from '../../../../renderers.mjs';
+
+const POST = defineEndpoint({
+  params: mixParamsSchema,
+  body: nothing,
+  handle: ({ db, params }) => putAwayMix(db, params.id, null)
+});
+
+const _page = /*#__PURE__*/Object.freeze(/*#__PURE__*/Object.defineProperty({
+  __proto__: null,
+  POST
+}, Symbol.toStringTag, { value: 'Module' }));
+
+const page = () => _page;
+
+export { page };

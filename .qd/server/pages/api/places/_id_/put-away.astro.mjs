@@ -1,0 +1,21 @@
+import '../../../../chunks/passphrase_DS02Zua_.mjs';
+import { bM as putPlaceAway } from '../../../../chunks/database_CmGvnzKd.mjs';
+import { a as placeParamsSchema } from '../../../../chunks/places_Cli_UVes.mjs';
+import { n as nothing } from '../../../../chunks/rules_BOjb8_mp.mjs';
+import { d as defineEndpoint } from '../../../../chunks/defineEndpoint_CZUmPauA.mjs';
+export { renderers } from '../../../../renderers.mjs';
+
+const POST = defineEndpoint({
+  params: placeParamsSchema,
+  body: nothing,
+  handle: ({ db, params, now }) => putPlaceAway(db, params.id, now)
+});
+
+const _page = /*#__PURE__*/Object.freeze(/*#__PURE__*/Object.defineProperty({
+  __proto__: null,
+  POST
+}, Symbol.toStringTag, { value: 'Module' }));
+
+const page = () => _page;
+
+export { page };

@@ -1,0 +1,27 @@
+import { d6 as lessonsSchema, cu as trialParamsSchema } from '../../../../chunks/database_CmGvnzKd.mjs';
+import { d as defineEndpoint } from '../../../../chunks/defineEndpoint_CZUmPauA.mjs';
+import '../../../../chunks/passphrase_DS02Zua_.mjs';
+import 'rotating-file-stream';
+import 'csv-parse/sync';
+import 'papaparse';
+import { k as keepLessons } from '../../../../chunks/trialNotes_Cqq4ETb3.mjs';
+import { t as trialPage } from '../../../../chunks/trialPage_CSSjeobU.mjs';
+export { renderers } from '../../../../renderers.mjs';
+
+const PUT = defineEndpoint({
+  params: trialParamsSchema,
+  body: lessonsSchema,
+  handle: async ({ db, params, body }) => {
+    await keepLessons(db, params.id, body);
+    return trialPage(db, params.id);
+  }
+});
+
+const _page = /*#__PURE__*/Object.freeze(/*#__PURE__*/Object.defineProperty({
+  __proto__: null,
+  PUT
+}, Symbol.toStringTag, { value: 'Module' }));
+
+const page = () => _page;
+
+export { page };

@@ -1,0 +1,27 @@
+import { dc as setPotsSchema, cu as trialParamsSchema } from '../../../../chunks/database_CmGvnzKd.mjs';
+import { d as defineEndpoint } from '../../../../chunks/defineEndpoint_CZUmPauA.mjs';
+import '../../../../chunks/passphrase_DS02Zua_.mjs';
+import 'rotating-file-stream';
+import 'csv-parse/sync';
+import { s as setPots } from '../../../../chunks/setPots_C4HnyvQ4.mjs';
+import 'papaparse';
+import { t as trialPage } from '../../../../chunks/trialPage_CSSjeobU.mjs';
+export { renderers } from '../../../../renderers.mjs';
+
+const POST = defineEndpoint({
+  params: trialParamsSchema,
+  body: setPotsSchema,
+  handle: async ({ db, params, body }) => {
+    await setPots(db, params.id, body.version);
+    return trialPage(db, params.id);
+  }
+});
+
+const _page = /*#__PURE__*/Object.freeze(/*#__PURE__*/Object.defineProperty({
+  __proto__: null,
+  POST
+}, Symbol.toStringTag, { value: 'Module' }));
+
+const page = () => _page;
+
+export { page };

@@ -1,0 +1,2 @@
+export { p as page } from '../../../chunks/_id__BVimMp4I.mjs';
+export { renderers } from '../../../renderers.mjs';

@@ -1,0 +1,2 @@
+export { p as page } from '../chunks/log_CnxEfhqL.mjs';
+export { renderers } from '../renderers.mjs';
