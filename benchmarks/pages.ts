@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { NOW, startServer } from '../e2e/server'
+import { copyOfGarden } from './copyOfGarden'
 import { crowd } from './crowd'
 import { SIZES, type SizeName } from './gardens/sizes'
 import { MAIN_PAGES, ORDER_PAGE } from './mainPages'
@@ -53,6 +54,7 @@ async function pagesOf(size: SizeName): Promise<Figure[]> {
     }
     if (size === 'nursery') figures.push(...(await crowd(server)))
     await server.stop()
+    if (size === 'nursery') figures.push(...(await copyOfGarden(folder)))
   } finally {
     rmSync(folder, { recursive: true, force: true })
   }

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { PGlite, types } from '@electric-sql/pglite'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
+import { checkGarden } from '../src/server/storage/checkGarden'
 import { copyFile } from '../src/server/storage/copies'
 import { openEngine } from '../src/server/storage/engine'
 import { packCopy } from '../src/server/storage/packCopy'
@@ -29,7 +30,7 @@ export async function storage(): Promise<Figure[]> {
     const after = await medianMs((i) => flushed.query(WRITE, [i, NOTE]))
     const askedAfter = await medianMs((i) => flushed.query(QUESTION, [i], OPTIONS))
     const from = performance.now()
-    await packCopy(flushed, copyFile(folder, '2026-11-02'))
+    await packCopy(database, await checkGarden(flushed), copyFile(folder, '2026-11-02'))
     const copyS = (performance.now() - from) / 1000
     await flushed.close()
     return [

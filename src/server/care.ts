@@ -9,7 +9,8 @@ import { logFailure, newFailureId } from './log'
 import { summarizeAllLots } from './lots'
 import { lull } from './lull'
 import { listCopies } from './storage/copies'
-import { freeBytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
+import { freeBytes, megabytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
+import { bytesOf } from './storage/packFolder'
 import { placesIn } from './storage/places'
 import { stopCopy, takeCopy } from './storage/takeCopy'
 import { tidyTables } from './storage/tidyTables'
@@ -18,9 +19,6 @@ const FIRST_MS = 5_000
 const EVERY_MS = 10 * 60_000
 /** The engine runs alone and never shortens its log by itself. */
 const SEGMENTS_BEFORE_CHECKPOINT = 3
-/** A copy is made of a copy of the files: room for both, and for what is written meanwhile. */
-const COPY_NEEDS_BYTES = 4 * WRITE_NEEDS_BYTES
-
 /** What a garden needs while it is open: a short log, a copy of each day. @returns ends it */
 export function careForGarden(): () => void {
   let stopped = false
@@ -68,10 +66,22 @@ async function shortenLog({ client }: Opened, { dataFolder }: Config): Promise<v
   if (segments.length > SEGMENTS_BEFORE_CHECKPOINT) await client.exec('checkpoint')
 }
 
+/** The day of which was told that there was no room for its copy. */
+let missedOn = ''
+
 async function copyOfToday({ client, db }: Opened, { dataFolder }: Config): Promise<void> {
   const { timeZone } = await readSite(db)
   const today = dayAt(timeZone, now())
   if (listCopies(dataFolder).some(({ name }) => name === today)) return
-  if (freeBytes(dataFolder) < COPY_NEEDS_BYTES) return
+  // The files are copied aside, packed, and unpacked again: room for two of the three, and for what is written meanwhile.
+  const needed = 2 * bytesOf(placesIn(dataFolder).database) + WRITE_NEEDS_BYTES
+  const free = freeBytes(dataFolder)
+  if (free < needed) {
+    if (missedOn === today) return
+    missedOn = today
+    throw new Error(
+      `No copy could be taken on ${today}: ${megabytes(free)} are free where the garden is kept, and it needs ${megabytes(needed)}.`,
+    )
+  }
   await takeCopy(client, dataFolder, today)
 }

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict'
 import {
   cpSync,
+  mkdirSync,
   mkdtempSync,
   readdirSync,
   readFileSync,
@@ -16,6 +17,9 @@ import { drizzle } from 'drizzle-orm/pglite'
 import { emptyEngine } from '../../testing/keptEngines'
 import * as schema from '../data/schema'
 import { applyMigrations, closeDatabase, database } from './database'
+import { openEngine } from './storage/engine'
+import { unpackDatabase } from './storage/packFolder'
+import { restoreCopy } from './storage/restoreCopy'
 
 test('a new folder is prepared and freed again; data of a newer version is refused', async () => {
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-backup-'))
@@ -47,7 +51,7 @@ test('a copy of the data is taken before a migration that is new to it, once', a
   const folder = mkdtempSync(path.join(tmpdir(), 'innings-copy-'))
   const migrations = path.join(folder, 'migrations')
   cpSync('src/data/migrations', migrations, { recursive: true })
-  const client = await emptyEngine()
+  const client = await emptyOnDisk(folder)
   const db = drizzle(client, { schema })
   await applyMigrations(client, db, folder, migrations)
   assert.ok(!readdirSync(folder).includes('backups'), 'nothing to copy before the first tables')
@@ -75,11 +79,23 @@ test('a copy of the data is taken before a migration that is new to it, once', a
   )
   await assert.rejects(client.query('select * from last'), /does not exist/)
 
-  const copy = readFileSync(path.join(folder, 'backups', 'before-9999_later.tar.gz'))
-  const restored = await PGlite.create({ loadDataDir: new Blob([new Uint8Array(copy)]) })
+  await client.close()
+  await restoreCopy(folder, 'before-9999_later', new Date())
+  const restored = await PGlite.create(path.join(folder, 'database'))
   await assert.rejects(restored.query('select * from later'), /does not exist/)
   assert.equal((await restored.query('select * from lots')).rows.length, 0)
   await restored.close()
-  await client.close()
   rmSync(folder, { recursive: true, force: true })
 })
+
+/** A database without any tables in the place where a garden has it. */
+async function emptyOnDisk(folder: string): Promise<PGlite> {
+  const empty = await emptyEngine()
+  const packed = path.join(folder, 'empty.tar.gz')
+  writeFileSync(packed, Buffer.from(await (await empty.dumpDataDir('gzip')).arrayBuffer()))
+  await empty.close()
+  const place = path.join(folder, 'database')
+  mkdirSync(place)
+  await unpackDatabase(packed, place)
+  return openEngine(place)
+}

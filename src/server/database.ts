@@ -10,6 +10,7 @@ import * as schema from '../data/schema'
 import { now } from './clock'
 import { type Config, readConfig } from './config'
 import { summarizeChangedLots } from './lots'
+import { checkGarden } from './storage/checkGarden'
 import { copyFile, pruneCopies } from './storage/copies'
 import { openEngine } from './storage/engine'
 import { FlushedFiles } from './storage/flushedFiles'
@@ -145,7 +146,10 @@ export async function applyMigrations(
 
 async function copyBeforeUpdate(client: PGlite, folder: string, name: string): Promise<void> {
   try {
-    await packCopy(client, copyFile(folder, name))
+    const file = copyFile(folder, name)
+    process.stdout.write('The tables of the garden change: a copy of it is taken first.\n')
+    await client.exec('checkpoint')
+    await packCopy(placesIn(folder).database, await checkGarden(client), file)
   } catch (error) {
     const reason = (error as NodeJS.ErrnoException).code ?? (error as Error).message
     throw new StartError(

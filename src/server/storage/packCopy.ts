@@ -1,33 +1,48 @@
-import { readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs'
+import { mkdirSync, renameSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
+import { NodeFS } from '@electric-sql/pglite/nodefs'
 import { checkGarden, type GardenCheck } from './checkGarden'
 import { flush } from './flushFolder'
+import { packFolder, unpackDatabase } from './packFolder'
+
+/** Where a copy is unpacked to be proved, beside it. */
+export const PROOF = '.proof'
 
 /**
- * Packs an open database into a file and opens that file once: only what can be opened and holds the same rows gets its
- * name. Until then it is called ".part".
+ * Packs the files of a database into a file, unpacks that beside it and opens it once: only what can be opened and holds
+ * the same rows gets its name. Until then it is called ".part".
+ * @param folder nothing is written in it meanwhile
+ * @param there the rows it holds
+ * @param whenPacked called when the folder is no longer needed
  * @throws Error when what was packed does not hold what it should
  */
-export async function packCopy(client: PGlite, file: string): Promise<GardenCheck> {
+export async function packCopy(
+  folder: string,
+  there: GardenCheck,
+  file: string,
+  whenPacked: () => void = () => {},
+): Promise<void> {
   const part = `${file}.part`
+  const proof = path.join(path.dirname(file), PROOF)
   try {
-    await client.exec('checkpoint')
-    const there = await checkGarden(client)
-    const packed = await client.dumpDataDir('gzip')
-    writeFileSync(part, Buffer.from(await packed.arrayBuffer()), { mode: 0o600 })
+    await packFolder(folder, part)
     flush(part)
-    await proveCopy(part, there)
+    whenPacked()
+    await proveCopy(part, proof, there)
     renameSync(part, file)
     flush(path.dirname(file))
-    return there
   } finally {
     rmSync(part, { force: true })
+    rmSync(proof, { recursive: true, force: true })
   }
 }
 
-async function proveCopy(file: string, there: GardenCheck): Promise<void> {
-  const copy = await PGlite.create({ loadDataDir: new Blob([readFileSync(file)]) })
+async function proveCopy(file: string, proof: string, there: GardenCheck): Promise<void> {
+  rmSync(proof, { recursive: true, force: true })
+  mkdirSync(proof, { mode: 0o700 })
+  await unpackDatabase(file, proof)
+  const copy = await PGlite.create({ fs: new NodeFS(proof) })
   try {
     const found = await checkGarden(copy)
     if (JSON.stringify(found) !== JSON.stringify(there)) {

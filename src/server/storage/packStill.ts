@@ -1,3 +1,5 @@
+import { rmSync } from 'node:fs'
+import { checkGarden } from './checkGarden'
 import { openEngine } from './engine'
 import { packCopy } from './packCopy'
 
@@ -8,11 +10,9 @@ async function packStill(): Promise<void> {
   if (!still || !file) throw new Error('The folder and the file are missing.')
   process.umask(0o077)
   const client = await openEngine(still)
-  try {
-    await packCopy(client, file)
-  } finally {
-    await client.close()
-  }
+  const there = await checkGarden(client).finally(() => client.close())
+  // Both at once beside the garden itself would be its size three times.
+  await packCopy(still, there, file, () => rmSync(still, { recursive: true, force: true }))
 }
 
 packStill().then(

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync, renameSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, renameSync, rmSync } from 'node:fs'
 import path from 'node:path'
 import { PGlite } from '@electric-sql/pglite'
 import { NodeFS } from '@electric-sql/pglite/nodefs'
@@ -7,6 +7,7 @@ import { type Copy, listCopies } from './copies'
 import { flush, flushFolder } from './flushFolder'
 import { freeBytes, megabytes, NEW_NEEDS_BYTES } from './freeSpace'
 import { lockFolder } from './lock'
+import { unpackDatabase } from './packFolder'
 import { placesIn } from './places'
 import { StartError } from './startError'
 
@@ -44,12 +45,17 @@ async function unpack(dataFolder: string, copy: Copy): Promise<void> {
   rmSync(restoring, { recursive: true, force: true })
   mkdirSync(restoring)
   try {
-    const loadDataDir = new Blob([readFileSync(copy.file)])
-    const client = await PGlite.create({ fs: new NodeFS(restoring), loadDataDir })
+    await unpackDatabase(copy.file, restoring)
+    const client = await PGlite.create({ fs: new NodeFS(restoring) })
     await checkGarden(client)
     await client.close()
-  } catch {
+  } catch (error) {
     rmSync(restoring, { recursive: true, force: true })
+    if ((error as NodeJS.ErrnoException).code === 'ENOSPC') {
+      throw new StartError(
+        `Too little room in ${dataFolder}: the copy was unpacked until the disk was full. Nothing was changed.`,
+      )
+    }
     throw new StartError(
       `The copy ${copy.file} cannot be opened: take another one. Nothing was changed.`,
     )

@@ -6,6 +6,7 @@ import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 import type { PGlite } from '@electric-sql/pglite'
 import { copyFile, pruneCopies } from './copies'
+import { PROOF } from './packCopy'
 import { placesIn } from './places'
 
 const LOW_PRIORITY = 10
@@ -36,7 +37,7 @@ export async function takeCopy(client: PGlite, dataFolder: string, name: string)
 /** What a copy that was cut short left behind. */
 function removeHalf(backups: string): void {
   for (const name of readdirSync(backups)) {
-    const half = name === '.still' || name.endsWith('.part')
+    const half = name === '.still' || name === PROOF || name.endsWith('.part')
     if (half) rmSync(path.join(backups, name), { recursive: true, force: true })
   }
 }

@@ -1,1 +1,0 @@
-import{j as s}from"./libraries.Cwaz_ein.js";import{s as r}from"./access.BI5RwHlC.js";import{s as n}from"./access.43c315db.BdStbpNM.js";function i({isShown:e,onChange:o}){return s.jsxs("label",{className:n.show,children:[s.jsx("input",{type:"checkbox",checked:e,onChange:t=>o(t.target.checked)}),r.show]})}export{i as S};

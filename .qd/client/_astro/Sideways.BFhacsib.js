@@ -1,1 +1,0 @@
-import{j as e}from"./libraries.Cwaz_ein.js";import{s as t}from"./paste.2754514f.BImQ-rMx.js";function o({label:s,children:a}){return e.jsx("section",{className:t.sideways,"aria-label":s,tabIndex:0,children:a})}export{o as S};

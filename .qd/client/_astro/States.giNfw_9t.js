@@ -1,1 +1,0 @@
-import{j as s}from"./libraries.Cwaz_ein.js";import{s as i}from"./pens.bccb91dc.C3IOpnM6.js";function o({title:t,next:r,action:e}){return s.jsxs("div",{className:i.empty,children:[s.jsx("h2",{children:t}),s.jsx("p",{children:r}),e]})}export{o as E};

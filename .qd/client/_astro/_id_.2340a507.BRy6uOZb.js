@@ -1,1 +1,0 @@
-const a="_chart_nuh3a_1",s="_canvas_nuh3a_9",n="_failed_nuh3a_17",_="_axis_nuh3a_23",t="_foot_nuh3a_31",o="_save_nuh3a_41",c="_numbers_nuh3a_47",e={chart:a,canvas:s,failed:n,axis:_,foot:t,save:o,numbers:c};export{e as s};

@@ -1,1 +1,0 @@
-const n="_mark_nk41a_1",_="_act_nk41a_7",t="_growing_nk41a_15",o="_ready_nk41a_16",r="_working_nk41a_20",a="_store_nk41a_24",s="_empty_nk41a_25",k={mark:n,act:_,"turn-over":"_turn-over_nk41a_11",growing:t,ready:o,working:r,store:a,empty:s};export{k as s};

@@ -1,1 +1,0 @@
-const t="_figure_tipw3_1",i="_estimated_tipw3_11",_="_sign_tipw3_15",s="_unit_tipw3_16",e="_tick_tipw3_25",n="_large_tipw3_30",c="_why_tipw3_34",w={figure:t,estimated:i,sign:_,unit:s,tick:e,large:n,why:c};export{w as s};

@@ -1,1 +1,0 @@
-const o="_photo_1bybv_1",_="_hint_1bybv_14",t="_field_1bybv_19",s="_label_1bybv_25",b="_actions_1bybv_30",c="_choose_1bybv_37",e="_error_1bybv_65",n={photo:o,hint:_,field:t,label:s,actions:b,choose:c,error:e};export{n as s};

@@ -1,1 +1,0 @@
-const _="_clock_7u44g_1",t="_face_7u44g_7",s="_keys_7u44g_26",c="_key_7u44g_26",e="_next_7u44g_48",o="_digit_7u44g_60",n="_moments_7u44g_88",g={clock:_,face:t,keys:s,key:c,next:e,digit:o,moments:n};export{g as s};

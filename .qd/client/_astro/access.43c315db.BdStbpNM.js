@@ -1,1 +1,0 @@
-const o="_door_n3r6h_1",_="_lead_n3r6h_11",r="_grid_n3r6h_16",n="_form_n3r6h_23",s="_fold_n3r6h_30",t="_keys_n3r6h_34",e="_show_n3r6h_40",h="_more_n3r6h_52",c="_quiet_n3r6h_61",d="_rows_n3r6h_66",l="_token_n3r6h_87",f={door:o,lead:_,grid:r,form:n,fold:s,keys:t,show:e,more:h,quiet:c,rows:d,token:l};export{f as s};

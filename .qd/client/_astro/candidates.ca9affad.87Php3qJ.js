@@ -1,1 +1,0 @@
-const e="_choices_1rmev_1",_="_said_1rmev_9",s="_quiet_1rmev_14",t="_sheet_1rmev_19",o="_group_1rmev_55",c="_again_1rmev_62",r="_stay_1rmev_69",n="_head_1rmev_83",a="_off_1rmev_102",m="_cell_1rmev_111",v="_greyed_1rmev_126",h="_why_1rmev_130",i="_rule_1rmev_134",l={choices:e,said:_,quiet:s,sheet:t,group:o,again:c,stay:r,head:n,off:a,cell:m,greyed:v,why:h,rule:i};export{l as s};

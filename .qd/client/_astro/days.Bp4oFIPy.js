@@ -1,1 +1,0 @@
-import{D as r}from"./errors.yNeijyEq.js";function i(t,e){const a=n(t);return a.setUTCDate(a.getUTCDate()+e),a.toISOString().slice(0,10)}function s(t,e){return Math.round((n(e).getTime()-n(t).getTime())/864e5)}function n(t){const e=new Date(`${t}T00:00:00Z`);if(Number.isNaN(e.getTime()))throw new r("bad-argument",`"${t}" is not a date.`);return e}export{i as a,s as d};

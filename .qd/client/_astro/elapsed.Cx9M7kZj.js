@@ -1,1 +1,0 @@
-function s(e){const t=Math.max(0,Math.floor(e)),o=n=>String(n).padStart(2,"0"),a=Math.floor(t/3600),r=`${o(Math.floor(t%3600/60))}:${o(t%60)}`;return a>0?`${a}:${r}`:r.replace(/^0/,"")}export{s as e};

@@ -1,1 +1,0 @@
-const s="_form_pn8yn_1",n="_quiet_pn8yn_8",_="_answers_pn8yn_21",t="_pots_pn8yn_27",o="_missing_pn8yn_38",c={form:s,quiet:n,answers:_,pots:t,missing:o},r="_mark_5xn18_1",e="_stroke_5xn18_5",i="_fill_5xn18_13",a={mark:r,stroke:e,fill:i};export{c as a,a as s};

@@ -1,1 +1,0 @@
-const o=[1,2,3,4,5];export{o as G};

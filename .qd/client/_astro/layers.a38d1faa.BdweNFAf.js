@@ -1,1 +1,0 @@
-const s="_player_b840b_1",_="_runs_b840b_10",o="_controls_b840b_26",t="_slider_b840b_37",c="_time_b840b_45",n="_told_b840b_46",a={player:s,runs:_,controls:o,slider:t,time:c,told:n},r="_runs_11bw0_1",b="_wait_11bw0_8",l="_scroll_11bw0_12",e="_numbers_11bw0_16",i="_choices_11bw0_46",w="_why_11bw0_54",u={runs:r,wait:b,scroll:l,numbers:e,choices:i,why:w};export{a,u as s};

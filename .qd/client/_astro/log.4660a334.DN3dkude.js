@@ -1,1 +1,0 @@
-const s="_screen_1sgfj_1",_="_choose_1sgfj_7",o="_list_1sgfj_12",t="_written_1sgfj_13",n="_row_1sgfj_25",c="_goOn_1sgfj_63",e="_head_1sgfj_68",a="_last_1sgfj_72",f="_open_1sgfj_82",g="_foot_1sgfj_87",j="_stays_1sgfj_98",r="_scan_1sgfj_110",l="_camera_1sgfj_116",h={screen:s,choose:_,list:o,written:t,row:n,goOn:c,head:e,last:a,open:f,foot:g,stays:j,scan:r,camera:l};export{h as s};

@@ -1,1 +1,0 @@
-function l(n,o){const s=o.toLowerCase().split(/\s+/).filter(Boolean);if(s.length===0)return[];const t=e=>s.every(r=>e.toLowerCase().includes(r)),i=n.filter(({name:e})=>t(e)),c=n.filter(e=>!i.includes(e)&&t(`${e.name} ${e.signs}`));return[...i,...c].slice(0,6)}export{l as m};

@@ -1,1 +1,0 @@
-const e="_frame_89em5_1",_="_form_89em5_17",t="_part_89em5_18",o="_fields_89em5_35",s="_treatment_89em5_42",n="_adding_89em5_59",m="_choices_89em5_71",c="_quiet_89em5_77",a="_end_89em5_82",r="_go_89em5_87",d={frame:e,form:_,part:t,fields:o,treatment:s,adding:n,choices:m,quiet:c,end:a,go:r};export{d as s};

@@ -1,1 +1,0 @@
-const n="innings-open-outbox";export{n as O};

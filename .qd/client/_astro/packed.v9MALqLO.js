@@ -1,1 +1,0 @@
-import{r as e,j as n}from"./libraries.Cwaz_ein.js";const o="~";function a(s){return function({packed:r}){const t=e.useMemo(()=>JSON.parse(r.replaceAll(o,'"')),[r]);return n.jsx(s,{...t})}}export{a as u};

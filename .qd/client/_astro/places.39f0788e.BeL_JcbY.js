@@ -1,1 +1,0 @@
-const e="_places_zedh2_1",c="_place_zedh2_1",_="_correct_zedh2_15",s="_name_zedh2_27",t="_facts_zedh2_32",a="_form_zedh2_52",o="_keys_zedh2_64",d="_add_zedh2_70",n={places:e,place:c,correct:_,name:s,facts:t,form:a,keys:o,add:d};export{n as s};

@@ -1,1 +1,0 @@
-const t="_form_1agbv_1",_="_actions_1agbv_7",a="_quiet_1agbv_14",o="_plan_1agbv_19",s="_act_1agbv_7",c="_head_1agbv_55",n="_way_1agbv_67",e="_left_1agbv_78",b="_empty_1agbv_118",g={form:t,actions:_,quiet:a,plan:o,act:s,head:c,way:n,left:e,empty:b};export{g as s};

@@ -1,1 +1,0 @@
-const e="_panel_1qew3_1",s="_body_1qew3_10",_="_more_1qew3_24",o="_remarks_1qew3_57",n="_lessons_1qew3_58",t="_quiet_1qew3_66",q="_why_1qew3_67",r={panel:e,body:s,more:_,remarks:o,lessons:n,quiet:t,why:q};export{r as s};

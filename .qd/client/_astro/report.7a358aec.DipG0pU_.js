@@ -1,1 +1,0 @@
-const _="_picture_kc8r8_1",t="_row_kc8r8_7",c="_name_kc8r8_14",r="_dots_kc8r8_27",o="_grid_kc8r8_33",n="_interval_kc8r8_37",s="_mean_kc8r8_41",i="_dot_kc8r8_27",e="_ring_kc8r8_52",k="_told_kc8r8_58",d="_tick_kc8r8_62",a={picture:_,row:t,name:c,dots:r,grid:o,interval:n,mean:s,dot:i,ring:e,told:k,tick:d};export{a as s};

@@ -1,1 +1,0 @@
-import{l as s}from"./ladder.C2J-5Uvi.js";function l(r,e){if(r.id==="bed")return s.spare.bed(e.plain(e.litres(r.soilLitres)));const{depthCm:i,squareMetres:n}=r;return s.spare.mulch(e.plain(e.cm(i)),e.number(n,1))}export{l as s};

@@ -1,1 +1,0 @@
-const e={void:"void",verdicts:{better:"better",worse:"worse","no-difference":"no difference shown","cannot-tell":"cannot tell"}};export{e as t};

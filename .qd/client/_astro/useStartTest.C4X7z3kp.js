@@ -1,1 +1,0 @@
-import{u as s}from"./shared.UnxoZn8C.js";function r(){const{problem:e,deliver:n}=s();return{problem:e,begin:i=>{n("POST","/api/bench/tests",i).then(t=>{t&&window.location.assign(`/bench/tests/${t.data.id}`)})}}}export{r as u};

@@ -1,3 +1,0 @@
-const OPEN_OUTBOX = "innings-open-outbox";
-
-export { OPEN_OUTBOX as O };

@@ -1,5 +1,0 @@
-const empty = "_empty_4rk3c_1";
-const styles = {
-	empty: empty};
-
-export { styles as s };
