@@ -72,8 +72,12 @@ test('a screen that is given one text shows what it would show of the parts', as
   const Unpacked = unpacked(Screen)
   const odd = [...POTS.pots, { code: '"~\\~" ~\\u007e~ \n', litres: 0 }]
   for (const props of [POTS, { pots: odd }]) {
-    const { html } = await pageOf()(Unpacked, pack(props))
-    assert.equal(html, await streamed(props, 'r0'))
-    assert.doesNotMatch(pack(props).packed, /"/)
+    const text = pack(props)
+    const asPacked = await pageOf()(Unpacked, text)
+    assert.equal(asPacked.html, await streamed(props, 'r0'))
+    // And from the text alone, as in the browser, or when another page was packed meanwhile.
+    pack({ pots: [] })
+    assert.deepEqual(await pageOf()(Unpacked, text), asPacked)
+    assert.doesNotMatch(text.packed, /"/)
   }
 })
