@@ -90,28 +90,32 @@ function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
       say={say}
       choices={
         <>
-          <SelectField
-            label={words.ofMix}
-            value={mixKey}
-            onChange={(event) => setMixKey(event.target.value)}
-          >
-            {page.mixes.map(({ key, name }) => (
-              <option key={key} value={key}>
-                {name}
-              </option>
-            ))}
-          </SelectField>
-          <SelectField
-            label={words.inPot}
-            value={pot}
-            onChange={(event) => setPot(event.target.value)}
-          >
-            {page.containers.map(({ name, place }, index) => (
-              <option key={index} value={String(index)}>
-                {name} · {place}
-              </option>
-            ))}
-          </SelectField>
+          <div className={styles.long}>
+            <SelectField
+              label={words.ofMix}
+              value={mixKey}
+              onChange={(event) => setMixKey(event.target.value)}
+            >
+              {page.mixes.map(({ key, name }) => (
+                <option key={key} value={key}>
+                  {name}
+                </option>
+              ))}
+            </SelectField>
+          </div>
+          <div className={styles.long}>
+            <SelectField
+              label={words.inPot}
+              value={pot}
+              onChange={(event) => setPot(event.target.value)}
+            >
+              {page.containers.map(({ name, place }, index) => (
+                <option key={index} value={String(index)}>
+                  {name} · {place}
+                </option>
+              ))}
+            </SelectField>
+          </div>
           <SelectField
             label={words.bottom}
             value={bottom}

@@ -106,7 +106,7 @@ test('better comes with both means, the change, its interval, the pots and p', (
   assert.equal(told?.verdict, 'better')
   assert.match(told?.text ?? '', /^30\.5 cm against 20\.8 cm \(Bag\), \+47 %/)
   assert.match(told?.text ?? '', /between \+\d.* and \+\d.*19 times in 20/)
-  assert.match(told?.text ?? '', /n = 4 and 4, p < 0\.001\.$/)
+  assert.match(told?.text ?? '', /n\u00a0=\u00a04\u00a0and\u00a04, p\u00a0<\u00a00\.001\.$/)
 })
 
 test('no difference shown never comes without what these pots could have shown', () => {
@@ -158,7 +158,7 @@ test('counts are told as so many of so many', () => {
   })
   const told = said({ by: 'counts', measure: 'emerged', wish: 'more', counts, trend: null })
   assert.equal(told?.verdict, 'worse')
-  assert.equal(told?.text, '0 of 6 against 5 of 6 (Bag), p = 0.015.')
+  assert.equal(told?.text, '0 of 6 against 5 of 6 (Bag), p\u00a0=\u00a00.015.')
 })
 
 test('as good and cheaper is a win, unless a price is not known', () => {
@@ -182,8 +182,8 @@ test('as good and cheaper is a win, unless a price is not known', () => {
 })
 
 test('small p are told as bounds, and axes end at even numbers', () => {
-  assert.equal(pText(0.0004, FORMAT), 'p < 0.001')
-  assert.equal(pText(0.0157, FORMAT), 'p = 0.016')
+  assert.equal(pText(0.0004, FORMAT), 'p\u00a0<\u00a00.001')
+  assert.equal(pText(0.0157, FORMAT), 'p\u00a0=\u00a00.016')
   assert.deepEqual(axisTicks(100), [0, 20, 40, 60, 80, 100])
   assert.deepEqual(axisTicks(0), [0, 1])
   assert.deepEqual(axisTicks(7.3), [0, 2, 4, 6, 8])

@@ -2,6 +2,9 @@ import type { TrialMeasure, Verdict } from '../../core/trials'
 import { look } from './look'
 import { trialVerdicts } from './trialVerdicts'
 
+/** No line may end in the middle of it. */
+const unbroken = (text: string) => text.replaceAll(' ', '\u00a0')
+
 /** Words of what a trial found: no more than its pots can carry. */
 export const trialResults = {
   title: (name: string) => `What it found: ${name}`,
@@ -33,8 +36,8 @@ export const trialResults = {
   survival: 'Pots that lived',
   ofSeeds: '% of the seeds',
   against: (mine: string, control: string) => `${mine} against ${control}`,
-  n: (mine: number, control: number) => `n = ${mine} and ${control}`,
-  p: (text: string) => `p ${text}`,
+  n: (mine: number, control: number) => unbroken(`n = ${mine} and ${control}`),
+  p: (text: string) => unbroken(`p ${text}`),
   between: (low: string, high: string) =>
     `the difference lies between ${low} and ${high}, 19 times in 20`,
   could: (percent: string) => `These pots could have shown a difference of ${percent} or more`,
