@@ -9,7 +9,12 @@ const highestInnings = (page: string) =>
 test('kill -9 in the middle of finishing leaves all of it or nothing', async (t) => {
   const folder = await demoFolder(t)
   let server = await start(t, folder)
-  const read = async (place: string) => (await fetch(server.address + place)).text()
+  const read = async (place: string) => {
+    const answer = await fetch(server.address + place).catch(({ cause }) => {
+      throw new Error(`${place} was not answered: ${cause}`)
+    })
+    return answer.text()
+  }
   for (const delayMs of [0, 15, 40, 90, 180]) {
     const orders = `${server.address}/api/recondition/work-orders`
     const created = await post(orders, TROUGH_TO_STRAWBERRY)
