@@ -1,5 +1,5 @@
 import {
-  type InputHTMLAttributes,
+  type ComponentProps,
   type ReactNode,
   type SelectHTMLAttributes,
   useId,
@@ -96,7 +96,7 @@ export function TextField({
   suggestions = [],
   ...rest
 }: Frame &
-  InputHTMLAttributes<HTMLInputElement> & {
+  ComponentProps<'input'> & {
     /** What may be meant; anything else can be typed as well. */
     readonly suggestions?: readonly string[]
   }) {
@@ -164,7 +164,7 @@ export function Choice({
   kind?: 'radio' | 'checkbox'
   /** Where no form keeps what is chosen. */
   isChosen?: (value: string) => boolean
-} & Omit<InputHTMLAttributes<HTMLInputElement>, 'type' | 'value'>) {
+} & Omit<ComponentProps<'input'>, 'type' | 'value'>) {
   const id = useId()
   const { message, onInput } = useProblem(error)
   const frame = { label, hint, error: message }

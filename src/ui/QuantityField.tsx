@@ -1,4 +1,4 @@
-import { type InputHTMLAttributes, useState } from 'react'
+import { type ComponentProps, useState } from 'react'
 import type { Dimension } from '../core/units'
 import { type FieldProblem, TextField } from './Field'
 import { fetchedPart } from './fetchedPart'
@@ -33,7 +33,7 @@ export function QuantityField({
   readonly bareUnit?: string
   /** `converted`: only where it was typed in another way than it is written. */
   readonly echoes?: 'always' | 'converted'
-} & Omit<InputHTMLAttributes<HTMLInputElement>, 'defaultValue'>) {
+} & Omit<ComponentProps<'input'>, 'defaultValue'>) {
   const { site, format } = useSite()
   const [ppmPerDsM, setPpm] = useState(site.measures.ppmPerDsM)
   const measures = ppmPerDsM ? { ...site.measures, ppmPerDsM } : site.measures

@@ -218,7 +218,7 @@ function AmountRow({
   const written = (value: number) =>
     format.plain(amount.unit === 'L' ? format.litres(value) : format.grams(value))
   const kept = amount.actual === null ? '' : written(amount.actual)
-  const { typed, type, send } = useTypedAmount(kept, dimension, onActual)
+  const { field, typed, type, send } = useTypedAmount(kept, dimension, onActual)
   const name = amount.role === 'lot' ? reconditionWords.recipe.oldMix : (thing?.name ?? amount.id)
 
   return (
@@ -236,6 +236,7 @@ function AmountRow({
           kept || words.asPlanned
         ) : (
           <QuantityField
+            ref={field}
             label={words.actual(name)}
             hint={words.actualHint}
             dimension={dimension}

@@ -18,7 +18,22 @@ async function field(first: string) {
     await send()
   }
   const isTold = (kept: string) => hook.act(() => hook.now().setKept(kept))
-  return { shown: () => hook.now().typed, close: hook.unmount, sent, type, send, enter, isTold }
+  /** What stands in it, of which all or nothing is marked. @returns how often all was marked anew since */
+  const isMarked = (text: string, all: boolean) => {
+    const input = document.createElement('input')
+    document.body.append(input)
+    input.value = text
+    input.focus()
+    input.setSelectionRange(all ? 0 : text.length, text.length)
+    let times = 0
+    input.select = () => {
+      times++
+    }
+    hook.now().field.current = input
+    return () => times
+  }
+  const shown = () => hook.now().typed
+  return { shown, close: hook.unmount, sent, type, send, enter, isTold, isMarked }
 }
 
 test('what is typed after an entry is not written over by the answer to it', async () => {
@@ -31,6 +46,20 @@ test('what is typed after an entry is not written over by the answer to it', asy
   assert.deepEqual(it.sent, [14, 13])
   await it.isTold('13.0 L')
   assert.equal(it.shown(), '13.0 L')
+  await it.close()
+})
+
+test('an amount that is marked to be typed over stays marked when it is written as it is kept', async () => {
+  const it = await field('')
+  await it.enter('14 L')
+  const marked = it.isMarked('14 L', true)
+  await it.isTold('14.0 L')
+  assert.equal(it.shown(), '14.0 L')
+  assert.equal(marked(), 1)
+  await it.enter('13 L')
+  const unmarked = it.isMarked('13 L', false)
+  await it.isTold('13.0 L')
+  assert.equal(unmarked(), 0)
   await it.close()
 })
 

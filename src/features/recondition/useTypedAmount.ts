@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react'
+import { useEffect, useLayoutEffect, useRef, useState } from 'react'
 import type { Dimension } from '../../core/units'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
@@ -19,11 +19,22 @@ export function useTypedAmount(
    * must not be sent again when the field loses the focus to the refusal.
    */
   const begun = useRef<{ readonly over: string | null } | null>(null)
+  const field = useRef<HTMLInputElement>(null)
+  const wasMarked = useRef(false)
   useEffect(() => {
-    if (begun.current === null) setTyped(kept)
+    if (begun.current !== null) return
+    wasMarked.current = isMarked(field.current)
+    setTyped(kept)
   }, [kept])
+  // Who has marked the amount to type another one over it would else type it behind what the answer wrote.
+  useLayoutEffect(() => {
+    if (wasMarked.current && typed === kept) field.current?.select()
+    wasMarked.current = false
+  }, [typed, kept])
 
   return {
+    /** Of the field it stands in. */
+    field,
     typed,
     type: (text: string) => {
       begun.current ??= { over: typed === kept ? kept : null }
@@ -39,4 +50,10 @@ export function useTypedAmount(
       else onSend(value)
     },
   }
+}
+
+/** Whether all that stands in a field is marked, to be typed over. */
+function isMarked(field: HTMLInputElement | null): boolean {
+  if (field === null || field !== document.activeElement || field.value === '') return false
+  return field.selectionStart === 0 && field.selectionEnd === field.value.length
 }
