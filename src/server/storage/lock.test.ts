@@ -5,11 +5,13 @@ import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node
 import { tmpdir } from 'node:os'
 import path from 'node:path'
 import { afterEach, beforeEach, test } from 'node:test'
+import { buildSync } from 'esbuild'
 import type { Order } from '../../../testing/lockContender'
 import { lockFolder } from './lock'
 
 const PROCESSES = 8
 const ROUNDS = 50
+const FOR_NODE = { bundle: true, platform: 'node', format: 'esm', target: 'node20' } as const
 
 let folder = ''
 beforeEach(() => {
@@ -61,10 +63,11 @@ test('of eight processes at the same instant one holds the folder, whatever lies
     'a list': () => writeFileSync(lockFile(), '[]'),
     'a folder': () => mkdirSync(lockFile()),
   }
-  const script = path.resolve('testing/lockContender.ts')
-  const processes = Array.from({ length: PROCESSES }, () =>
-    fork(script, { execArgv: ['--import', 'tsx'] }),
-  )
+  // Bundled once: each would else begin with a compiler of its own.
+  const bundle = mkdtempSync(path.join(tmpdir(), 'innings-contender-'))
+  const outfile = path.join(bundle, 'contender.mjs')
+  buildSync({ entryPoints: ['testing/lockContender.ts'], outfile, ...FOR_NODE })
+  const processes = Array.from({ length: PROCESSES }, () => fork(outfile, { execArgv: [] }))
   const pid = deadPid()
   try {
     for (const [what, lay] of Object.entries(before)) {
@@ -83,6 +86,7 @@ test('of eight processes at the same instant one holds the folder, whatever lies
     }
   } finally {
     for (const child of processes) child.kill()
+    rmSync(bundle, { recursive: true, force: true })
   }
 })
 
