@@ -13,7 +13,7 @@ export default function ProblemPage({
 }) {
   return (
     <>
-      <h1>{commonWords.product}</h1>
+      <h1>{commonWords.cannotShow}</h1>
       <Notice tone="stop">{problem.detail}</Notice>
       <p>
         {problem.plantGroup && (

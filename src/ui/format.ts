@@ -32,10 +32,10 @@ export interface Format {
 export function formatFor(
   site: Pick<SiteView, 'locale' | 'unitSystem' | 'currency' | 'timeZone'>,
 ): Format {
-  const number = (value: number, digits = 0) => numberFormat(site.locale, digits).format(value)
+  // What rounds to nothing is nothing, and has no sign.
+  const number = (value: number, digits = 0) =>
+    numberFormat(site.locale, digits).format(Math.abs(value) < 0.5 * 10 ** -digits ? 0 : value)
   const us = site.unitSystem === 'us'
-  const digitsFor = (value: number) =>
-    Math.abs(value) < 1 && value !== 0 ? 2 : Math.abs(value) < 100 ? 1 : 0
   const amount = (value: number, unit: string, digits = digitsFor(value)): Amount => ({
     number: number(value, digits),
     unit,
@@ -56,7 +56,7 @@ export function formatFor(
       return `${number(whole)}${halves % 2 === 1 ? '½' : ''} L`
     },
     grams: (grams) =>
-      us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 10 ? 1 : 0),
+      us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 9.95 ? 1 : 0),
     cm: (cm) => (us ? amount(cm / CM_PER_INCH, 'in') : amount(cm, 'cm')),
     percent: (share) => amount(share * 100, '%', 0),
     day: (isoDay) => dayFormat(site.locale).format(new Date(`${isoDay}T00:00:00Z`)),
@@ -71,6 +71,13 @@ export function formatFor(
       site.currency ? moneyFormat(site.locale, site.currency).format(value) : number(value, 2),
     plain: ({ number: digits, unit }) => `${digits} ${unit}`,
   }
+}
+
+/** Of a number as it will stand there: what rounds to 100 is written as 100 is, what rounds to nothing as 0. */
+function digitsFor(value: number): number {
+  const size = Math.abs(value)
+  if (size >= 99.95) return 0
+  return size >= 0.005 && size < 0.995 ? 2 : 1
 }
 
 // Making a formatter costs a hundred times what using it does: one of each is kept.

@@ -41,6 +41,7 @@ export const common = {
   problems: (count: number) => `Nothing was saved yet: ${count} answers are missing or wrong.`,
   cancel: 'Cancel',
   save: 'Save',
+  cannotShow: 'This page cannot be shown',
   notFound: 'There is nothing at this address.',
   notFoundNext: 'It may have been put away. Go back to the lots.',
   partFailed: 'This part did not come through from the server.',
