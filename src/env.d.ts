@@ -13,5 +13,7 @@ declare namespace App {
   interface Locals {
     /** Who asks for the page; set before it is made. */
     visitor?: import('./server/access').Visitor
+    /** Told on every page to who can do something about it. */
+    missedCopy?: import('./messages/site').MissedCopy | null
   }
 }

@@ -3,6 +3,7 @@ import { admitToPage, isApi } from './server/access'
 import { securityHeaders } from './server/headers'
 import { requireOwnHost } from './server/hosts'
 import { problemOf, problemResponse, Refused, tellFailure } from './server/problem'
+import { missedCopy } from './server/storage/missedCopy'
 
 const PAGE_METHODS = ['GET', 'HEAD']
 
@@ -19,6 +20,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       const admitted = await admitToPage(request)
       if ('signInAt' in admitted) return context.redirect(admitted.signInAt, 303)
       context.locals.visitor = admitted
+      if (admitted.may === 'manage') context.locals.missedCopy = missedCopy()
     }
   } catch (error) {
     return problemResponse(error, request)

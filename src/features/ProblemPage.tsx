@@ -2,6 +2,7 @@ import type { Problem } from '../messages/problem'
 import { LinkButton } from '../ui/Button'
 import { Notice } from '../ui/Notice'
 import { common as commonWords } from '../ui/texts/common'
+import styles from './ProblemPage.module.css'
 
 /** In place of a page that cannot be shown: what happened and where to go. */
 export default function ProblemPage({
@@ -12,7 +13,7 @@ export default function ProblemPage({
   back: string
 }) {
   return (
-    <>
+    <div className={styles.page}>
       <h1>{commonWords.cannotShow}</h1>
       <Notice tone="stop">{problem.detail}</Notice>
       <p>
@@ -23,6 +24,6 @@ export default function ProblemPage({
         )}{' '}
         <LinkButton href={back}>{commonWords.goBack}</LinkButton>
       </p>
-    </>
+    </div>
   )
 }

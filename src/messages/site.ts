@@ -14,6 +14,14 @@ export interface SiteView {
   readonly today: string
 }
 
+/** A day on which no copy of the garden could be taken. */
+export interface MissedCopy {
+  /** ISO date at the site. */
+  readonly day: string
+  /** Of the disk, as it is written; null where it was not for want of room. */
+  readonly room: { readonly free: string; readonly needed: string } | null
+}
+
 /** Where on the globe the pots stand, as far as days, times and the growing year go. */
 export interface SitePlace {
   readonly timeZone: string

@@ -10,6 +10,7 @@ import { summarizeAllLots } from './lots'
 import { lull } from './lull'
 import { listCopies } from './storage/copies'
 import { freeBytes, megabytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
+import { missedCopy, tellMissedCopy } from './storage/missedCopy'
 import { bytesOf } from './storage/packFolder'
 import { placesIn } from './storage/places'
 import { stopCopy, takeCopy } from './storage/takeCopy'
@@ -66,22 +67,27 @@ async function shortenLog({ client }: Opened, { dataFolder }: Config): Promise<v
   if (segments.length > SEGMENTS_BEFORE_CHECKPOINT) await client.exec('checkpoint')
 }
 
-/** The day of which was told that there was no room for its copy. */
-let missedOn = ''
-
 async function copyOfToday({ client, db }: Opened, { dataFolder }: Config): Promise<void> {
   const { timeZone } = await readSite(db)
   const today = dayAt(timeZone, now())
-  if (listCopies(dataFolder).some(({ name }) => name === today)) return
+  if (listCopies(dataFolder).some(({ name }) => name === today)) return tellMissedCopy(null)
   // The files are copied aside, packed, and unpacked again: room for two of the three, and for what is written meanwhile.
   const needed = 2 * bytesOf(placesIn(dataFolder).database) + WRITE_NEEDS_BYTES
   const free = freeBytes(dataFolder)
   if (free < needed) {
-    if (missedOn === today) return
-    missedOn = today
+    const isTold = missedCopy()?.day === today
+    const room = { free: megabytes(free), needed: megabytes(needed) }
+    tellMissedCopy({ day: today, room })
+    if (isTold) return
     throw new Error(
-      `No copy could be taken on ${today}: ${megabytes(free)} are free where the garden is kept, and it needs ${megabytes(needed)}.`,
+      `No copy could be taken on ${today}: ${room.free} are free where the garden is kept, and it needs ${room.needed}.`,
     )
   }
-  await takeCopy(client, dataFolder, today)
+  try {
+    await takeCopy(client, dataFolder, today)
+    tellMissedCopy(null)
+  } catch (error) {
+    tellMissedCopy({ day: today, room: null })
+    throw error
+  }
 }

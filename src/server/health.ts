@@ -1,14 +1,18 @@
 import { sql } from 'drizzle-orm'
 import type { Database } from '../data/database'
+import type { MissedCopy } from '../messages/site'
 import { readConfig } from './config'
 import { Refused } from './problem'
 import { listCopies } from './storage/copies'
 import { gardenTables } from './storage/gardenTables'
+import { missedCopy } from './storage/missedCopy'
 
 export interface Health {
   readonly status: 'ok'
   /** When the newest proved copy was taken; null without one. */
   readonly newestCopy: string | null
+  /** The day whose copy could not be taken since, and what was free; null where none was missed. */
+  readonly missedCopy: MissedCopy | null
 }
 
 /** Reads one row of every main table. @throws Refused 503 when one of them cannot be read */
@@ -23,5 +27,9 @@ export async function healthOf(db: Database): Promise<Health> {
     }
   }
   const [newest] = listCopies(readConfig().dataFolder)
-  return { status: 'ok', newestCopy: newest?.takenAt.toISOString() ?? null }
+  return {
+    status: 'ok',
+    newestCopy: newest?.takenAt.toISOString() ?? null,
+    missedCopy: missedCopy(),
+  }
 }

@@ -18,5 +18,27 @@ export function squeeze(
   response: ServerResponse,
   answer: () => void,
 ): void {
-  packs(request, response, answer)
+  packs(request, response, () => {
+    callBack(response)
+    answer()
+  })
+}
+
+/**
+ * Whoever writes a part may ask to be told when it is on its way; the library forgets that. A page that fails in its
+ * middle is cut off so: without, its reader would wait for the rest for ever.
+ */
+function callBack(response: ServerResponse): void {
+  const write = response.write.bind(response)
+  const writeAndTell = (
+    chunk: unknown,
+    encoding?: BufferEncoding | (() => void),
+    told?: () => void,
+  ) => {
+    const tell = typeof encoding === 'function' ? encoding : told
+    const hasRoom = write(chunk, typeof encoding === 'string' ? encoding : 'utf8')
+    if (tell) setImmediate(tell)
+    return hasRoom
+  }
+  response.write = writeAndTell as ServerResponse['write']
 }

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import { post, refusedStart, start } from './application'
+import { post, refusedStart, start, until } from './application'
 import { fillBut, free, inTime, smallDisk, write } from './smallDisk'
 
 test('a disk that fills: writes are refused in words, reads go on, nothing hangs, and it goes on when there is room', async (t) => {
@@ -27,4 +27,28 @@ test('a disk that fills: writes are refused in words, reads go on, nothing hangs
   fillBut(disk, 5e6)
   const said = await refusedStart({ INNINGS_DATA: folder })
   assert.match(said, /The disk of the data folder .* is nearly full: 5.* MB are free, 34 MB/)
+})
+
+test('a copy for which there is no room is told to the manager on every page, and taken when there is', async (t) => {
+  const small = await smallDisk(t)
+  if (!small) return
+  const { disk, folder } = small
+  const health = async (address: string) => (await fetch(`${address}/api/health`)).json()
+  const lots = async (address: string) => (await fetch(`${address}/lots`)).text()
+  fillBut(disk, 50e6)
+  const cramped = await start(t, folder, { INNINGS_COPIES: '1' })
+  await until(async () => (await health(cramped.address)).missedCopy !== null)
+  const { newestCopy, missedCopy } = await health(cramped.address)
+  assert.equal(newestCopy, null)
+  assert.equal(missedCopy.day, '2026-11-02')
+  const told =
+    /No copy of the garden could be taken on 2 Nov 2026: \d+(\.\d)? MB are free on its disk, and a copy needs \d+(\.\d)? MB/
+  assert.match(await lots(cramped.address), told)
+  await cramped.stop()
+  free(disk)
+  const roomy = await start(t, folder, { INNINGS_COPIES: '1' })
+  await until(async () => (await health(roomy.address)).newestCopy !== null, 240_000)
+  assert.equal((await health(roomy.address)).missedCopy, null)
+  assert.doesNotMatch(await lots(roomy.address), told)
+  await roomy.stop()
 })

@@ -1,4 +1,8 @@
 export const site = {
+  noCopy: (day: string) =>
+    `No copy of the garden could be taken on ${day}: its log says why. It is tried again every ten minutes.`,
+  noRoomForCopy: (day: string, free: string, needed: string) =>
+    `No copy of the garden could be taken on ${day}: ${free} are free on its disk, and a copy needs ${needed}. Make room there; it is tried again every ten minutes.`,
   title: 'Where your pots stand',
   says: (zone: string, southern: boolean) =>
     `Days and times are those of ${zone}, and the growing year is the ${southern ? 'southern' : 'northern'} one.`,
