@@ -9,12 +9,12 @@ export default function ProblemPage({
   problem,
   back,
 }: {
-  problem: Pick<Problem, 'detail' | 'plantGroup'>
+  problem: Pick<Problem, 'detail' | 'plantGroup'> & Partial<Pick<Problem, 'status'>>
   back: string
 }) {
   return (
     <div className={styles.page}>
-      <h1>{commonWords.cannotShow}</h1>
+      <h1>{problem.status === 422 ? commonWords.notLikeThis : commonWords.cannotShow}</h1>
       <Notice tone="stop">{problem.detail}</Notice>
       <p>
         {problem.plantGroup && (

@@ -41,6 +41,8 @@ export const common = {
   problems: (count: number) => `Nothing was saved yet: ${count} answers are missing or wrong.`,
   cancel: 'Cancel',
   save: 'Save',
+  /** Over the reason why what was asked for is not worked out. */
+  notLikeThis: 'Not like this',
   cannotShow: 'This page cannot be shown',
   notFound: 'There is nothing at this address.',
   notFoundNext: 'It may have been put away. Go back to the lots.',
