@@ -38,3 +38,21 @@ test('every main page works by a gloved thumb outdoors: nothing too wide, nothin
     expect(box?.height, String(name)).toBeGreaterThanOrEqual(56)
   }
 })
+
+test('what the keyboard goes to is not hidden by the bar at the foot', {
+  tag: '@phone',
+}, async ({ page }) => {
+  await page.goto('/lots')
+  await expectAlive(page)
+  const last = page.getByRole('main').getByRole('link').last()
+  const barTop = (await page.getByRole('navigation', { name: 'Innings' }).boundingBox())?.y ?? 0
+  await page.locator('#page').focus()
+  for (let tabs = 0; tabs < 60; tabs++) {
+    await page.keyboard.press('Tab')
+    const bottom = await page.evaluate(
+      () => document.activeElement?.getBoundingClientRect().bottom ?? 0,
+    )
+    expect(bottom, `after ${tabs + 1} tabs`).toBeLessThanOrEqual(barTop)
+    if (await last.evaluate((link) => link === document.activeElement)) return
+  }
+})
