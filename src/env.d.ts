@@ -15,5 +15,7 @@ declare namespace App {
     visitor?: import('./server/access').Visitor
     /** Told on every page to who can do something about it. */
     missedCopy?: import('./messages/site').MissedCopy | null
+    /** Litres that an update took out of ledgers, until who manages has seen it. */
+    mends?: readonly import('./messages/media/audit').MendView[]
   }
 }

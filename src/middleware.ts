@@ -1,5 +1,7 @@
 import { defineMiddleware } from 'astro:middleware'
+import { unseenMends } from './data/media'
 import { admitToPage, isApi } from './server/access'
+import { database } from './server/database'
 import { securityHeaders } from './server/headers'
 import { requireOwnHost } from './server/hosts'
 import { problemOf, problemResponse, Refused, tellFailure } from './server/problem'
@@ -20,7 +22,10 @@ export const onRequest = defineMiddleware(async (context, next) => {
       const admitted = await admitToPage(request)
       if ('signInAt' in admitted) return context.redirect(admitted.signInAt, 303)
       context.locals.visitor = admitted
-      if (admitted.may === 'manage') context.locals.missedCopy = missedCopy()
+      if (admitted.may === 'manage') {
+        context.locals.missedCopy = missedCopy()
+        context.locals.mends = await unseenMends(await database())
+      }
     }
   } catch (error) {
     return problemResponse(error, request)

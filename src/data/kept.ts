@@ -18,6 +18,8 @@ const TOPICS = [
   'kit',
   /** What tests made of mixes. */
   'mix-tests',
+  /** What an update mended and nobody has seen yet. */
+  'mends',
 ] as const
 export type KeptTopic = (typeof TOPICS)[number]
 

@@ -4,6 +4,7 @@ import type { PGlite } from '@electric-sql/pglite'
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../data/demo'
+import { mendReversals } from '../data/media'
 import { prepareData } from '../data/prepare'
 import { projectRoot } from '../data/projectRoot'
 import * as schema from '../data/schema'
@@ -112,6 +113,7 @@ async function bringUpToDate(client: PGlite, db: Tables, config: Config): Promis
     await applyMigrations(client, db, dataFolder, MIGRATIONS)
     await prepareData(db)
     if (demo) await seedDemo(db, now())
+    await mendReversals(db, now())
     await summarizeChangedLots(db)
     await summarizeTrials(db)
   } catch (error) {

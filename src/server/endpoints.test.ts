@@ -368,6 +368,10 @@ const ROWS: Readonly<Record<string, Row>> = {
     wrong: [{ reason: '' }, 'reason'],
     unknown: { id: NOBODY },
   },
+  'POST /api/media/mends/seen': {
+    body: () => ({ ids: [1] }),
+    wrong: [{ ids: [] }, 'ids'],
+  },
   'POST /api/media/lots': {
     body: () => ({
       name: 'Lot of the table',

@@ -32,6 +32,7 @@ export {
 export { addTreatment, changeTreatment, type NewTreatment } from './lotTreatments'
 export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
 export { materials } from './materialTables'
+export { type MendedLot, mendReversals, seeMends, unseenMends } from './mendReversals'
 export {
   type Innings,
   type LedgerEntry,

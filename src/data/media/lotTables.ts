@@ -128,6 +128,23 @@ export const ledgerEntries = pgTable(
 )
 
 /**
+ * Lots in whose ledger what had been taken back was booked once more, by a fault of earlier versions, and what was done
+ * about it at an update: told to the manager until seen.
+ */
+export const mendedLots = pgTable('mended_lots', {
+  id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
+  lotId: integer('lot_id')
+    .notNull()
+    .references(() => lots.id),
+  at: instant('at').notNull(),
+  /** That the ledger said were there and never came; below 0 where they were there and it had lost them. */
+  litres: doublePrecision('litres').notNull(),
+  /** false: it was counted since, so that its litres stand as they are. */
+  isTakenOut: boolean('is_taken_out').notNull(),
+  seenAt: instant('seen_at'),
+})
+
+/**
  * Litres by material of each lot: the sum of its ledger, written in the transaction that writes a line, so that lists
  * need not add ledgers up.
  */

@@ -85,7 +85,10 @@ export async function appendLines(
   })
 }
 
-/** Takes all lines of a work order back by their opposites. */
+/**
+ * Takes the lines of a work order back by their opposites. Opposites themselves belong to the order as well: those of an
+ * earlier time it was taken back are left alone.
+ */
 export async function reverseOrder(
   db: Database,
   lotId: number,
@@ -99,7 +102,9 @@ export async function reverseOrder(
     .where(eq(ledgerEntries.lotId, lotId))
     .orderBy(asc(ledgerEntries.id))
   const reversed = new Set(before.map(({ reversesId }) => reversesId))
-  const entries = before.filter((one) => one.workOrderId === workOrderId && !reversed.has(one.id))
+  const entries = before.filter(
+    (one) => one.workOrderId === workOrderId && one.reversesId === null && !reversed.has(one.id),
+  )
   const lines = entries.map((entry) => ({ ...reversingLine(entry, null), reversesId: entry.id }))
   requireBalanced(before, lines)
   if (lines.length > 0) {

@@ -1,4 +1,4 @@
-import { and, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
+import { and, type Column, desc, eq, isNull, type SQL, sql } from 'drizzle-orm'
 import { outcomeOf } from '../../core/season'
 import { among } from '../among'
 import { requireContainers } from '../containers/containers'
@@ -71,7 +71,8 @@ export async function readPlanting(db: Database, id: number): Promise<Planting> 
 
 /**
  * Plants containers alike: each in the present innings of the lot that stands in it, or in its next one where none is
- * open. What really grows is what that innings is called after.
+ * open. What really grows is what that innings is called after. What grows there already, told in the same words, is
+ * the same planting told twice.
  * @throws Conflict where a container holds no mix
  */
 export async function plant(
@@ -81,8 +82,10 @@ export async function plant(
 ): Promise<number[]> {
   return db.transaction(async (tx) => {
     const found = await requireContainers(tx, containerIds)
+    const known = await toldBefore(tx, containerIds, planting)
     const inningsOf = new Map<number, number>()
-    for (const { code, lotId } of found) {
+    for (const { id, code, lotId } of found) {
+      if (known.has(id)) continue
       if (lotId === null) {
         throw new Conflict(`There is no mix in ${code}: put a lot into it first.`)
       }
@@ -90,14 +93,41 @@ export async function plant(
     }
     const rows = found.flatMap(({ id, lotId }) => {
       const inningsId = lotId === null ? undefined : inningsOf.get(lotId)
-      return lotId === null || inningsId === undefined
+      return known.has(id) || lotId === null || inningsId === undefined
         ? []
         : [{ ...planting, containerId: id, lotId, inningsId }]
     })
+    if (rows.length === 0) return [...known.values()]
     forget('plantings')
     const made = await tx.insert(plantings).values(rows).returning({ id: plantings.id })
-    return made.map(({ id }) => id)
+    return [...known.values(), ...made.map(({ id }) => id)]
   })
+}
+
+/** What grows in these containers already just as it is told now: a request without an id may come twice. */
+async function toldBefore(
+  db: Database,
+  containerIds: readonly number[],
+  { cropId, how, count, startedOn, cultivar, movedFromId = null }: NewPlanting,
+): Promise<ReadonlyMap<number, number>> {
+  const same = (column: Column, value: string | number | null) =>
+    value === null ? isNull(column) : eq(column, value)
+  const rows = await db
+    .select({ id: plantings.id, containerId: plantings.containerId })
+    .from(plantings)
+    .where(
+      and(
+        among(plantings.containerId, containerIds),
+        isNull(plantings.endedOn),
+        eq(plantings.cropId, cropId),
+        eq(plantings.how, how),
+        eq(plantings.startedOn, startedOn),
+        same(plantings.count, count),
+        same(plantings.cultivar, cultivar),
+        same(plantings.movedFromId, movedFromId),
+      ),
+    )
+  return new Map(rows.map(({ id, containerId }) => [containerId, id]))
 }
 
 async function inningsToPlant(

@@ -1,4 +1,26 @@
+import Joi from 'joi'
 import type { LedgerKind } from '../../core/media'
+import { id } from '../rules'
+
+/** A lot in whose ledger litres stood that never came, and what an update did about it. */
+export interface MendView {
+  readonly id: number
+  readonly lotId: number
+  readonly name: string
+  /** Below 0: they were there, and the ledger had lost them. */
+  readonly litres: number
+  /** false: the lot was counted since, so that its litres stand as they are. */
+  readonly isTakenOut: boolean
+}
+
+/** Mends that were seen, and need not be told again. */
+export interface SeenMends {
+  readonly ids: readonly number[]
+}
+
+export const seenMendsSchema = Joi.object<SeenMends>({
+  ids: Joi.array().items(id('The mend')).min(1).max(1000).unique().required().label('The mends'),
+})
 
 /** Every litre of the garden: what came, what left, what is there. */
 export interface AuditPage {

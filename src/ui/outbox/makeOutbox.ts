@@ -32,11 +32,22 @@ export async function makeOutbox(channel: BroadcastChannel | null): Promise<Outb
     ...wire(channel),
   })
   keepSending(outbox)
-  // What this page alone remembers must not be closed by a slip.
-  window.addEventListener('beforeunload', (event) => {
-    if (outbox.isForgetful()) event.preventDefault()
-  })
+  askBeforeLoss(outbox)
   return outbox
+}
+
+/**
+ * What this page alone remembers must not be closed by a slip. Only then anybody is asked: a page that always may ask
+ * is left later, not kept for the way back, and one that is closed while it loads itself anew would not close.
+ */
+function askBeforeLoss(outbox: Outbox): void {
+  const ask = (event: BeforeUnloadEvent) => event.preventDefault()
+  const look = () => {
+    if (outbox.isForgetful()) window.addEventListener('beforeunload', ask)
+    else window.removeEventListener('beforeunload', ask)
+  }
+  outbox.subscribe(look)
+  look()
 }
 
 /** Tells and hears news, and tells a page that came later what it missed. */

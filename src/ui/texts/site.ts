@@ -3,6 +3,17 @@ export const site = {
     `No copy of the garden could be taken on ${day}: its log says why. It is tried again every ten minutes.`,
   noRoomForCopy: (day: string, free: string, needed: string) =>
     `No copy of the garden could be taken on ${day}: ${free} are free on its disk, and a copy needs ${needed}. Make room there; it is tried again every ten minutes.`,
+  mended: (count: number) =>
+    count === 1
+      ? 'The ledger of a lot was put right by an update: when its turnover was finished and taken back twice, litres were booked that never came.'
+      : `The ledgers of ${count} lots were put right by an update: when their turnovers were finished and taken back twice, litres were booked that never came.`,
+  takenOut: (litres: string) => `${litres} taken out again`,
+  putIn: (litres: string) => `${litres} put back`,
+  countAgain: (litres: string) =>
+    `${litres} too many; it was counted since, so its litres stand, and its materials are worth a look`,
+  countAgainLess: (litres: string) =>
+    `${litres} too few; it was counted since, so its litres stand, and its materials are worth a look`,
+  mendsSeen: 'I have seen it',
   title: 'Where your pots stand',
   says: (zone: string, southern: boolean) =>
     `Days and times are those of ${zone}, and the growing year is the ${southern ? 'southern' : 'northern'} one.`,
