@@ -1,4 +1,5 @@
 import { defineMiddleware } from 'astro:middleware'
+import { NotFound } from './data/errors'
 import { unseenMends } from './data/media'
 import { admitToPage, isApi } from './server/access'
 import { database } from './server/database'
@@ -11,16 +12,17 @@ const PAGE_METHODS = ['GET', 'HEAD']
 
 /** Pages pass the same checks as endpoints; one that fails tells under which id it stands in the log. */
 export const onRequest = defineMiddleware(async (context, next) => {
-  const { request, url } = context
+  const { request, url, routePattern } = context
   try {
     requireOwnHost(request)
     // Endpoints know themselves who may ask; one that is not there is told to whoever may see a page.
-    if (!isApi(url.pathname) || context.routePattern === '/404') {
+    if (!isApi(routePattern)) {
       if (!PAGE_METHODS.includes(request.method)) {
         throw new Refused(405, 'only-read', 'A page can only be read.')
       }
-      const admitted = await admitToPage(request)
+      const admitted = await admitToPage(request, routePattern)
       if ('signInAt' in admitted) return context.redirect(admitted.signInAt, 303)
+      if (isApi(url.pathname)) throw new NotFound('Nothing is answered at this address.')
       context.locals.visitor = admitted
       if (admitted.may === 'manage') {
         context.locals.missedCopy = missedCopy()

@@ -8,7 +8,7 @@ export interface Called<T> {
   readonly answer: T
   /** Where it was refused. */
   readonly problem: Problem
-  /** The cookie that was set. */
+  /** The first cookie that was set. */
   readonly cookie: string | null
   /** Sentences by field. */
   readonly fields: Readonly<Record<string, string>>
@@ -49,6 +49,6 @@ export async function callEndpoint<T = Record<string, unknown>>(
   const fields = Object.fromEntries(
     (response.ok ? [] : problem.fields).map(({ field, message }) => [field, message]),
   )
-  const cookie = response.headers.get('set-cookie')
+  const [cookie = null] = response.headers.getSetCookie()
   return { status: response.status, answer: answer as T, problem, cookie, fields }
 }

@@ -11,6 +11,8 @@ export interface Config {
   readonly port: number
   /** Hosts that may be named in a request besides this machine's own. */
   readonly extraHosts: readonly string[]
+  /** Of a program in front of this one, which tells in it where a request comes from; null where none stands there. */
+  readonly addressHeader: string | null
   readonly demo: boolean
   /** Whether a copy of the garden is taken each day. */
   readonly dailyCopies: boolean
@@ -40,6 +42,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
       .split(',')
       .map((host) => host.trim())
       .filter(Boolean),
+    addressHeader: env.INNINGS_ADDRESS_HEADER?.trim().toLowerCase() || null,
     demo: env.INNINGS_DEMO === '1',
     dailyCopies: env.INNINGS_COPIES !== '0',
     balance: balanceOf(env),

@@ -1,9 +1,12 @@
+import { createHash } from 'node:crypto'
 import type { APIContext, APIRoute } from 'astro'
 import type Joi from 'joi'
 import type { Database } from '../data/database'
 import { shareKept } from '../data/kept'
 import { type Need, requireMay, type Visitor, visitorOf } from './access'
+import { Download, Picture, WithHeaders } from './answerKinds'
 import { answerOnce, type Wanted } from './answerOnce'
+import { ADDRESS_HEADER } from './callerAddress'
 import { now } from './clock'
 import { opened } from './database'
 import { enteredAt } from './enteredAt'
@@ -14,6 +17,7 @@ import { readJson } from './readJson'
 import { requireSpaceToWrite } from './storage/freeSpace'
 import { validate } from './validate'
 
+const TAG_LETTERS = 22
 const READING = ['GET', 'HEAD', 'OPTIONS']
 
 export interface EndpointInput<Params, Query, Body> {
@@ -88,14 +92,14 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
         return written
       }
       const open = await opened()
-      if (isReading || spec.besideGarden) return json(await answer(open.db))
+      if (isReading || spec.besideGarden) return json(await answer(open.db), request)
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
       const written = await open.db.transaction((tx) => {
         shareKept(open.db, tx)
         return answerOnce(tx, wanted, () => write(tx))
       })
-      return json(written)
+      return json(written, request)
     } catch (error) {
       return problemResponse(error, request)
     }
@@ -103,42 +107,19 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
   return Object.assign(route, { spec })
 }
 
-/** An answer that is a picture; what has a number never changes. */
-export class Picture {
-  constructor(
-    readonly bytes: Uint8Array,
-    readonly type: string,
-  ) {}
+function picture({ bytes, type }: Picture, request: Request): Response {
+  const tag = `"${createHash('sha256').update(bytes).digest('base64url').slice(0, TAG_LETTERS)}"`
+  const headers = { 'cache-control': 'private, no-cache', etag: tag }
+  if (request.headers.get('if-none-match') === tag)
+    return new Response(null, { status: 304, headers })
+  return new Response(new Uint8Array(bytes), { headers: { ...headers, 'content-type': type } })
 }
 
-/** An answer that is kept as a file. */
-export class Download {
-  constructor(
-    readonly bytes: Uint8Array,
-    readonly type: string,
-    /** Letters, digits, points and hyphens. */
-    readonly fileName: string,
-  ) {}
-}
-
-/** An answer that also sets or takes back a cookie. */
-export class WithCookie {
-  constructor(
-    readonly answer: unknown,
-    readonly cookie: string,
-  ) {}
-}
-
-function json({ status, answer }: { readonly status: number; readonly answer: unknown }): Response {
-  if (answer instanceof Picture) {
-    return new Response(new Uint8Array(answer.bytes), {
-      status,
-      headers: {
-        'content-type': answer.type,
-        'cache-control': 'private, max-age=31536000, immutable',
-      },
-    })
-  }
+function json(
+  { status, answer }: { readonly status: number; readonly answer: unknown },
+  request: Request,
+): Response {
+  if (answer instanceof Picture) return picture(answer, request)
   if (answer instanceof Download) {
     return new Response(new Uint8Array(answer.bytes), {
       status,
@@ -149,19 +130,17 @@ function json({ status, answer }: { readonly status: number; readonly answer: un
       },
     })
   }
-  const [body, cookie] = answer instanceof WithCookie ? [answer.answer, answer.cookie] : [answer]
-  return new Response(JSON.stringify(body ?? null), {
-    status,
-    headers: {
-      'content-type': 'application/json',
-      'cache-control': 'no-store',
-      ...(cookie === undefined ? {} : { 'set-cookie': cookie }),
-    },
-  })
+  const [body, more] =
+    answer instanceof WithHeaders ? [answer.answer, answer.headers] : [answer, []]
+  const headers = new Headers({ 'content-type': 'application/json', 'cache-control': 'no-store' })
+  for (const [name, value] of more) headers.append(name, value)
+  return new Response(JSON.stringify(body ?? null), { status, headers })
 }
 
 /** Where there is no connection (called in process), there is no address. */
 function addressOf(context: APIContext): string {
+  const told = context.request.headers.get(ADDRESS_HEADER)
+  if (told !== null) return told
   try {
     return context.clientAddress ?? ''
   } catch {

@@ -1,6 +1,7 @@
 import { createServer, type RequestListener, type Server } from 'node:http'
 import { createServer as createTlsServer } from 'node:https'
 import { readAccess } from './access'
+import { keepCallerAddress } from './callerAddress'
 import { careForGarden } from './care'
 import { type Config, readConfig } from './config'
 import { closeDatabase, database } from './database'
@@ -8,6 +9,7 @@ import { securityHeaders } from './headers'
 import { inAddress, isShared } from './hosts'
 import { logFailure, logInto, newFailureId } from './log'
 import { countUntilAnswered } from './lull'
+import { plainAddress } from './plainAddress'
 import { squeeze } from './squeeze'
 import { placesIn } from './storage/places'
 import { requireDataFolder } from './storage/requireFolder'
@@ -16,6 +18,8 @@ import { readTls } from './tls'
 
 const NODE_AT_LEAST = 20
 const CLOSE_WITHIN_MS = 3000
+/** A connection that waits for the next request; shorter, it is closed in the moment a phone sends one. */
+const KEPT_ALIVE_MS = 65_000
 const HEADERS_WITHIN_MS = 15_000
 const BODY_WITHIN_MS = 60_000
 const LOOK_FOR_SLOW_EVERY_MS = 2_000
@@ -23,18 +27,10 @@ const LIMITS = {
   headersTimeout: HEADERS_WITHIN_MS,
   requestTimeout: BODY_WITHIN_MS,
   connectionsCheckingInterval: LOOK_FOR_SLOW_EVERY_MS,
+  keepAliveTimeout: KEPT_ALIVE_MS,
 }
 /** The others (TRACE, CONNECT) have no use here, and the layers above fall over them. */
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']
-
-/** Believed of nobody: what is in front of this server could not be told from whoever writes these himself. */
-const FORWARDED = [
-  'forwarded',
-  'x-forwarded-for',
-  'x-forwarded-proto',
-  'x-forwarded-host',
-  'x-forwarded-port',
-]
 
 let server: Server | null = null
 let stopCare = () => {}
@@ -68,7 +64,8 @@ async function main(): Promise<void> {
   const answer: RequestListener = (request, response) => {
     countUntilAnswered(response)
     for (const [name, value] of securityHeaders) response.setHeader(name, value)
-    for (const name of FORWARDED) delete request.headers[name]
+    request.url = plainAddress(request.url ?? '/')
+    keepCallerAddress(request.headers, config.addressHeader)
     if (METHODS.includes(request.method ?? ''))
       squeeze(request, response, () => handler(request, response))
     else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()

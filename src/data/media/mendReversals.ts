@@ -29,7 +29,7 @@ const COUNTED_BY = ['recounted', 'emptied'] as const
 export async function mendReversals(db: Database, at: Date): Promise<void> {
   const reversed = alias(ledgerEntries, 'reversed')
   const wrong = await db
-    .selectDistinct({ lotId: ledgerEntries.lotId })
+    .selectDistinctOn([ledgerEntries.lotId], { lotId: ledgerEntries.lotId })
     .from(ledgerEntries)
     .innerJoin(reversed, eq(reversed.id, ledgerEntries.reversesId))
     .where(isNotNull(reversed.reversesId))

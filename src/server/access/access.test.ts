@@ -48,7 +48,7 @@ async function cookieFor(passphrase: string): Promise<Headers> {
   assert.equal(status, 200)
   assert.match(
     cookie ?? '',
-    /^innings-session=[\w-]{43}; Path=\/; Max-Age=\d+; HttpOnly; SameSite=Lax$/,
+    /^innings-session-\w{8}=[\w-]{43}; Path=\/; Max-Age=\d+; HttpOnly; SameSite=Lax$/,
   )
   return { cookie: (cookie ?? '').split(';')[0] ?? '' }
 }
@@ -105,7 +105,7 @@ test('a cookie that was stolen opens nothing once its owner has signed out', asy
   const mine = await cookieFor(MANAGER)
   assert.equal((await ask(mine)).status, 200)
   const out = await callEndpoint(signOut, {}, { headers: mine })
-  assert.match(out.cookie ?? '', /^innings-session=; Path=\/; Max-Age=0/)
+  assert.match(out.cookie ?? '', /^innings-session-\w{8}=; Path=\/; Max-Age=0/)
   assert.equal((await ask(mine)).status, 401)
 })
 
@@ -242,9 +242,12 @@ test('a device that was away for three months signs in again', async () => {
 })
 
 test('a page asked for by a stranger follows after signing in, and never leads to another site', async () => {
-  const at = (address: string) => admitToPage(new Request(`http://localhost:4321${address}`))
-  assert.deepEqual(await at('/pots/3?tab=log'), { signInAt: '/sign-in?to=%2Fpots%2F3%3Ftab%3Dlog' })
-  assert.deepEqual(await at('/'), { signInAt: '/sign-in' })
+  const at = (address: string, route: string) =>
+    admitToPage(new Request(`http://localhost:4321${address}`), route)
+  assert.deepEqual(await at('/pots/3?tab=log', '/pots/[id]'), {
+    signInAt: '/sign-in?to=%2Fpots%2F3%3Ftab%3Dlog',
+  })
+  assert.deepEqual(await at('/', '/'), { signInAt: '/sign-in' })
   assert.equal(ownAddress('/pots/3?tab=log'), '/pots/3?tab=log')
   for (const foreign of [
     '//elsewhere.invalid',
@@ -252,6 +255,13 @@ test('a page asked for by a stranger follows after signing in, and never leads t
     'https://elsewhere.invalid',
     'javascript:1',
     '/sign-in?to=/x',
+    '/.//elsewhere.invalid',
+    '/..//elsewhere.invalid',
+    '/pots/..//elsewhere.invalid',
+    '/%2F/elsewhere.invalid',
+    '//localhost:4321/pots',
+    '/api/find',
+    '/nowhere',
     '',
     undefined,
   ]) {

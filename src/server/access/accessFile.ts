@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto'
 import {
   closeSync,
   fsyncSync,
@@ -38,18 +39,32 @@ export interface KeptToken {
 
 /** Who may come in. It stands beside the garden, not in it: a copy put back brings no old passphrase with it. */
 export interface Access {
+  /** Of this folder, in the names of its cookies. */
+  readonly id: string
   readonly manager: HashedPassphrase | null
   readonly helper: HashedPassphrase | null
   readonly sessions: readonly KeptSession[]
   readonly tokens: readonly KeptToken[]
+  /** Sums of the cookies of devices that were signed in once: what strangers guess does not slow them down. */
+  readonly devices: readonly string[]
 }
 
-export const OPEN: Access = { manager: null, helper: null, sessions: [], tokens: [] }
+export const OPEN: Access = {
+  id: '',
+  manager: null,
+  helper: null,
+  sessions: [],
+  tokens: [],
+  devices: [],
+}
 
 const text = Joi.string().max(200).required()
 const passphrase = Joi.object({ salt: text, hash: text }).allow(null).required()
 const kept = { id: text, hash: text, since: text }
 const schema = Joi.object<Access>({
+  // Earlier versions wrote neither.
+  id: Joi.string().max(200).allow('').default(''),
+  devices: Joi.array().items(Joi.string().max(200)).default([]),
   manager: passphrase,
   helper: passphrase,
   sessions: Joi.array()
@@ -100,7 +115,8 @@ export function changeAccess(
   before: Access = readAccess(dataFolder),
 ): Access {
   const { access: file } = placesIn(dataFolder)
-  const next = change(before)
+  const changed = change(before)
+  const next = { ...changed, id: changed.id || randomUUID().slice(0, 8) }
   const aside = `${file}.${process.pid}`
   const open = openSync(aside, 'w', 0o600)
   try {

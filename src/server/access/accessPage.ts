@@ -7,7 +7,7 @@ import { isShared } from '../hosts'
 import { readAccess } from './accessFile'
 import type { Visitor } from './admit'
 import { ownAddress } from './admitPage'
-import { isEncrypted } from './sessions'
+import { isEncrypted, isOnThisMachine } from './cookies'
 
 /** Who may come in, for the manager. */
 export async function accessPage(
@@ -41,8 +41,4 @@ export async function accessPage(
 
 export function signInPage(request: Request, to: string | undefined): SignInPage {
   return { to: ownAddress(to), isEncrypted: isEncrypted(request) || isOnThisMachine(request) }
-}
-
-function isOnThisMachine(request: Request): boolean {
-  return /^(localhost|127\.0\.0\.1|\[::1\])(:|$)/.test(request.headers.get('host') ?? '')
 }

@@ -20,7 +20,7 @@ export type Visitor =
 export type Need = 'anyone' | 'read' | 'log' | 'manage' | 'keys'
 
 const RANKS = { nothing: 0, read: 1, log: 2, manage: 3 } as const
-const BEARER = /^Bearer\s+(\S{1,200})$/i
+const BEARER = /^Bearer(?:\s+(\S*))?\s*$/i
 
 /**
  * Who asks. Every page and endpoint passes through here before anything is read or written.
@@ -29,10 +29,10 @@ const BEARER = /^Bearer\s+(\S{1,200})$/i
 export async function visitorOf(request: Request): Promise<Visitor> {
   const { dataFolder } = readConfig()
   const access = readAccess(dataFolder)
-  const authorization = request.headers.get('authorization')
-  if (authorization !== null) {
-    const secret = BEARER.exec(authorization)?.[1]
-    const hash = secret && sumOf(secret)
+  // Of another kind it is for a program in front of this one, such as a proxy that asks for a password of its own.
+  const bearer = BEARER.exec(request.headers.get('authorization') ?? '')
+  if (bearer) {
+    const hash = sumOf(bearer[1] ?? '')
     const token = access.tokens.find((one) => one.hash === hash)
     if (!token) throw new Refused(401, 'wrong-token', 'This token is not known here, or was ended.')
     return { kind: 'token', may: token.scope }

@@ -1,3 +1,6 @@
+import { readConfig } from '../config'
+import { readAccess } from './accessFile'
+import { deviceSecretOf } from './sessions'
 import type { Caller } from './signIn'
 
 /** Who signs in, as far as a request tells: where from, with what kind of device. */
@@ -10,7 +13,12 @@ export function callerOf({
   readonly request: Request
   readonly now: Date
 }): Caller {
-  return { address, device: deviceOf(request.headers.get('user-agent') ?? ''), at: now }
+  return {
+    address,
+    device: kindOf(request.headers.get('user-agent') ?? ''),
+    deviceSecret: deviceSecretOf(readAccess(readConfig().dataFolder), request),
+    at: now,
+  }
 }
 
 const SYSTEMS: readonly (readonly [RegExp, string])[] = [
@@ -23,6 +31,6 @@ const SYSTEMS: readonly (readonly [RegExp, string])[] = [
 ]
 
 /** A kind of device is enough to tell one's own apart; what else a browser says of itself is not kept. */
-function deviceOf(agent: string): string {
+function kindOf(agent: string): string {
   return SYSTEMS.find(([sign]) => sign.test(agent))?.[1] ?? 'Program'
 }

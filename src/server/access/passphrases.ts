@@ -4,16 +4,16 @@ import { isShared } from '../hosts'
 import { Refused, refuseField } from '../problem'
 import { type Access, changeAccess, readAccess } from './accessFile'
 import { hashPassphrase, isPassphrase } from './passphrase'
-import { begin, type Caller, roleOf } from './signIn'
+import { type Begun, begin, type Caller, roleOf } from './signIn'
 
 /**
  * Sets a passphrase. Whoever was signed in with the old one has to sign in again; the manager who sets it stays.
- * @returns the secret for the cookie of who set it, where that one was signed out by it
+ * @returns the secrets for the cookies of who set it, where that one was signed out by it
  */
 export async function setPassphrase(
   { role, passphrase, present }: NewPassphrase,
   caller: Caller,
-): Promise<string | null> {
+): Promise<Begun | null> {
   const { dataFolder } = readConfig()
   const access = readAccess(dataFolder)
   if (access.manager) await requirePresent(access, present, caller)

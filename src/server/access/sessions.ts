@@ -1,8 +1,7 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
 import type { Role } from '../../messages/access'
 import { type Access, changeAccess, type KeptSession, readAccess } from './accessFile'
-
-export const SESSION_COOKIE = 'innings-session'
+import { deviceSecrets, sessionSecrets } from './cookies'
 
 const SECRET_BYTES = 32
 const DAY_MS = 24 * 60 * 60 * 1000
@@ -41,21 +40,35 @@ export function withSession(
 
 /** The session a cookie belongs to, while it lasts. */
 export function sessionOf(access: Access, request: Request, at: Date): KeptSession | null {
-  const secret = cookieOf(request)
-  if (secret === null) return null
-  const hash = sumOf(secret)
-  return access.sessions.find((one) => one.hash === hash && isLive(one, at)) ?? null
+  const hashes = sessionSecrets(access, request).map(sumOf)
+  return access.sessions.find((one) => hashes.includes(one.hash) && isLive(one, at)) ?? null
 }
 
-/** Keeps the day a device was here, once a day. */
+/** The secret of the device a request comes from, where it was signed in before; it opens nothing. */
+export function deviceSecretOf(access: Access, request: Request): string | null {
+  const secrets = deviceSecrets(access, request)
+  return secrets.find((secret) => access.devices.includes(sumOf(secret))) ?? null
+}
+
+/** With a device that is known from now on, for the case that strangers guess. */
+export function withDevice(access: Access, secret: string): Access {
+  const others = access.devices.filter((one) => one !== sumOf(secret))
+  return { ...access, devices: [...others, sumOf(secret)].slice(-MOST_SESSIONS) }
+}
+
+/** Keeps the day a device was here, once a day. A page must not fail because that cannot be written. */
 export function keepSeen(dataFolder: string, { id, seen }: KeptSession, at: Date): void {
   if (at.getTime() - Date.parse(seen) < DAY_MS) return
-  changeAccess(dataFolder, (access) => ({
-    ...access,
-    sessions: access.sessions.map((one) =>
-      one.id === id ? { ...one, seen: at.toISOString() } : one,
-    ),
-  }))
+  try {
+    changeAccess(dataFolder, (access) => ({
+      ...access,
+      sessions: access.sessions.map((one) =>
+        one.id === id ? { ...one, seen: at.toISOString() } : one,
+      ),
+    }))
+  } catch {
+    // On a full disk, say: it is tried again with the next page.
+  }
 }
 
 export function endSessions(
@@ -72,27 +85,6 @@ export function endSessions(
   return ended
 }
 
-/** The cookie that signs a device in, or out with an empty secret. No script on the page can read it. */
-export function sessionCookie(secret: string, request: Request): string {
-  const lasts = secret === '' ? 0 : UNSEEN_DAYS * 4 * 24 * 60 * 60
-  const isSecure = isEncrypted(request) ? '; Secure' : ''
-  return `${SESSION_COOKIE}=${secret}; Path=/; Max-Age=${lasts}; HttpOnly; SameSite=Lax${isSecure}`
-}
-
-/** Whether the browser sees an encrypted address, also where another program in front of this one takes care of that. */
-export function isEncrypted(request: Request): boolean {
-  const origin = request.headers.get('origin') ?? request.url
-  return origin.startsWith('https:')
-}
-
 function isLive({ seen }: KeptSession, at: Date): boolean {
   return at.getTime() - Date.parse(seen) < UNSEEN_DAYS * DAY_MS
-}
-
-function cookieOf(request: Request): string | null {
-  for (const part of (request.headers.get('cookie') ?? '').split(';')) {
-    const [name, value] = part.trim().split('=')
-    if (name === SESSION_COOKIE && value) return value
-  }
-  return null
 }

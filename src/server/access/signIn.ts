@@ -4,13 +4,15 @@ import { readConfig } from '../config'
 import { Refused } from '../problem'
 import { type Access, changeAccess, readAccess } from './accessFile'
 import { isPassphrase } from './passphrase'
-import { endSessions, newSecret, withSession } from './sessions'
+import { endSessions, newSecret, sumOf, withDevice, withSession } from './sessions'
 import { createSlowDown, slowedAs } from './slowDown'
 
 /** A request as far as signing in goes. */
 export interface Caller {
   readonly address: string
   readonly device: string
+  /** Of the cookie by which the device is known from an earlier time; null where it is not. */
+  readonly deviceSecret: string | null
   readonly at: Date
 }
 
@@ -19,16 +21,12 @@ const ROLES = ['manager', 'helper'] as const
 
 /**
  * Signs a device in with a passphrase of either role.
- * @returns the role and the secret for its cookie
  * @throws Refused 401 for a wrong one, 429 after many
  */
-export async function signIn(
-  passphrase: string,
-  caller: Caller,
-): Promise<SignedIn & { readonly secret: string }> {
+export async function signIn(passphrase: string, caller: Caller): Promise<SignedIn & Begun> {
   const { dataFolder } = readConfig()
   const role = await roleOf(readAccess(dataFolder), passphrase, caller, 'passphrase')
-  return { role, secret: begin(dataFolder, role, caller) }
+  return { role, ...begin(dataFolder, role, caller) }
 }
 
 /**
@@ -38,10 +36,11 @@ export async function signIn(
 export async function roleOf(
   access: Access,
   passphrase: string,
-  { address }: Caller,
+  { address, deviceSecret }: Caller,
   field: string,
 ): Promise<Role> {
-  const from = slowedAs(address)
+  // What strangers guessed does not keep out whoever was in before; he has guesses of his own.
+  const from = deviceSecret === null ? slowedAs(address) : { device: sumOf(deviceSecret) }
   const waitMs = guesses.waitMs(from)
   if (waitMs > 0) {
     const seconds = Math.ceil(waitMs / 1000)
@@ -63,11 +62,20 @@ export async function roleOf(
   return found
 }
 
-/** A new session: its secret. */
-export function begin(dataFolder: string, role: Role, { device, at }: Caller): string {
+/** A new session: secrets for the cookies of its device. */
+export interface Begun {
+  readonly secret: string
+  /** By which the device is known again once it was signed out. */
+  readonly deviceSecret: string
+}
+
+export function begin(dataFolder: string, role: Role, { device, deviceSecret, at }: Caller): Begun {
   const secret = newSecret()
-  changeAccess(dataFolder, (access) => withSession(access, { secret, role, device, at }))
-  return secret
+  const known = deviceSecret ?? newSecret()
+  changeAccess(dataFolder, (access) =>
+    withDevice(withSession(access, { secret, role, device, at }), known),
+  )
+  return { secret, deviceSecret: known }
 }
 
 /** Signs devices out: one, or all there are. */

@@ -12,6 +12,9 @@ interface Guesses {
   atMs: number
 }
 
+/** Who guesses: strangers by their address, and all together; a device that was signed in before by itself alone. */
+export type Guesser = string | { readonly device: string }
+
 /**
  * Slows guessing down: after a few wrong passphrases from one address each next try has to wait twice as long, up to a
  * quarter of an hour.
@@ -33,17 +36,18 @@ export function createSlowDown(now: () => number) {
   }
 
   return {
-    /** How long this address has to wait before its next try, ms; 0 when it may try now. */
-    waitMs(address: string): number {
-      return Math.max(
-        waitOf(known.get(address), FREE, LONGEST_S),
-        waitOf(all, FREE_OF_ALL, LONGEST_OF_ALL_S),
-      )
+    /** How long this one has to wait before its next try, ms; 0 when it may try now. */
+    waitMs(who: Guesser): number {
+      const own = waitOf(known.get(nameOf(who)), FREE, LONGEST_S)
+      return isKnown(who) ? own : Math.max(own, waitOf(all, FREE_OF_ALL, LONGEST_OF_ALL_S))
     },
     /** A try begins: it counts as wrong until it turns out right, so that many at once gain nothing. */
-    begin(address: string): void {
-      Object.assign(all, freshen(all))
-      all.count += 1
+    begin(who: Guesser): void {
+      const address = nameOf(who)
+      if (!isKnown(who)) {
+        Object.assign(all, freshen(all))
+        all.count += 1
+      }
       const mine = freshen(known.get(address))
       known.delete(address)
       known.set(address, { ...mine, count: mine.count + 1 })
@@ -51,11 +55,19 @@ export function createSlowDown(now: () => number) {
       if (known.size > MOST_KNOWN && oldest !== undefined) known.delete(oldest)
     },
     /** It was right. */
-    succeed(address: string): void {
-      known.delete(address)
-      all.count = Math.max(0, all.count - 1)
+    succeed(who: Guesser): void {
+      known.delete(nameOf(who))
+      if (!isKnown(who)) all.count = Math.max(0, all.count - 1)
     },
   }
+}
+
+function isKnown(who: Guesser): who is { readonly device: string } {
+  return typeof who !== 'string'
+}
+
+function nameOf(who: Guesser): string {
+  return isKnown(who) ? `device ${who.device}` : who
 }
 
 /** Devices of one household share the upper half of an IPv6 address, and change the lower one as they like. */

@@ -19,7 +19,7 @@ export default function MendsNotice({
   const { problem, isSending, deliver } = useSend()
   const [isSeen, setSeen] = useState(false)
   const ready = useReady()
-  const litres = formatFor(site).litres
+  const { litres, plain } = formatFor(site)
   if (isSeen) return null
   const see = async () => {
     const ids = mends.map(({ id }) => id)
@@ -32,7 +32,7 @@ export default function MendsNotice({
         {mends.map((mend) => (
           <li key={mend.id}>
             <a href={`/lots/${mend.lotId}`}>{mend.name}</a>:{' '}
-            {sentenceOf(mend, litres(Math.abs(mend.litres)))}
+            {sentenceOf(mend, plain(litres(Math.abs(mend.litres))))}
           </li>
         ))}
       </ul>

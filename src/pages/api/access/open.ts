@@ -1,6 +1,6 @@
 import { presentPassphraseSchema } from '../../../messages/access'
-import { callerOf, openAccess, sessionCookie } from '../../../server/access'
-import { defineEndpoint, WithCookie } from '../../../server/defineEndpoint'
+import { callerOf, openAccess, signedOut } from '../../../server/access'
+import { defineEndpoint } from '../../../server/defineEndpoint'
 
 export const PUT = defineEndpoint({
   body: presentPassphraseSchema,
@@ -8,6 +8,6 @@ export const PUT = defineEndpoint({
   besideGarden: true,
   async handle({ body, ...input }) {
     await openAccess(body.present, callerOf(input))
-    return new WithCookie(null, sessionCookie('', input.request))
+    return signedOut(input.request)
   },
 })

@@ -1,13 +1,13 @@
 import { signInSchema } from '../../../messages/access'
-import { callerOf, sessionCookie, signIn } from '../../../server/access'
-import { defineEndpoint, WithCookie } from '../../../server/defineEndpoint'
+import { callerOf, signedIn, signIn } from '../../../server/access'
+import { defineEndpoint } from '../../../server/defineEndpoint'
 
 export const PUT = defineEndpoint({
   body: signInSchema,
   needs: 'anyone',
   besideGarden: true,
   async handle({ body, ...input }) {
-    const { role, secret } = await signIn(body.passphrase, callerOf(input))
-    return new WithCookie({ role }, sessionCookie(secret, input.request))
+    const { role, ...begun } = await signIn(body.passphrase, callerOf(input))
+    return signedIn({ role }, begun, input.request)
   },
 })

@@ -1,6 +1,6 @@
 import { nothing } from '../../../messages/rules'
-import { sessionCookie, signOut } from '../../../server/access'
-import { defineEndpoint, WithCookie } from '../../../server/defineEndpoint'
+import { signedOut, signOut } from '../../../server/access'
+import { defineEndpoint } from '../../../server/defineEndpoint'
 
 export const POST = defineEndpoint({
   body: nothing,
@@ -8,6 +8,6 @@ export const POST = defineEndpoint({
   besideGarden: true,
   async handle({ request }) {
     await signOut('everywhere')
-    return new WithCookie(null, sessionCookie('', request))
+    return signedOut(request)
   },
 })

@@ -1,6 +1,7 @@
 import { readPhoto } from '../../../data/season'
 import { photoParamsSchema } from '../../../messages/containers/photos'
-import { defineEndpoint, Picture } from '../../../server/defineEndpoint'
+import { Picture } from '../../../server/answerKinds'
+import { defineEndpoint } from '../../../server/defineEndpoint'
 
 export const GET = defineEndpoint({
   params: photoParamsSchema,
