@@ -7,7 +7,7 @@ export type Order =
 
 let lock: FolderLock | null = null
 
-process.on('message', (order: Order) => {
+process.on('message', async (order: Order) => {
   if (order.do === 'release') {
     lock?.release()
     lock = null
@@ -17,7 +17,7 @@ process.on('message', (order: Order) => {
   // Turning on the spot is the only way to begin together within a fraction of a millisecond.
   while (Date.now() < order.at);
   try {
-    lock = lockFolder(order.folder)
+    lock = await lockFolder(order.folder)
     process.send?.('held')
   } catch (error) {
     process.send?.((error as Error).message)

@@ -67,7 +67,7 @@ async function open(): Promise<Opened> {
   const config = readConfig()
   const { dataFolder } = config
   requireDataFolder(dataFolder)
-  const lock = lockFolder(dataFolder)
+  const lock = await lockFolder(dataFolder)
   try {
     const isNew = !findGarden(dataFolder)
     requireSpaceToStart(dataFolder, isNew)

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict'
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
+import { Agent, request as requestPlain } from 'node:http'
 import { request as requestTls } from 'node:https'
 import path from 'node:path'
 import { test } from 'node:test'
@@ -13,6 +14,7 @@ import {
   HELPER,
   MANAGER,
   newFolder,
+  post,
   put,
   refusedStart,
   signIn,
@@ -105,6 +107,107 @@ test('every endpoint refuses a stranger, and a helper where more is changed than
       '/api/trials/[id]/steps',
     ],
   )
+})
+
+/** Other ways to write an address that a router might read as the same. */
+function spellingsOf(place: string): string[] {
+  const last = place.slice(place.lastIndexOf('/') + 1)
+  const coded = `%${last.charCodeAt(0).toString(16)}${last.slice(1)}`
+  const head = place.slice(0, place.length - last.length)
+  return [
+    `/${place}`,
+    `${place}/`,
+    `${place}//`,
+    `/.${place}`,
+    `/lots/..${place}`,
+    `/lots/%2e%2e${place}`,
+    `${head}/${last}`,
+    `${head}${coded}`,
+    `${head}${coded.toUpperCase()}`,
+    `${head}${last.toUpperCase()}`,
+    `${place}?x=//y`,
+    `${place}/.`,
+    `${place}%00`,
+    `${place};x`,
+    `\\${place}`,
+  ]
+}
+
+/** As it stands: what fetches a page otherwise would mend the address first. */
+function statusOf(
+  address: string,
+  place: string,
+  { method = 'GET', ...headers }: { method?: string; cookie?: string; authorization?: string },
+): Promise<{ status: number; text: string }> {
+  const { hostname, port } = new URL(address)
+  return new Promise((resolve, reject) => {
+    const request = requestPlain({ hostname, port, path: place, method, headers, agent: lines })
+    request.once('error', reject).once('response', (response) => {
+      let text = ''
+      response.on('data', (part: Buffer) => {
+        text += part.toString()
+      })
+      response.once('end', () => resolve({ status: response.statusCode ?? 0, text }))
+    })
+    request.end()
+  })
+}
+
+const lines = new Agent({ keepAlive: true, maxSockets: 8 })
+
+test('however an address is spelled, a stranger is told nothing, and helpers and tokens do no more than plainly', async (t) => {
+  const { server, cookies } = await closedGarden(t)
+  const made = await post(
+    `${server.address}/api/access/tokens`,
+    { name: 'Weather', scope: 'read' },
+    { cookie: cookies.manager },
+  )
+  const { token } = (await made.json()) as { token: string }
+  const authorization = `Bearer ${token}`
+  const pages = (await listPages()).map(({ pattern }) => fill(pattern))
+  for (const place of pages.filter((one) => one !== '/sign-in')) {
+    for (const spelling of spellingsOf(place)) {
+      const { status, text } = await statusOf(server.address, spelling, {})
+      assert.ok([303, 400, 401, 404].includes(status), `${spelling}: ${status}`)
+      assert.doesNotMatch(text, /Foundry Steps|Devices/, spelling)
+    }
+  }
+  for (const spelling of spellingsOf('/access')) {
+    for (const who of [{ cookie: cookies.helper }, { authorization }]) {
+      const { status, text } = await statusOf(server.address, spelling, who)
+      assert.ok([403, 400, 404].includes(status), `${spelling}: ${status}`)
+      assert.doesNotMatch(text, /signed in since|Sign out everywhere/i, spelling)
+    }
+  }
+  for (const { method, pattern } of await listEndpoints()) {
+    if (/access\/sign-(in|out)$/.test(pattern)) continue
+    const needs = MANAGERS_ONLY.test(pattern) && method !== 'GET'
+    for (const spelling of spellingsOf(fill(pattern))) {
+      const stranger = await statusOf(server.address, spelling, { method })
+      assert.ok([400, 401, 403, 404, 405].includes(stranger.status), `${method} ${spelling}`)
+      if (!needs) continue
+      for (const who of [{ cookie: cookies.helper }, { authorization }]) {
+        const { status } = await statusOf(server.address, spelling, { method, ...who })
+        assert.ok([400, 403, 404, 405].includes(status), `${method} ${spelling}: ${status}`)
+      }
+    }
+  }
+})
+
+test('an address that is none is answered in words, and one of the endpoints as they answer', async (t) => {
+  const { server, cookies } = await closedGarden(t)
+  const { cookie } = { cookie: cookies.manager }
+  for (const place of ['/%', '/lots/%', '/%zz', '/%c3', '/a%2fb']) {
+    const { status, text } = await statusOf(server.address, place, { cookie })
+    assert.equal(status, 404, place)
+    assert.match(text, /<h1[^>]*>[^<]*[a-z]/, place)
+  }
+  for (const place of ['/api/nowhere', '/api', '//api//nowhere', '/api/media/lots/1/nowhere']) {
+    const { status, text } = await statusOf(server.address, place, { cookie })
+    assert.equal(status, 404, place)
+    assert.match((JSON.parse(text) as { detail: string }).detail, /Nothing is answered/, place)
+  }
+  assert.equal((await statusOf(server.address, '/api/nowhere', {})).status, 401)
 })
 
 test('of 1,000 guesses a handful is looked at, the rest wait, and the garden goes on for who is signed in', async (t) => {

@@ -1,15 +1,11 @@
 import { linkSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { beat, listenAlive, removeDeadSockets } from './alive'
+import { codeOf, type Holder, holderOf, isAlive, isOurs, lives, thisProcess } from './holder'
 import { placesIn } from './places'
 import { StartError } from './startError'
 
 export interface FolderLock {
   release(): void
-}
-
-interface Holder {
-  readonly pid: number
-  /** When that process started, where the system tells it: tells a number that was given out again apart. */
-  readonly started: string | null
 }
 
 /** A takeover that was cut short leaves a guard behind, which is taken over in the same way; deeper than this is foul. */
@@ -20,32 +16,48 @@ const PAUSE_MS = 5
 /**
  * Takes the data folder for this process. The engine itself has no lock: two processes on one folder would both open it
  * and lose rows silently. The lock appears whole (written beside, then linked: the link fails where one is), so that
- * there is no moment without a holder.
+ * there is no moment without a holder. Whether a holder lives is told by its number only where numbers of processes mean
+ * the same to both; elsewhere (a container, another machine) by a socket in the folder that it listens on, or by the
+ * beat of its lock.
  * @throws StartError when another living process holds the folder, or it cannot be locked
  */
-export function lockFolder(folder: string): FolderLock {
+export async function lockFolder(folder: string): Promise<FolderLock> {
   const { lock } = placesIn(folder)
+  const listening = await listenAlive(folder)
   const own = `${lock}.${process.pid}-${Math.random().toString(36).slice(2)}`
-  const text = JSON.stringify({ pid: process.pid, started: startedAt(process.pid) })
-  const holder = inOneSentence(folder, () => {
-    writeFileSync(own, text, { flag: 'wx' })
-    try {
-      return take(lock, own, text, 0)
-    } finally {
-      rmSync(own, { force: true })
+  const text = JSON.stringify({ ...thisProcess(), socket: listening?.name ?? null })
+  try {
+    const holder = await inOneSentence(folder, async () => {
+      writeFileSync(own, text, { flag: 'wx' })
+      try {
+        return await take(folder, lock, own, text)
+      } finally {
+        rmSync(own, { force: true })
+      }
+    })
+    if (holder) {
+      throw new StartError(
+        `The data folder ${folder} is open in another Innings (process ${holder.pid}${holder.host && holder.host !== thisProcess().host ? ` on ${holder.host}` : ''}): close that one first.`,
+      )
     }
-  })
-  if (holder) {
-    throw new StartError(
-      `The data folder ${folder} is open in another Innings (process ${holder.pid}): close that one first.`,
-    )
+  } catch (error) {
+    listening?.close()
+    throw error
   }
-  return { release: () => releaseOwn(lock, text) }
+  removeDeadSockets(folder)
+  const beating = beat(lock, text)
+  return {
+    release: () => {
+      beating.end()
+      releaseOwn(lock, text)
+      listening?.close()
+    },
+  }
 }
 
-function inOneSentence<T>(folder: string, work: () => T): T {
+async function inOneSentence<T>(folder: string, work: () => Promise<T>): Promise<T> {
   try {
-    return work()
+    return await work()
   } catch (error) {
     throw new StartError(
       `The data folder ${folder} could not be locked (${codeOf(error) ?? error}): set INNINGS_DATA to a folder on a disk of this machine that you may write to.`,
@@ -54,30 +66,63 @@ function inOneSentence<T>(folder: string, work: () => T): T {
 }
 
 /** @returns null when the lock is ours, else who holds it */
-function take(lock: string, own: string, text: string, depth: number): Holder | null {
-  const until = Date.now() + WAIT_MS
+async function take(
+  folder: string,
+  lock: string,
+  own: string,
+  text: string,
+): Promise<Holder | null> {
   for (;;) {
     if (tryLink(own, lock)) return null
     const found = readText(lock)
     if (found === null) continue
     const holder = holderOf(found)
-    if (holder && isAlive(holder)) {
-      // A guard is held for a blink: worth waiting for. The lock itself is held for days.
-      if (depth === 0 || Date.now() > until) return holder
-      pause()
-      continue
-    }
-    if (depth >= DEEPEST) throw new Error('too many abandoned guards')
-    const guard = `${lock}.guard`
-    const guarding = take(guard, own, text, depth + 1)
-    if (guarding) return guarding
-    try {
-      // Only who holds the guard replaces a stale lock, and only while it is still the one that was looked at.
-      if (readText(lock) === found && replace(own, lock)) return null
-    } finally {
-      releaseOwn(guard, text)
-    }
+    if (holder && (await isAlive(folder, lock, holder))) return holder
+    if (takeOver(lock, found, own, text)) return null
   }
+}
+
+/**
+ * Replaces a stale lock, which only who holds the guard does, and only while it is still the one that was looked at. A
+ * takeover that was cut short leaves a guard behind, which is taken over in the same way.
+ */
+function takeOver(lock: string, found: string, own: string, text: string): boolean {
+  takeGuard(`${lock}.guard`, own, text, 1)
+  try {
+    return readText(lock) === found && replace(own, lock)
+  } finally {
+    releaseOwn(`${lock}.guard`, text)
+  }
+}
+
+/** A guard is held for a blink by processes of this machine: one that stands for seconds was left behind. */
+function takeGuard(guard: string, own: string, text: string, depth: number): void {
+  if (depth >= DEEPEST) throw new Error('too many abandoned guards')
+  let seen = ''
+  let since = Date.now()
+  for (;;) {
+    if (tryLink(own, guard)) return
+    const found = readText(guard)
+    if (found === null) continue
+    if (found !== seen) {
+      seen = found
+      since = Date.now()
+    }
+    if (Date.now() - since > WAIT_MS || isSurelyGone(found)) {
+      takeGuard(`${guard}.guard`, own, text, depth + 1)
+      try {
+        if (readText(guard) === found && replace(own, guard)) return
+      } finally {
+        releaseOwn(`${guard}.guard`, text)
+      }
+    }
+    pause()
+  }
+}
+
+function isSurelyGone(text: string): boolean {
+  const holder = holderOf(text)
+  return holder === null || (isOurs(holder) && !lives(holder))
 }
 
 function tryLink(own: string, lock: string): boolean {
@@ -120,46 +165,6 @@ function readText(file: string): string | null {
   }
 }
 
-/** null for what no Innings wrote: such a lock has no holder. */
-function holderOf(text: string): Holder | null {
-  try {
-    const { pid, started } = JSON.parse(text) as Partial<Holder>
-    if (typeof pid !== 'number' || !Number.isInteger(pid) || pid < 1) return null
-    return { pid, started: typeof started === 'string' ? started : null }
-  } catch {
-    return null
-  }
-}
-
-function isAlive({ pid, started }: Holder): boolean {
-  try {
-    process.kill(pid, 0)
-  } catch (error) {
-    if (codeOf(error) === 'ESRCH') return false
-  }
-  const startedNow = startedAt(pid)
-  if (started === null || startedNow === null || started === startedNow) return true
-  // Earlier versions wrote the ticks alone.
-  return startedNow.split(' ')[0] === started
-}
-
-/** Clock ticks since the machine was started, and which start of the machine: numbers of processes come again. */
-function startedAt(pid: number): string | null {
-  try {
-    const stat = readFileSync(`/proc/${pid}/stat`, 'utf8')
-    const boot = readFileSync('/proc/sys/kernel/random/boot_id', 'utf8').trim()
-    // The process name in brackets may hold spaces; the start time is field 22, the 20th after it.
-    const ticks = stat.slice(stat.lastIndexOf(')') + 2).split(' ')[19]
-    return ticks ? `${ticks} ${boot}` : null
-  } catch {
-    return null
-  }
-}
-
 function pause(): void {
   Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, PAUSE_MS)
-}
-
-function codeOf(error: unknown): string | undefined {
-  return (error as NodeJS.ErrnoException).code
 }

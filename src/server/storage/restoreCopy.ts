@@ -26,7 +26,7 @@ export async function restoreCopy(
   if (!copy) {
     throw new StartError(`There is no copy "${name}" in ${placesIn(dataFolder).backups}.`)
   }
-  const lock = lockFolder(dataFolder)
+  const lock = await lockFolder(dataFolder)
   try {
     await unpack(dataFolder, copy)
     return { copy, keptIn: swap(dataFolder, at) }
