@@ -13,6 +13,8 @@ declare namespace App {
   interface Locals {
     /** Who asks for the page; set before it is made. */
     visitor?: import('./server/access').Visitor
+    /** Which garden it is; told with what is entered on the page. */
+    garden?: string
     /** Told on every page to who can do something about it. */
     missedCopy?: import('./messages/site').MissedCopy | null
     /** Litres that an update took out of ledgers, until who manages has seen it. */

@@ -2,10 +2,12 @@ import { defineMiddleware } from 'astro:middleware'
 import { NotFound } from './data/errors'
 import { unseenMends } from './data/media'
 import { admitToPage, isApi } from './server/access'
+import { readConfig } from './server/config'
 import { database } from './server/database'
 import { securityHeaders } from './server/headers'
 import { requireOwnHost } from './server/hosts'
 import { problemOf, problemResponse, Refused, tellFailure } from './server/problem'
+import { gardenId } from './server/storage/gardenId'
 import { missedCopy } from './server/storage/missedCopy'
 
 const PAGE_METHODS = ['GET', 'HEAD']
@@ -24,6 +26,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       if ('signInAt' in admitted) return context.redirect(admitted.signInAt, 303)
       if (isApi(url.pathname)) throw new NotFound('Nothing is answered at this address.')
       context.locals.visitor = admitted
+      context.locals.garden = gardenId(readConfig().dataFolder)
       if (admitted.may === 'manage') {
         context.locals.missedCopy = missedCopy()
         context.locals.mends = await unseenMends(await database())

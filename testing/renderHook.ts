@@ -75,7 +75,11 @@ export interface Request {
   readonly body: unknown
   /** By which a server knows it again. */
   readonly id: string | null
+  /** The garden that was looked at; null where none was told. */
+  readonly garden: string | null
   readonly signal: AbortSignal | null
+  /** More of it has gone out. */
+  readonly goOn: () => void
   /** Answers it; a status of 0 is a connection that broke. */
   readonly answer: (status: number, body?: unknown) => void
 }
@@ -84,6 +88,9 @@ export interface Request {
 export function catchRequests(): { readonly made: Request[]; readonly restore: () => void } {
   const real = globalThis.fetch
   const made: Request[] = []
+  const seen = globalThis as { XMLHttpRequest?: unknown }
+  const realRequest = seen.XMLHttpRequest
+  seen.XMLHttpRequest = requestsInto(made)
   globalThis.fetch = ((address: string, init: RequestInit = {}) =>
     new Promise<Response>((resolve, reject) => {
       const { signal = null, method = 'GET', body } = init
@@ -93,7 +100,9 @@ export function catchRequests(): { readonly made: Request[]; readonly restore: (
         address: String(address),
         body: typeof body === 'string' ? JSON.parse(body) : null,
         id: new Headers(init.headers).get('idempotency-key'),
+        garden: new Headers(init.headers).get('innings-garden'),
         signal,
+        goOn: () => {},
         answer: (status, answered = {}) =>
           status === 0
             ? reject(new TypeError('the connection broke'))
@@ -104,7 +113,47 @@ export function catchRequests(): { readonly made: Request[]; readonly restore: (
     made,
     restore: () => {
       globalThis.fetch = real
+      seen.XMLHttpRequest = realRequest
     },
+  }
+}
+
+/** The older kind of request, as far as the outbox asks it. */
+function requestsInto(made: Request[]) {
+  return class {
+    upload: { onprogress?: () => void } = {}
+    status = 0
+    responseText = ''
+    onload?: () => void
+    onerror?: () => void
+    onabort?: () => void
+    #asked = { method: '', address: '' }
+    readonly #headers = new Headers()
+    open(method: string, address: string): void {
+      this.#asked = { method, address }
+    }
+    setRequestHeader(name: string, value: string): void {
+      this.#headers.set(name, value)
+    }
+    abort(): void {
+      this.onabort?.()
+    }
+    send(text: string): void {
+      made.push({
+        ...this.#asked,
+        body: JSON.parse(text),
+        id: this.#headers.get('idempotency-key'),
+        garden: this.#headers.get('innings-garden'),
+        signal: null,
+        goOn: () => this.upload.onprogress?.(),
+        answer: (status, answered = {}) => {
+          this.status = status
+          this.responseText = typeof answered === 'string' ? answered : JSON.stringify(answered)
+          if (status === 0) this.onerror?.()
+          else this.onload?.()
+        },
+      })
+    }
   }
 }
 

@@ -16,6 +16,7 @@ import { copyFile, pruneCopies } from './storage/copies'
 import { openEngine } from './storage/engine'
 import { FlushedFiles } from './storage/flushedFiles'
 import { keepReserve, requireSpaceToStart } from './storage/freeSpace'
+import { renewGardenId } from './storage/gardenId'
 import { type FolderLock, lockFolder } from './storage/lock'
 import { makeDatabase } from './storage/makeDatabase'
 import { packCopy } from './storage/packCopy'
@@ -71,7 +72,10 @@ async function open(): Promise<Opened> {
   try {
     const isNew = !findGarden(dataFolder)
     requireSpaceToStart(dataFolder, isNew)
-    if (isNew) await makeDatabase(dataFolder, fillNew)
+    if (isNew) {
+      await makeDatabase(dataFolder, fillNew)
+      renewGardenId(dataFolder)
+    }
     const reserve = keepReserve(dataFolder)
     reserve.renew()
     const client = await openGarden(dataFolder, reserve.giveUp)

@@ -15,6 +15,7 @@ import { summarizeChangedLots } from './lots'
 import { problemResponse, Refused } from './problem'
 import { readJson } from './readJson'
 import { requireSpaceToWrite } from './storage/freeSpace'
+import { requireThisGarden } from './thisGarden'
 import { validate } from './validate'
 
 const TAG_LETTERS = 22
@@ -93,6 +94,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
       }
       const open = await opened()
       if (isReading || spec.besideGarden) return json(await answer(open.db), request)
+      requireThisGarden(request, open.dataFolder)
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
       const written = await open.db.transaction((tx) => {

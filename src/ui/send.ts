@@ -1,4 +1,5 @@
 import type { Problem } from '../messages/problem'
+import { GARDEN_HEADER, gardenHere } from './gardenHere'
 import { createSendOnce } from './sendOnce'
 import { common as commonWords } from './texts/common'
 
@@ -37,7 +38,11 @@ async function attempt<T>(
   try {
     const response = await fetch(address, {
       method,
-      headers: { 'content-type': 'application/json', ...(id ? { 'idempotency-key': id } : {}) },
+      headers: {
+        'content-type': 'application/json',
+        ...(gardenHere() ? { [GARDEN_HEADER]: gardenHere() } : {}),
+        ...(id ? { 'idempotency-key': id } : {}),
+      },
       body,
     })
     const answer: unknown = await response.json()

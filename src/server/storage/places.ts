@@ -13,6 +13,8 @@ export function placesIn(dataFolder: string) {
     reserve: path.join(dataFolder, 'reserve'),
     /** Who may come in. */
     access: path.join(dataFolder, 'access.json'),
+    /** Which garden this is; another one after a copy was put back. */
+    identity: path.join(dataFolder, 'garden-id'),
     lock: path.join(dataFolder, 'innings.lock'),
   } as const
 }

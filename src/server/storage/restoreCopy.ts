@@ -6,6 +6,7 @@ import { checkGarden } from './checkGarden'
 import { type Copy, listCopies } from './copies'
 import { flush, flushFolder } from './flushFolder'
 import { freeBytes, megabytes, NEW_NEEDS_BYTES } from './freeSpace'
+import { renewGardenId } from './gardenId'
 import { lockFolder } from './lock'
 import { unpackDatabase } from './packFolder'
 import { placesIn } from './places'
@@ -70,6 +71,7 @@ function swap(dataFolder: string, at: Date): string | null {
   const wasThere = existsSync(database)
   if (wasThere) renameSync(database, keptIn)
   renameSync(restoring, database)
+  renewGardenId(dataFolder)
   flush(dataFolder)
   return wasThere ? keptIn : null
 }

@@ -24,8 +24,15 @@ export interface Entry extends NewEntry {
   /** Its place in the queue: what was entered first is sent first. */
   readonly order: number
   readonly enteredAtMs: number
+  /** The garden it was entered in; entries of earlier versions tell none. */
+  readonly garden?: string
   /** Why it was not taken; it waits for a decision then, and lets the others pass. */
   readonly problem: Problem | null
+}
+
+/** A photo: it takes minutes where the rest takes a moment, so that it goes apart and last. */
+export function isBulky({ body }: Pick<Entry, 'body'>): boolean {
+  return typeof body === 'object' && body !== null && 'jpeg' in body
 }
 
 /** What became of an entry. */

@@ -1,20 +1,11 @@
-import type { Problem } from '../../messages/problem'
+import { gardenHere } from '../gardenHere'
 import { newId } from '../newId'
-import type { Entry } from './entry'
-import {
-  type Answered,
-  createOutbox,
-  type Means,
-  type News,
-  type Outbox,
-  type Told,
-} from './outbox'
+import { createOutbox, type Means, type News, type Outbox, type Told } from './outbox'
+import { post } from './post'
 import { openStore } from './store'
-import { keepTold } from './toldHere'
 
 const AGAIN_MS = 4_000
 const LONGEST_AGAIN_MS = 30_000
-const ANSWER_WITHIN_MS = 20_000
 const MOST_TOLD = 200
 
 /**
@@ -28,6 +19,7 @@ export async function makeOutbox(channel: BroadcastChannel | null): Promise<Outb
     now: Date.now,
     newId,
     post,
+    garden: gardenHere,
     later: (work, ms) => setTimeout(work, ms),
     ...wire(channel),
   })
@@ -107,28 +99,4 @@ function keepSending(outbox: Outbox): void {
     if (document.visibilityState === 'visible') now()
   })
   now()
-}
-
-/** How long ago it was entered is told, not when: a clock that is wrong is wrong at both ends. */
-async function post(entry: Entry): Promise<Answered> {
-  const { method, address, body, id, enteredAtMs } = entry
-  try {
-    const response = await fetch(address, {
-      method,
-      headers: {
-        'content-type': 'application/json',
-        'idempotency-key': id,
-        'entered-ago-ms': String(Math.max(0, Math.round(Date.now() - enteredAtMs))),
-      },
-      body: JSON.stringify(body),
-      signal: AbortSignal.timeout(ANSWER_WITHIN_MS),
-    })
-    const answer: unknown = await response.json()
-    if (!response.ok) return { ok: false, problem: answer as Problem }
-    // Before it leaves the queue: it may be the last thing that this page does.
-    keepTold(Date.now(), { kind: 'answered', entry, data: answer })
-    return { ok: true, data: answer }
-  } catch {
-    return null
-  }
 }

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import fc from 'fast-check'
-import type { Entry, NewEntry } from './entry'
+import { type Entry, isBulky, type NewEntry } from './entry'
 import { type Answered, createOutbox, type News } from './outbox'
 import { memoryStore } from './store'
 
@@ -26,6 +26,7 @@ function browser() {
   const ids = new Set<string>()
   const world = {
     nowMs: 0,
+    garden: 'this one',
     isOnline: true,
     /** The answer is lost on its way back. */
     losesAnswers: false,
@@ -33,7 +34,7 @@ function browser() {
     patience: [] as (() => void)[],
     done,
     store,
-    async page(holder: string, line?: () => Promise<Answered>) {
+    async page(holder: string, line?: (entry: Entry) => Promise<Answered>) {
       let isClosed = false
       let mine: (news: News) => void = () => {}
       const outbox = await createOutbox({
@@ -41,9 +42,10 @@ function browser() {
         holder,
         now: () => world.nowMs,
         newId: () => `${holder}-${Math.random().toString(36).slice(2)}`,
+        garden: () => world.garden,
         post: async (entry) => {
           if (isClosed) return new Promise<Answered>(() => {})
-          if (line) return line()
+          if (line) return line(entry)
           await Promise.resolve()
           if (!world.isOnline) return null
           const answer = world.answer(entry)
@@ -272,4 +274,78 @@ test('whatever is cut and whenever: all that was entered is done once, in the or
     ),
     { numRuns: 150, seed: 18 },
   )
+})
+
+const photo = (title: string): NewEntry => ({
+  ...what(title, `photo of ${title}`),
+  body: { jpeg: 'x' },
+})
+
+test('photos go last and apart: a slow one holds nothing else up, and is not sent twice', async () => {
+  const world = browser()
+  world.isOnline = false
+  const page = await world.page('a')
+  void page.add(photo('first photo'))
+  await turn()
+  void page.add(what('a score'))
+  await turn()
+  world.isOnline = true
+  let arrived: (answer: Answered) => void = () => {}
+  const slow = await world.page('b', (entry) =>
+    isBulky(entry) ? new Promise((resolve) => (arrived = resolve)) : Promise.resolve(null),
+  )
+  void slow.flush()
+  await turn()
+  await page.flush()
+  assert.deepEqual(world.done, ['a score'])
+  void page.add(what('another'))
+  await turn()
+  assert.deepEqual(world.done, ['a score', 'another'])
+  arrived({ ok: true, data: 'taken' })
+})
+
+test('what fails there for good stops nothing else but what was entered of the same thing, and is told in the end', async () => {
+  const world = browser()
+  const page = await world.page('a')
+  const said: string[] = []
+  world.answer = ({ title }) => {
+    said.push(title)
+    return title === 'broken' ? refusal(500, 'unexpected') : { ok: true, data: 'taken' }
+  }
+  void page.add(what('broken', 'pot/1'))
+  await turn()
+  void page.add(what('behind it', 'pot/1'))
+  await turn()
+  void page.add(what('of another pot', 'pot/2'))
+  await turn()
+  assert.deepEqual(world.done, ['of another pot'])
+  assert.equal(page.isLate(), true)
+  for (let round = 0; round < 6; round++) await page.flush()
+  assert.deepEqual(world.done, ['of another pot', 'behind it'])
+  assert.equal(page.entries()[0]?.problem?.status, 500)
+})
+
+test('an entry tells the garden it was made in; refused by another, it is sent there only when somebody says so', async () => {
+  const world = browser()
+  world.isOnline = false
+  const page = await world.page('a')
+  void page.add(what('a score'))
+  await turn()
+  assert.equal(page.entries()[0]?.garden, 'this one')
+  world.garden = 'restored'
+  world.isOnline = true
+  const asked: Entry[] = []
+  world.answer = (entry) => {
+    asked.push(entry)
+    return entry.garden === 'restored' ? { ok: true, data: 'taken' } : refusal(409, 'other-garden')
+  }
+  await page.flush()
+  await page.flush()
+  assert.deepEqual(world.done, [])
+  const [kept] = page.entries()
+  assert.equal(kept?.problem?.code, 'other-garden')
+  assert.ok(kept)
+  await page.again(kept)
+  assert.deepEqual(world.done, ['a score'])
+  assert.notEqual(asked.at(-1)?.id, asked[0]?.id)
 })

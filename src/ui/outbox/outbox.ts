@@ -1,6 +1,6 @@
 import type { Problem } from '../../messages/problem'
-import type { Entry, Hold, NewEntry, Outcome } from './entry'
-import type { Store } from './store'
+import { type Entry, type Hold, isBulky, type NewEntry, type Outcome } from './entry'
+import type { Lane, Store } from './store'
 
 /** What came back for an entry; null where nothing did. */
 export type Answered =
@@ -50,7 +50,10 @@ export interface Means {
   readonly holder: string
   readonly now: () => number
   readonly newId: () => string
-  readonly post: (entry: Entry) => Promise<Answered>
+  /** The garden that this page shows. */
+  readonly garden: () => string
+  /** @param onProgress called while more of it arrives */
+  readonly post: (entry: Entry, onProgress: () => void) => Promise<Answered>
   readonly tell: (news: News) => void
   readonly hear: (listener: (news: News) => void) => void
   readonly later: (work: () => void, ms: number) => void
@@ -60,6 +63,9 @@ export interface Means {
 const TURN_MS = 30_000
 /** An entry that got no answer within this time is told as waiting. */
 const PATIENCE_MS = 2_500
+const LANES: readonly Lane[] = ['light', 'bulky']
+/** What fails there so often in a row fails for good: somebody has to decide. */
+const MOST_FAILURES = 6
 
 interface Asked {
   readonly settle: (outcome: Outcome<unknown>) => void
@@ -73,8 +79,9 @@ interface Asked {
 export async function createOutbox(means: Means): Promise<Outbox> {
   const { store, holder, now, newId, post } = means
   let entries: readonly Entry[] = await store.all()
-  let hold: Hold = null
-  let sending: Promise<void> | null = null
+  const holds: Record<Lane, Hold> = { light: null, bulky: null }
+  const sending = new Map<Lane, Promise<void>>()
+  const failures = new Map<string, number>()
   const listeners = new Set<() => void>()
   const ears = new Set<(news: News) => void>()
   const asked = new Map<string, Asked>()
@@ -90,8 +97,8 @@ export async function createOutbox(means: Means): Promise<Outbox> {
     notify()
   }
 
-  function setHold(next: Hold): void {
-    hold = next
+  function setHold(lane: Lane, next: Hold): void {
+    holds[lane] = next
     notify()
   }
 
@@ -120,26 +127,45 @@ export async function createOutbox(means: Means): Promise<Outbox> {
   })
 
   async function flush(): Promise<void> {
-    sending ??= sendAll().finally(() => {
-      sending = null
-    })
-    await sending
+    await Promise.all(LANES.map(flushLane))
   }
 
-  async function sendAll(): Promise<void> {
-    while (await store.takeTurn(holder, now(), now() + TURN_MS)) {
-      const next = (await store.all()).find(({ problem }) => problem === null)
+  async function flushLane(lane: Lane): Promise<void> {
+    const now = sending.get(lane) ?? sendAll(lane).finally(() => sending.delete(lane))
+    sending.set(lane, now)
+    await now
+  }
+
+  /** Sends a lane in its order. What fails there is left for later, with what was entered of the same thing behind it. */
+  async function sendAll(lane: Lane): Promise<void> {
+    const renew = () => store.takeTurn(holder, now(), now() + TURN_MS, lane)
+    const left = new Set<string>()
+    while (await renew()) {
+      const next = (await store.all()).find(
+        (one) => one.problem === null && laneOf(one) === lane && !left.has(one.about),
+      )
       if (!next) {
-        setHold(null)
+        setHold(lane, left.size > 0 ? 'no answer' : null)
         break
       }
-      const answer = await post(next)
-      const held = holdOf(answer)
-      setHold(held)
+      const answer = await post(next, () => void renew())
+      if (isFailure(answer) && !hasFailedForGood(next)) {
+        left.add(next.about)
+        continue
+      }
+      const held = isFailure(answer) ? null : holdOf(answer)
+      setHold(lane, held)
       if (held || !answer) break
+      failures.delete(next.id)
       await settle(next, answer)
     }
-    await store.takeTurn(holder, now(), 0)
+    await store.takeTurn(holder, now(), 0, lane)
+  }
+
+  function hasFailedForGood({ id }: Entry): boolean {
+    const count = (failures.get(id) ?? 0) + 1
+    failures.set(id, count)
+    return count >= MOST_FAILURES
   }
 
   async function settle(entry: Entry, answer: NonNullable<Answered>): Promise<void> {
@@ -176,9 +202,11 @@ export async function createOutbox(means: Means): Promise<Outbox> {
 
   return {
     entries: () => entries,
-    hold: () => hold,
+    hold: () => holds.light ?? holds.bulky,
     isLate: () =>
-      entries.some(({ id, problem }) => problem === null && (hold !== null || overdue.has(id))),
+      entries.some(
+        (one) => one.problem === null && (holds[laneOf(one)] !== null || overdue.has(one.id)),
+      ),
     isForgetful: () => entries.length > 0 && !store.isLasting,
     subscribe(listener) {
       listeners.add(listener)
@@ -191,20 +219,23 @@ export async function createOutbox(means: Means): Promise<Outbox> {
     async add(what, hasForm = false) {
       const id = what.id ?? newId()
       const outcome = outcomeOf(id, hasForm)
-      await store.add({ ...what, id, enteredAtMs: now(), problem: null })
+      await store.add({ ...what, id, enteredAtMs: now(), garden: means.garden(), problem: null })
       await refresh()
       means.tell({ kind: 'changed' })
-      void flush().then(() => {
+      const lane = laneOf(what)
+      void flushLane(lane).then(() => {
         // It may have come when the last one had just been looked for.
-        if (hold === null && entries.some((one) => one.id === id)) void flush()
+        if (holds[lane] === null && entries.some((one) => one.id === id)) void flushLane(lane)
       })
       return outcome as Promise<Outcome<never>>
     },
     flush,
     async again(entry, body = entry.body) {
-      // Changed, it is another request.
-      const id = body === entry.body ? entry.id : newId()
-      await store.put({ ...entry, id, body, problem: null })
+      // Changed, or of another garden, it is another request; whoever sends it again means the garden that is here.
+      const garden = means.garden()
+      const id = body === entry.body && garden === entry.garden ? entry.id : newId()
+      failures.delete(entry.id)
+      await store.put({ ...entry, id, body, garden, problem: null })
       await refresh()
       await flush()
     },
@@ -216,11 +247,22 @@ export async function createOutbox(means: Means): Promise<Outbox> {
   }
 }
 
+function laneOf(entry: Pick<Entry, 'body'>): Lane {
+  return isBulky(entry) ? 'bulky' : 'light'
+}
+
+/** Something went wrong with this one there: others may pass. What says that it has no room or no time holds all. */
+function isFailure(answer: Answered): boolean {
+  if (!answer || answer.ok) return false
+  const { status } = answer.problem
+  return status >= 500 && status !== 503 && status !== 507
+}
+
 /** What comes back without an answer is tried again; who has to sign in does so first. */
 function holdOf(answer: Answered): Hold {
   if (!answer) return 'no answer'
   if (answer.ok) return null
   const { status, code } = answer.problem
   if (code === 'sign-in') return 'sign in'
-  return status === 0 || status >= 500 || status === 429 ? 'no answer' : null
+  return status === 0 || status === 503 || status === 507 || status === 429 ? 'no answer' : null
 }

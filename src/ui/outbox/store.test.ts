@@ -42,14 +42,17 @@ test('entries are there in their order when the page comes again', async () => {
 
 test('of two pages one has the turn, until it gives it back or its time is over', async () => {
   const [one, two] = [await openStore(), await openStore()]
-  const [first, second] = await Promise.all([one.takeTurn('a', 0, 30), two.takeTurn('b', 0, 30)])
+  const [first, second] = await Promise.all([
+    one.takeTurn('a', 0, 30, 'light'),
+    two.takeTurn('b', 0, 30, 'light'),
+  ])
   assert.deepEqual([first, second].filter(Boolean).length, 1)
   const [holder, other] = first ? ['a', 'b'] : ['b', 'a']
-  assert.equal(await one.takeTurn(holder, 10, 40), true, 'renewed')
-  assert.equal(await two.takeTurn(other, 39, 70), false)
-  assert.equal(await two.takeTurn(other, 40, 70), true)
-  assert.equal(await two.takeTurn(other, 50, 0), true)
-  assert.equal(await one.takeTurn(holder, 51, 80), true)
+  assert.equal(await one.takeTurn(holder, 10, 40, 'light'), true, 'renewed')
+  assert.equal(await two.takeTurn(other, 39, 70, 'light'), false)
+  assert.equal(await two.takeTurn(other, 40, 70, 'light'), true)
+  assert.equal(await two.takeTurn(other, 50, 0, 'light'), true)
+  assert.equal(await one.takeTurn(holder, 51, 80, 'light'), true)
 })
 
 test('what the disk has no room for is kept by the page, in its place of the queue', async () => {
@@ -63,7 +66,7 @@ test('what the disk has no room for is kept by the page, in its place of the que
   const kept = await store.add(entry('while full'))
   assert.equal(store.isLasting, false)
   assert.deepEqual(await titles(store), ['before', 'while full'])
-  assert.equal(await store.takeTurn('a', 0, 30), true, 'sending goes on')
+  assert.equal(await store.takeTurn('a', 0, 30, 'light'), true, 'sending goes on')
   const problem = { detail: 'Refused.' } as Entry['problem']
   const [before] = await store.all()
   await store.put({ ...(before as Entry), problem })

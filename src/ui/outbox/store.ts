@@ -15,8 +15,11 @@ export interface Store {
    * Takes the right to send for some time, renews it, or finds that another page has it.
    * @param untilMs 0 gives it back
    */
-  takeTurn(holder: string, nowMs: number, untilMs: number): Promise<boolean>
+  takeTurn(holder: string, nowMs: number, untilMs: number, lane: Lane): Promise<boolean>
 }
+
+/** What is light and what is bulky go apart, each in its order. */
+export type Lane = 'light' | 'bulky'
 
 interface Tables extends DBSchema {
   entries: { key: number; value: Entry }
@@ -26,7 +29,8 @@ interface Tables extends DBSchema {
 const NAME = 'innings-outbox'
 const VERSION = 1
 const OPEN_WITHIN_MS = 4000
-const TURN = 'turn'
+/** By lane; the light one had no name at first. */
+const TURNS: Readonly<Record<Lane, string>> = { light: 'turn', bulky: 'turn-bulky' }
 
 /** The page's own database; where the browser allows none, or its disk is full, the memory of the page. */
 export async function openStore(): Promise<Store> {
@@ -82,14 +86,14 @@ function lastingStore(db: IDBPDatabase<Tables>): Store {
       await spare.remove(entry)
       await db.delete('entries', entry.order)
     },
-    async takeTurn(holder, nowMs, untilMs) {
+    async takeTurn(holder, nowMs, untilMs, lane) {
       try {
         // One transaction: two pages cannot both find it free.
         const tx = db.transaction('turns', 'readwrite')
         tx.done.catch(() => undefined)
-        const turn = await tx.store.get(TURN)
+        const turn = await tx.store.get(TURNS[lane])
         const isFree = !turn || turn.holder === holder || turn.untilMs <= nowMs
-        if (isFree) await tx.store.put({ holder, untilMs }, TURN)
+        if (isFree) await tx.store.put({ holder, untilMs }, TURNS[lane])
         await tx.done
         return isFree
       } catch {
@@ -105,7 +109,7 @@ export function memoryStore(): Store & { readonly isEmpty: boolean; has(entry: E
   const entries = new Map<number, Entry>()
   // Behind whatever the database holds.
   let order = Number.MAX_SAFE_INTEGER / 2
-  let turn = { holder: '', untilMs: 0 }
+  const turns = new Map<Lane, { readonly holder: string; readonly untilMs: number }>()
   return {
     isLasting: false,
     get isEmpty() {
@@ -125,9 +129,10 @@ export function memoryStore(): Store & { readonly isEmpty: boolean; has(entry: E
     async remove({ order: place }) {
       entries.delete(place)
     },
-    async takeTurn(holder, nowMs, untilMs) {
-      const isFree = turn.holder === holder || turn.untilMs <= nowMs
-      if (isFree) turn = { holder, untilMs }
+    async takeTurn(holder, nowMs, untilMs, lane) {
+      const turn = turns.get(lane)
+      const isFree = !turn || turn.holder === holder || turn.untilMs <= nowMs
+      if (isFree) turns.set(lane, { holder, untilMs })
       return isFree
     },
   }

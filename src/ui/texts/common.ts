@@ -23,6 +23,8 @@ export const common = {
   },
   lotNumber: (id: number) => `lot ${id}`,
   skip: 'Skip to the page',
+  refusedOnTheWay: (status: number) =>
+    `Something between this device and Innings did not let it through (${status}). Try it again, or look at it with whoever runs the network.`,
   noAnswer: 'Innings did not answer. What you typed is still here; try again in a moment.',
   ppmFactor: (ppm: number) => `${ppm} ppm`,
   echo: (typed: string, written: string) =>
