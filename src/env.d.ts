@@ -17,6 +17,8 @@ declare namespace App {
     garden?: string
     /** Told on every page to who can do something about it. */
     missedCopy?: import('./messages/site').MissedCopy | null
+    /** Rows that were lost, told until the garden is whole. */
+    lostRows?: import('./messages/site').LostRowsView | null
     /** Litres that an update took out of ledgers, until who manages has seen it. */
     mends?: readonly import('./messages/media/audit').MendView[]
   }

@@ -8,6 +8,7 @@ import { securityHeaders } from './server/headers'
 import { requireOwnHost } from './server/hosts'
 import { problemOf, problemResponse, Refused, tellFailure } from './server/problem'
 import { gardenId } from './server/storage/gardenId'
+import { lostRows } from './server/storage/lostRows'
 import { missedCopy } from './server/storage/missedCopy'
 
 const PAGE_METHODS = ['GET', 'HEAD']
@@ -29,6 +30,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       context.locals.garden = gardenId(readConfig().dataFolder)
       if (admitted.may === 'manage') {
         context.locals.missedCopy = missedCopy()
+        context.locals.lostRows = lostRows()
         context.locals.mends = await unseenMends(await database())
       }
     }

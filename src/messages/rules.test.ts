@@ -2,7 +2,19 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import fc from 'fast-check'
 import type Joi from 'joi'
-import { cleanText, day, id, key, line, lines, litres, litresOrNone, moment, zone } from './rules'
+import {
+  cleanText,
+  day,
+  id,
+  key,
+  line,
+  lines,
+  litres,
+  litresOrNone,
+  moment,
+  version,
+  zone,
+} from './rules'
 
 const taken = (schema: Joi.Schema, value: unknown) => {
   const { error, value: kept } = schema.validate(value, { convert: false })
@@ -67,6 +79,9 @@ test('days and moments are real ones from 1900 to 2200', () => {
 test('numbers of rows, keys and zones are such that can be there', () => {
   assert.equal(taken(id('The lot'), 2 ** 31 - 1), 2 ** 31 - 1)
   for (const value of [0, -1, 1.5, 2 ** 31, '7']) assert.equal(taken(id('The lot'), value), null)
+  // The version that follows has to fit into its column.
+  assert.equal(taken(version(), 2 ** 31 - 2), 2 ** 31 - 2)
+  assert.equal(taken(version(), 2 ** 31 - 1), null)
   assert.equal(taken(key('The crop'), 'dwarf-bean'), 'dwarf-bean')
   for (const value of ['', '../etc', 'a b', '<b>', 'x'.repeat(61)]) {
     assert.equal(taken(key('The crop'), value), null, value)

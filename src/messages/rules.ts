@@ -46,7 +46,13 @@ export function ids(label: string, most: number): Joi.StringSchema {
 
 /** The version a row had when it was read; 0 where it was not written yet. */
 export function version(least: 0 | 1 = 1): Joi.NumberSchema {
-  return Joi.number().integer().min(least).max(LARGEST_ID).required().label('The version')
+  // The next one has to fit into its column as well.
+  return Joi.number()
+    .integer()
+    .min(least)
+    .max(LARGEST_ID - 1)
+    .required()
+    .label('The version')
 }
 
 /** The name of a row of the shipped tables, such as "perlite-coarse". */

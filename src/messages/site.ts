@@ -20,6 +20,19 @@ export interface MissedCopy {
   readonly day: string
   /** Of the disk, as it is written; null where it was not for want of room. */
   readonly room: { readonly free: string; readonly needed: string } | null
+  /** It was taken, and could not be brought to the second folder. */
+  readonly isHere: boolean
+}
+
+/** Rows that nobody can have removed and that are not there any more. */
+export interface LostRowsView {
+  /** Of the copy that holds them, by which it is put back. */
+  readonly copy: string
+  readonly tables: readonly {
+    readonly table: string
+    readonly now: number
+    readonly before: number
+  }[]
 }
 
 /** Where on the globe the pots stand, as far as days, times and the growing year go. */

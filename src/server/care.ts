@@ -8,6 +8,7 @@ import { type Opened, opened } from './database'
 import { logFailure, newFailureId } from './log'
 import { summarizeAllLots } from './lots'
 import { lull } from './lull'
+import { bringCopies } from './storage/bringCopies'
 import { listCopies } from './storage/copies'
 import { freeBytes, megabytes, WRITE_NEEDS_BYTES } from './storage/freeSpace'
 import { missedCopy, tellMissedCopy } from './storage/missedCopy'
@@ -67,17 +68,22 @@ async function shortenLog({ client }: Opened, { dataFolder }: Config): Promise<v
   if (segments.length > SEGMENTS_BEFORE_CHECKPOINT) await client.exec('checkpoint')
 }
 
-async function copyOfToday({ client, db }: Opened, { dataFolder }: Config): Promise<void> {
+async function copyOfToday(
+  { client, db }: Opened,
+  { dataFolder, copiesTo }: Config,
+): Promise<void> {
   const { timeZone } = await readSite(db)
   const today = dayAt(timeZone, now())
-  if (listCopies(dataFolder).some(({ name }) => name === today)) return tellMissedCopy(null)
+  if (listCopies(dataFolder).some(({ name }) => name === today)) {
+    return bringAlong(dataFolder, today, copiesTo)
+  }
   // The files are copied aside, packed, and unpacked again: room for two of the three, and for what is written meanwhile.
   const needed = 2 * bytesOf(placesIn(dataFolder).database) + WRITE_NEEDS_BYTES
   const free = freeBytes(dataFolder)
   if (free < needed) {
     const isTold = missedCopy()?.day === today
     const room = { free: megabytes(free), needed: megabytes(needed) }
-    tellMissedCopy({ day: today, room })
+    tellMissedCopy({ day: today, room, isHere: false })
     if (isTold) return
     throw new Error(
       `No copy could be taken on ${today}: ${room.free} are free where the garden is kept, and it needs ${room.needed}.`,
@@ -85,9 +91,21 @@ async function copyOfToday({ client, db }: Opened, { dataFolder }: Config): Prom
   }
   try {
     await takeCopy(client, dataFolder, today)
+  } catch (error) {
+    tellMissedCopy({ day: today, room: null, isHere: false })
+    throw error
+  }
+  await bringAlong(dataFolder, today, copiesTo)
+}
+
+/** Brings copies to the second folder, where there is one. */
+async function bringAlong(dataFolder: string, day: string, to: string | null): Promise<void> {
+  try {
+    if (to !== null) await bringCopies(dataFolder, to)
     tellMissedCopy(null)
   } catch (error) {
-    tellMissedCopy({ day: today, room: null })
-    throw error
+    const isTold = missedCopy()?.day === day
+    tellMissedCopy({ day, room: null, isHere: true })
+    if (!isTold) throw error
   }
 }

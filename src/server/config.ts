@@ -16,6 +16,8 @@ export interface Config {
   readonly demo: boolean
   /** Whether a copy of the garden is taken each day. */
   readonly dailyCopies: boolean
+  /** A second folder for copies, on another disk or machine; null for none. */
+  readonly copiesTo: string | null
   /** Files of the certificate and its key; null where it answers unencrypted. */
   readonly tls: { readonly certificate: string; readonly key: string } | null
   /** A balance on the network, a simulated one, or none. */
@@ -45,6 +47,7 @@ export function readConfig(env: NodeJS.ProcessEnv = process.env): Config {
     addressHeader: env.INNINGS_ADDRESS_HEADER?.trim().toLowerCase() || null,
     demo: env.INNINGS_DEMO === '1',
     dailyCopies: env.INNINGS_COPIES !== '0',
+    copiesTo: env.INNINGS_COPIES_TO ? path.resolve(env.INNINGS_COPIES_TO) : null,
     balance: balanceOf(env),
     tls: tlsFiles(env),
     fixedNow,

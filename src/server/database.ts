@@ -11,17 +11,20 @@ import * as schema from '../data/schema'
 import { now } from './clock'
 import { type Config, readConfig } from './config'
 import { summarizeChangedLots } from './lots'
-import { checkGarden } from './storage/checkGarden'
+import { checkGarden, countRows } from './storage/checkGarden'
 import { copyFile, pruneCopies } from './storage/copies'
 import { openEngine } from './storage/engine'
 import { FlushedFiles } from './storage/flushedFiles'
 import { keepReserve, requireSpaceToStart } from './storage/freeSpace'
 import { renewGardenId } from './storage/gardenId'
 import { type FolderLock, lockFolder } from './storage/lock'
+import { tellLostRows } from './storage/lostRows'
 import { makeDatabase } from './storage/makeDatabase'
 import { packCopy } from './storage/packCopy'
+import { findDamagedPage } from './storage/pageHeaders'
 import { placesIn } from './storage/places'
 import { damaged, findGarden, requireDataFolder } from './storage/requireFolder'
+import { forgetRowsOfCopy, lostSince, readRowsOfCopy } from './storage/rowsOfCopy'
 import { StartError } from './storage/startError'
 import { summarizeTrials } from './trials'
 
@@ -71,7 +74,8 @@ async function open(): Promise<Opened> {
   const lock = await lockFolder(dataFolder)
   try {
     const isNew = !findGarden(dataFolder)
-    requireSpaceToStart(dataFolder, isNew)
+    const full = requireSpaceToStart(dataFolder, isNew)
+    if (full) process.stderr.write(`${full}\n`)
     if (isNew) {
       await makeDatabase(dataFolder, fillNew)
       renewGardenId(dataFolder)
@@ -105,9 +109,32 @@ async function openGarden(dataFolder: string, giveUp: () => boolean): Promise<PG
   try {
     const client = await openEngine(folder, new FlushedFiles(folder, onFull))
     await client.query('select 1')
+    await requireSound(client, dataFolder)
     return client
-  } catch {
+  } catch (error) {
+    if (error instanceof StartError) throw error
     throw damaged(dataFolder, 'its database is damaged')
+  }
+}
+
+/**
+ * Damage that the engine itself would not notice: pages that were cut or overwritten are refused; rows that the newest
+ * copy holds and that are gone are told to the manager on every page.
+ */
+async function requireSound(client: PGlite, dataFolder: string): Promise<void> {
+  const found = findDamagedPage(placesIn(dataFolder).database)
+  if (found) {
+    await client.close().catch(() => {})
+    throw damaged(dataFolder, found)
+  }
+  const last = readRowsOfCopy(dataFolder)
+  if (!last) return tellLostRows(null)
+  const lost = lostSince(await countRows(client), last.rows)
+  tellLostRows(lost.length > 0 ? { copy: last.name, tables: lost } : null)
+  if (lost.length > 0) {
+    process.stderr.write(
+      `Fewer rows are in the garden than in its copy of ${last.name} (${lost.map(({ table, now, before }) => `${table}: ${now} of ${before}`).join(', ')}): "npm run restore -- ${last.name}" puts that back.\n`,
+    )
   }
 }
 
@@ -146,6 +173,7 @@ export async function applyMigrations(
   const next = journal.entries[applied]
   if (next && applied > 0) {
     await copyBeforeUpdate(client, folder, `before-${next.tag}`)
+    forgetRowsOfCopy(folder)
   }
   await migrate(db, { migrationsFolder })
 }

@@ -24,7 +24,8 @@ export function refuseField(field: string, message: string): never {
   throw new Refused(422, 'not-valid', message, [{ field, message }])
 }
 
-const DISK_FULL = '53100'
+/** Of the engine, and of files beside the garden. */
+const DISK_FULL = ['53100', 'ENOSPC', 'EDQUOT']
 
 /** Whatever was thrown, as a problem (RFC 9457) with a stable code and a sentence; bugs tell nothing of the inside. */
 export function problemOf(error: unknown): Problem {
@@ -46,7 +47,7 @@ export function problemOf(error: unknown): Problem {
   if (error instanceof Conflict) {
     return problem(409, 'conflict', error.message, { current: error.details })
   }
-  if (sqlStateOf(error) === DISK_FULL) {
+  if (DISK_FULL.includes(sqlStateOf(error) ?? '')) {
     const sentence = 'The disk is full. Nothing was saved; free some space, then send it again.'
     return problem(507, 'disk-full', sentence)
   }

@@ -34,6 +34,9 @@ export interface Words {
 }
 
 const LEFT_OUT = 0.3
+/** Of all that has a lowest and a highest: where rules and columns end is where they differ. */
+const EDGE = 0.1
+const LONGEST_EDGE = 60
 const NULL = 0.15
 const MOST_ITEMS = 4
 const ALL_THE_SAME = 0.1
@@ -96,9 +99,13 @@ function makeObject(described: Described, words: Words, random: Random): unknown
 
 function makeArray(described: Described, words: Words, random: Random): unknown {
   const least = limitOf(described, 'min') ?? 0
-  const most = Math.min(limitOf(described, 'max') ?? MOST_ITEMS, Math.max(least, MOST_ITEMS))
+  const allowed = limitOf(described, 'max') ?? MOST_ITEMS
+  const isEdge = random() < EDGE
+  const most = Math.min(allowed, isEdge ? LONGEST_EDGE : Math.max(least, MOST_ITEMS))
   const item = described.items?.[0] ?? { type: 'string' }
-  const made = Array.from({ length: between(random, least, most) }, () => make(item, words, random))
+  const made = Array.from({ length: isEdge ? most : between(random, least, most) }, () =>
+    make(item, words, random),
+  )
   const isUnique = described.rules?.some(({ name }) => name === 'unique') ?? false
   // Mostly each once, where only that is taken.
   if (!isUnique || random() < ALL_THE_SAME) return made
@@ -112,6 +119,7 @@ function makeNumber(described: Described, words: Words, random: Random): number 
   const low = limitOf(described, 'min') ?? limitOf(described, 'greater') ?? -100
   const high = limitOf(described, 'max') ?? 1000
   const label = described.flags?.label ?? ''
+  if (random() < EDGE) return pick(random, [low, high])
   const ids = words.ids[label.toLowerCase().replace(/^the (number of the )?/, '')] ?? []
   if (ids.length > 0 && random() < 0.8) return pick(random, ids)
   // Most rows were never changed, so most requests name the lowest version.
@@ -124,6 +132,11 @@ function makeNumber(described: Described, words: Words, random: Random): number 
 
 function makeText(described: Described, words: Words, random: Random): string {
   const [meta] = described.metas ?? []
+  if (random() < EDGE) {
+    if (meta?.text === 'day') return pick(random, ['1900-01-01', '2200-12-31'])
+    if (meta?.text === 'moment') return pick(random, ['1900-01-01T00:00Z', '2200-12-31T23:59:59Z'])
+    if (meta?.max !== undefined) return 'ß'.repeat(meta.max)
+  }
   const named = words.named[described.flags?.label ?? ''] ?? []
   if (named.length > 0 && random() < 0.8) return pick(random, named)
   switch (meta?.text) {

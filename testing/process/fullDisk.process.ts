@@ -1,6 +1,17 @@
 import assert from 'node:assert/strict'
+import { rmSync } from 'node:fs'
+import path from 'node:path'
 import { test } from 'node:test'
-import { post, refusedStart, start, until } from './application'
+import {
+  MANAGER,
+  post,
+  put,
+  refusedStart,
+  signIn,
+  start,
+  until,
+  withPassphrases,
+} from './application'
 import { fillBut, free, inTime, smallDisk, write } from './smallDisk'
 
 test('a disk that fills: writes are refused in words, reads go on, nothing hangs, and it goes on when there is room', async (t) => {
@@ -24,9 +35,38 @@ test('a disk that fills: writes are refused in words, reads go on, nothing hangs
     assert.equal(await write(server, 0.01), 201, 'with room again')
   }
   await server.stop()
+  rmSync(path.join(folder, 'reserve'), { force: true })
+  fillBut(disk, 26e6)
+  const reading = await start(t, folder)
+  assert.equal((await inTime(fetch(`${reading.address}/lots/2`))).status, 200)
+  assert.equal(await write(reading, 0.01), 507)
+  await reading.stop()
   fillBut(disk, 5e6)
   const said = await refusedStart({ INNINGS_DATA: folder })
   assert.match(said, /The disk of the data folder .* is nearly full: 5.* MB are free, 34 MB/)
+})
+
+test('on a disk without a byte whoever is signed in reads on, and signing in and out is refused in words', async (t) => {
+  const small = await smallDisk(t)
+  if (!small) return
+  const { disk, folder } = small
+  await withPassphrases(folder)
+  const server = await start(t, folder)
+  const cookie = await signIn(server.address, MANAGER)
+  fillBut(disk, 0)
+  // The day it was here is written down with the first page of a day.
+  const page = await inTime(fetch(`${server.address}/lots/2`, { headers: { cookie } }))
+  assert.equal(page.status, 200)
+  for (const refused of [
+    await put(`${server.address}/api/access/sign-in`, { passphrase: MANAGER }),
+    await post(`${server.address}/api/access/sign-out`, {}, { cookie }),
+  ]) {
+    assert.equal(refused.status, 507)
+    const { detail } = (await refused.json()) as { detail: string }
+    assert.match(detail, /The disk is full. Nothing was saved/)
+  }
+  free(disk)
+  assert.equal((await post(`${server.address}/api/access/sign-out`, {}, { cookie })).status, 200)
 })
 
 test('a copy for which there is no room is told to the manager on every page, and taken when there is', async (t) => {

@@ -5,6 +5,7 @@ import { among } from '../among'
 import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
+import { groupBy } from '../groupBy'
 import { forget, keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
 import { nextCodes } from './nextCodes'
@@ -165,6 +166,24 @@ export async function placeLot(
   if (containerIds.length > 0) {
     await db.insert(lotPlaces).values(containerIds.map((containerId) => ({ lotId, containerId })))
   }
+}
+
+/** Takes lots out of all their containers. @returns where each stood */
+export async function emptyLots(
+  db: Database,
+  lotIds: readonly number[],
+): Promise<ReadonlyMap<number, readonly number[]>> {
+  forget('containers')
+  const left = await db
+    .delete(lotPlaces)
+    .where(among(lotPlaces.lotId, lotIds))
+    .returning({ lotId: lotPlaces.lotId, containerId: lotPlaces.containerId })
+  return new Map(
+    [...groupBy(left, ({ lotId }) => lotId)].map(([lotId, places]) => [
+      lotId,
+      places.map(({ containerId }) => containerId).sort((a, b) => a - b),
+    ]),
+  )
 }
 
 /** Puts a filler on the base of a container, of another height, or takes it out: 0. */

@@ -1,4 +1,5 @@
 export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots } from './audit'
+export { bookHeap, type HeapSource } from './bookHeap'
 export {
   findLotIds,
   findLotNames,

@@ -1,6 +1,7 @@
 import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { contentsOf, type LedgerLine, requireBalanced, reversingLine } from '../../core/media'
 import type { MixState } from '../../core/recondition'
+import { among } from '../among'
 import { containersOfLot, placeLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
@@ -243,11 +244,20 @@ export async function writeContents(
   lotId: number,
   ledger: readonly Pick<LedgerLine, 'components'>[],
 ): Promise<void> {
-  await db.delete(lotContents).where(eq(lotContents.lotId, lotId))
-  const { components } = contentsOf(ledger)
-  if (components.length > 0) {
-    await db.insert(lotContents).values(components.map((component) => ({ lotId, ...component })))
-  }
+  await writeContentsOfMany(db, [[lotId, ledger]])
+}
+
+/** The same of many lots at once. */
+export async function writeContentsOfMany(
+  db: Database,
+  ledgers: readonly (readonly [lotId: number, ledger: readonly Pick<LedgerLine, 'components'>[]])[],
+): Promise<void> {
+  const ids = ledgers.map(([lotId]) => lotId)
+  await db.delete(lotContents).where(among(lotContents.lotId, ids))
+  const rows = ledgers.flatMap(([lotId, ledger]) =>
+    contentsOf(ledger).components.map((component) => ({ lotId, ...component })),
+  )
+  if (rows.length > 0) await db.insert(lotContents).values(rows)
 }
 
 export async function insertLines(

@@ -3,11 +3,11 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { NO_LOOK } from '../../core/recondition'
 import { listContainers } from '../../data/containers'
-import { readLot } from '../../data/media'
+import { createLot, readLot, reverseEntry } from '../../data/media'
 import { newFound } from '../lots'
 import { Refused } from '../problem'
 import { batchesPage } from '../recondition'
-import { lotPage, manyFound, newHeap, newTreatment } from '.'
+import { auditPage, lotPage, manyFound, newHeap, newTreatment } from '.'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -116,4 +116,46 @@ test('a heap holds what was found in its pots, not what the ledger thought', asy
   )
   assert.ok(line, 'the difference is booked')
   assert.ok(Math.abs(line.litres) < before.contents.litres)
+})
+
+test('of sixty lots tipped together each is taken back by itself, the last first, and every litre is where it was', async () => {
+  const { db } = garden
+  const ids: number[] = []
+  for (let count = 0; count < 60; count++) {
+    const litres = 5 + count / 10
+    ids.push(
+      await createLot(db, {
+        name: `Old ${count}`,
+        origin: 'unknown',
+        storeBin: `Bin ${count}`,
+        containerIds: [],
+        lines: [
+          {
+            kind: 'filled',
+            litres,
+            components: [{ materialId: count % 2 ? 'coir-pith' : 'all-purpose-mix', litres }],
+            doses: [],
+            note: null,
+          },
+        ],
+        at: NOW,
+      }),
+    )
+  }
+  const before = await auditPage(db)
+  const heap = await newHeap(db, { lots: ids, name: 'Sixty', despite: 'tried here' }, later(20))
+  const lot = await readLot(db, heap.lotId)
+  assert.ok(Math.abs(lot.contents.litres - heap.litres) < 1e-9)
+  assert.ok(Math.abs((await auditPage(db)).unaccountedLitres) < 1e-6)
+  for (const [index, entry] of lot.ledger.toReversed().entries()) {
+    await reverseEntry(db, heap.lotId, entry.id, later(21 + index), null)
+  }
+  const after = await auditPage(db)
+  assert.ok(Math.abs(after.unaccountedLitres) < 1e-6)
+  assert.ok(Math.abs(after.inUseLitres - before.inUseLitres) < 1e-6)
+  for (const [count, id] of ids.entries()) {
+    const one = await readLot(db, id)
+    assert.ok(Math.abs(one.contents.litres - 5 - count / 10) < 1e-9, one.name)
+    assert.equal(one.storeBin, `Bin ${count}`)
+  }
 })

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs'
+import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs'
 import path from 'node:path'
 import { placesIn } from './places'
 
@@ -20,7 +20,8 @@ export interface Copy {
 /** Copies of a garden, newest first. */
 export function listCopies(dataFolder: string): Copy[] {
   const { backups } = placesIn(dataFolder)
-  if (!existsSync(backups)) return []
+  // Something else may stand there under that name.
+  if (!statSync(backups, { throwIfNoEntry: false })?.isDirectory()) return []
   return readdirSync(backups)
     .filter((entry) => entry.endsWith(ENDING) && !entry.startsWith('.'))
     .map((entry) => {

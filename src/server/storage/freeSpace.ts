@@ -7,6 +7,8 @@ import { StartError } from './startError'
 export const SEGMENT_BYTES = 16 * 1024 * 1024
 /** A write may begin a segment while the one before is still kept. */
 export const WRITE_NEEDS_BYTES = 2 * SEGMENT_BYTES
+/** One more segment, and what the engine writes down when it begins. */
+const OPEN_NEEDS_BYTES = SEGMENT_BYTES + 4 * 1024 * 1024
 /** A new database with its first segments. */
 export const NEW_NEEDS_BYTES = 8 * SEGMENT_BYTES
 
@@ -29,14 +31,24 @@ export function requireSpaceToWrite(folder: string): void {
   )
 }
 
-/** @throws StartError where the disk is too full to begin with */
-export function requireSpaceToStart(folder: string, isNew: boolean): void {
+/**
+ * A garden that is there is opened to be read for as long as its engine has room to begin: the reserve is given up for it.
+ * @returns what is to be said where nothing can be written; null where there is room
+ * @throws StartError where the disk is too full to begin with
+ */
+export function requireSpaceToStart(folder: string, isNew: boolean): string | null {
   const needed = isNew ? NEW_NEEDS_BYTES : WRITE_NEEDS_BYTES
+  if (freeBytes(folder) >= needed) return null
+  if (!isNew) rmSync(placesIn(folder).reserve, { force: true })
   const free = freeBytes(folder)
-  if (free >= needed) return
-  throw new StartError(
-    `The disk of the data folder ${folder} is nearly full: ${megabytes(free)} are free, ${megabytes(needed)} are needed. Free some space, or set INNINGS_DATA to a folder on another disk.`,
-  )
+  const full = `The disk of the data folder ${folder} is nearly full: ${megabytes(free)} are free, ${megabytes(needed)} are needed.`
+  if (isNew || free < OPEN_NEEDS_BYTES) {
+    throw new StartError(
+      `${full} Free some space, or set INNINGS_DATA to a folder on another disk.`,
+    )
+  }
+  if (free >= needed) return null
+  return `${full} Everything can be read; nothing is saved until some space is free.`
 }
 
 /**

@@ -10,6 +10,7 @@ import { renewGardenId } from './gardenId'
 import { lockFolder } from './lock'
 import { unpackDatabase } from './packFolder'
 import { placesIn } from './places'
+import { forgetRowsOfCopy } from './rowsOfCopy'
 import { StartError } from './startError'
 
 /**
@@ -72,6 +73,7 @@ function swap(dataFolder: string, at: Date): string | null {
   if (wasThere) renameSync(database, keptIn)
   renameSync(restoring, database)
   renewGardenId(dataFolder)
+  forgetRowsOfCopy(dataFolder)
   flush(dataFolder)
   return wasThere ? keptIn : null
 }

@@ -1,15 +1,19 @@
 import { type ChildProcess, spawn } from 'node:child_process'
-import { constants, readdirSync, rmSync } from 'node:fs'
+import { constants, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { cp } from 'node:fs/promises'
 import { setPriority } from 'node:os'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 import type { PGlite } from '@electric-sql/pglite'
+import type { GardenCheck } from './checkGarden'
 import { copyFile, pruneCopies } from './copies'
+import { tellLostRows } from './lostRows'
 import { PROOF } from './packCopy'
 import { placesIn } from './places'
+import { lostSince, readRowsOfCopy, writeRowsOfCopy } from './rowsOfCopy'
 
 const LOW_PRIORITY = 10
+const ROWS = '.rows.part'
 
 /**
  * Takes the copy of a day while the garden goes on: the files are copied at a moment when nothing is written, then packed
@@ -27,7 +31,16 @@ export async function takeCopy(client: PGlite, dataFolder: string, name: string)
       // Nothing else runs in the engine until this ends; a garden's files are copied in a blink.
       await cp(database, still, { recursive: true, mode: constants.COPYFILE_FICLONE })
     })
-    await inOwnProcess([still, file])
+    const rows = path.join(backups, ROWS)
+    await inOwnProcess([still, file, rows])
+    const counted = JSON.parse(readFileSync(rows, 'utf8')) as GardenCheck
+    rmSync(rows, { force: true })
+    const last = readRowsOfCopy(dataFolder)
+    const lost = last && last.name !== name ? lostSince(counted, last.rows) : []
+    tellLostRows(last && lost.length > 0 ? { copy: last.name, tables: lost } : null)
+    // Where rows are gone the older copies are all there is of them.
+    if (lost.length > 0) return
+    writeRowsOfCopy(dataFolder, { name, rows: counted })
     pruneCopies(dataFolder)
   } finally {
     rmSync(still, { recursive: true, force: true })

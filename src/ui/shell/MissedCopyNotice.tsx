@@ -5,7 +5,7 @@ import { site as words } from '../texts/site'
 
 /** At the head of every page of who can do something about it: the garden has no copy of that day. */
 export default function MissedCopyNotice({
-  missed: { day, room },
+  missed: { day, room, isHere },
   site,
 }: {
   readonly missed: MissedCopy
@@ -14,7 +14,8 @@ export default function MissedCopyNotice({
   const on = formatFor(site).day(day)
   return (
     <Notice tone="act">
-      {room ? words.noRoomForCopy(on, room.free, room.needed) : words.noCopy(on)}
+      {isHere && words.copyNotBrought(on)}
+      {!isHere && (room ? words.noRoomForCopy(on, room.free, room.needed) : words.noCopy(on))}
     </Notice>
   )
 }

@@ -3,6 +3,14 @@ export const site = {
     `No copy of the garden could be taken on ${day}: its log says why. It is tried again every ten minutes.`,
   noRoomForCopy: (day: string, free: string, needed: string) =>
     `No copy of the garden could be taken on ${day}: ${free} are free on its disk, and a copy needs ${needed}. Make room there; it is tried again every ten minutes.`,
+  copyNotBrought: (day: string) =>
+    `The copy of ${day} was taken, and could not be brought to the second folder (INNINGS_COPIES_TO): the log says why. It is tried again every ten minutes.`,
+  lostRows: (copy: string) =>
+    `Part of this garden is gone, perhaps with its disk: it holds less than its copy of ${copy}.`,
+  rowsOf: (table: string, now: number, before: number) =>
+    `${table.replaceAll('_', ' ')}: ${now} of ${before}`,
+  putBack:
+    'Enter nothing new. Stop Innings and put that copy back; what is here now is kept beside it:',
   mended: (count: number) =>
     count === 1
       ? 'The ledger of a lot was put right by an update: when its turnover was finished and taken back twice, litres were booked that never came.'
