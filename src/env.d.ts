@@ -15,6 +15,8 @@ declare namespace App {
     visitor?: import('./server/access').Visitor
     /** Which garden it is; told with what is entered on the page. */
     garden?: string
+    /** Why the page is not shown to whoever asks. */
+    refused?: import('./messages/problem').Problem
     /** Told on every page to who can do something about it. */
     missedCopy?: import('./messages/site').MissedCopy | null
     /** Rows that were lost, told until the garden is whole. */

@@ -13,6 +13,11 @@ import { missedCopy } from './server/storage/missedCopy'
 
 const PAGE_METHODS = ['GET', 'HEAD']
 
+/** A page that is not for whoever asks says so in its place. */
+function withStatus(page: Response, status: number): Response {
+  return new Response(page.body, { status, headers: page.headers })
+}
+
 /** Pages pass the same checks as endpoints; one that fails tells under which id it stands in the log. */
 export const onRequest = defineMiddleware(async (context, next) => {
   const { request, url, routePattern } = context
@@ -35,10 +40,15 @@ export const onRequest = defineMiddleware(async (context, next) => {
       }
     }
   } catch (error) {
-    return problemResponse(error, request)
+    const problem = problemOf(error)
+    const isShown =
+      problem.status === 403 && problem.code === 'for-managers' && !isApi(url.pathname)
+    if (!isShown) return problemResponse(error, request)
+    context.locals.refused = problem
   }
   try {
-    const response = await next()
+    const { refused } = context.locals
+    const response = refused ? withStatus(await next('/404'), refused.status) : await next()
     for (const [name, value] of securityHeaders) response.headers.set(name, value)
     // Who signed out must not come back to a page by the back button.
     if (context.locals.visitor?.kind === 'session') {

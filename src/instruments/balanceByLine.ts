@@ -5,6 +5,8 @@ import { gramsOf, readReadingLine } from './readingLine'
 const AGAIN_MS = 5000
 /** An older reading is not what lies on it now. */
 const FRESH_MS = 3000
+/** Asked by nobody for so long, the line is given up until somebody asks again. */
+const UNASKED_MS = 60_000
 /** No line is longer; whatever sends more is no instrument. */
 const LONGEST_LINE = 500
 
@@ -25,6 +27,7 @@ export function balanceByLine({
   let socket: Socket | null = null
   let again: NodeJS.Timeout | null = null
   let isClosed = false
+  let askedAt = clock()
 
   const take = (line: string) => {
     const read = readReadingLine(line)
@@ -38,6 +41,10 @@ export function balanceByLine({
     // Nobody waits for it at the end.
     socket.unref()
     socket.on('data', (text) => {
+      if (clock() - askedAt > UNASKED_MS) {
+        socket?.destroy()
+        return
+      }
       const lines = (rest + text).split(/\r?\n/)
       rest = (lines.pop() ?? '').slice(0, LONGEST_LINE)
       for (const line of lines) take(line)
@@ -45,13 +52,20 @@ export function balanceByLine({
     socket.on('error', () => {})
     socket.on('close', () => {
       last = null
-      if (!isClosed) again = setTimeout(open, AGAIN_MS).unref()
+      socket = null
+      const isAsked = clock() - askedAt <= UNASKED_MS
+      if (!isClosed && isAsked) again = setTimeout(open, AGAIN_MS).unref()
     })
   }
   open()
   return {
     isSimulated: false,
-    read: () => (last && clock() - last.at < FRESH_MS ? last.reading : null),
+    read: () => {
+      const wasAsked = clock() - askedAt <= UNASKED_MS
+      askedAt = clock()
+      if (!wasAsked && socket === null) open()
+      return last && clock() - last.at < FRESH_MS ? last.reading : null
+    },
     close: () => {
       isClosed = true
       if (again) clearTimeout(again)

@@ -77,6 +77,28 @@ test('a balance on a line shows its last reading while that is fresh, and nothin
   server.close()
 })
 
+test('a line that nobody asks of is given up, and opened again when somebody does', async () => {
+  const lines: Socket[] = []
+  const server = createServer((socket) => lines.push(socket)).listen(0, '127.0.0.1')
+  await once(server, 'listening')
+  const { port } = server.address() as AddressInfo
+  let now = 0
+  const balance = balanceByLine({ host: '127.0.0.1', port, clock: () => now })
+  await once(server, 'connection')
+  const closed = once(lines[0] as Socket, 'close')
+  now = 61_000
+  lines[0]?.resume().write('t,mass,81.6,g,1\r\n')
+  await closed
+  assert.equal(lines.length, 1)
+  const again = once(server, 'connection')
+  assert.equal(balance.read(), null)
+  await again
+  lines[1]?.write('t,mass,12.5,g,1\r\n')
+  await until(() => balance.read()?.grams === 12.5)
+  balance.close()
+  server.close()
+})
+
 /** Lets what is on its way arrive. */
 async function until(arrived: () => boolean): Promise<void> {
   while (!arrived()) await new Promise((go) => setImmediate(go))

@@ -57,6 +57,8 @@ export interface TokenView {
 }
 
 export interface AccessPage {
+  /** Whether copies are brought to a second folder. */
+  readonly copiesLeave: boolean
   readonly hasManager: boolean
   readonly hasHelper: boolean
   /** Whether other devices reach this Innings at all. */

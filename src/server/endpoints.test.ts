@@ -609,6 +609,7 @@ const ROWS: Readonly<Record<string, Row>> = {
       ids.order = Number(id)
     },
   },
+  'GET /api/recondition/work-orders/[id]/state': { params: ofOrder, unknown: { id: NOBODY } },
   'PATCH /api/recondition/work-orders/[id]/steps/[stepId]': {
     params: () => ({ id: ids.order, stepId: ids.step }),
     body: () => ({ version: 1, done: true }),

@@ -1,10 +1,17 @@
-import { createServer, type RequestListener, type Server } from 'node:http'
+import {
+  createServer,
+  type IncomingMessage,
+  type RequestListener,
+  type Server,
+  type ServerResponse,
+} from 'node:http'
 import { createServer as createTlsServer } from 'node:https'
-import { readAccess } from './access'
-import { keepCallerAddress } from './callerAddress'
+import { readAccess, sessionIdOf } from './access'
+import { ADDRESS_HEADER, keepCallerAddress } from './callerAddress'
 import { careForGarden } from './care'
 import { type Config, readConfig } from './config'
 import { closeDatabase, database } from './database'
+import { createFairTurns } from './fairTurns'
 import { securityHeaders } from './headers'
 import { inAddress, isShared } from './hosts'
 import { logFailure, logInto, newFailureId } from './log'
@@ -22,16 +29,23 @@ const CLOSE_WITHIN_MS = 3000
 const KEPT_ALIVE_MS = 65_000
 const HEADERS_WITHIN_MS = 15_000
 const BODY_WITHIN_MS = 60_000
+/** A photo from the far end of a garden. */
+const PHOTO_WITHIN_MS = 300_000
+/** Nothing goes in or out for so long: somebody who does not read, or is gone. */
+const STANDS_MS = 90_000
+/** Whoever reads a page as slowly as that does not wait for it. */
+const ANSWER_WITHIN_MS = 300_000
 const LOOK_FOR_SLOW_EVERY_MS = 2_000
 const LIMITS = {
   headersTimeout: HEADERS_WITHIN_MS,
-  requestTimeout: BODY_WITHIN_MS,
+  requestTimeout: PHOTO_WITHIN_MS,
   connectionsCheckingInterval: LOOK_FOR_SLOW_EVERY_MS,
   keepAliveTimeout: KEPT_ALIVE_MS,
 }
 /** The others (TRACE, CONNECT) have no use here, and the layers above fall over them. */
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']
 
+const turns = createFairTurns()
 let server: Server | null = null
 let stopCare = () => {}
 let stopping = false
@@ -66,16 +80,45 @@ async function main(): Promise<void> {
     for (const [name, value] of securityHeaders) response.setHeader(name, value)
     request.url = plainAddress(request.url ?? '/')
     keepCallerAddress(request.headers, config.addressHeader)
-    if (METHODS.includes(request.method ?? ''))
-      squeeze(request, response, () => handler(request, response))
-    else response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
+    if (!METHODS.includes(request.method ?? '')) {
+      response.writeHead(405, { allow: METHODS.join(', '), connection: 'close' }).end()
+      return
+    }
+    closeLate(request, response)
+    const isTaken = turns.take(deviceOf(request), (over) => {
+      response.once('close', over)
+      if (response.destroyed || request.socket.destroyed) over()
+      else squeeze(request, response, () => handler(request, response))
+    })
+    if (!isTaken) response.writeHead(429, { 'retry-after': '2', connection: 'close' }).end()
   }
   server = tls ? createTlsServer({ ...LIMITS, ...tls }, answer) : createServer(LIMITS, answer)
+  server.setTimeout(STANDS_MS)
   await listen(server, config.port, config.host)
   if (stopping) return
   stopCare = careForGarden()
   print(`Innings is ready: ${addressOf(config)}`)
   print(`Your data is in ${config.dataFolder}`)
+}
+
+/** Who asks, as far as turns go: a device that is signed in by itself, for a household may share an address. */
+function deviceOf({ headers, socket }: IncomingMessage): string {
+  const address = String(headers[ADDRESS_HEADER] ?? socket.remoteAddress)
+  return sessionIdOf(headers.cookie) ?? address
+}
+
+/** Cuts off what takes too long to arrive, or is not read. */
+function closeLate(request: IncomingMessage, response: ServerResponse): void {
+  const within = /\/photos$/.test(request.url ?? '') ? PHOTO_WITHIN_MS : BODY_WITHIN_MS
+  const body = setTimeout(() => {
+    if (!request.complete) request.destroy()
+  }, within)
+  const answer = setTimeout(() => response.destroy(), within + ANSWER_WITHIN_MS)
+  for (const timer of [body, answer]) timer.unref()
+  response.once('close', () => {
+    clearTimeout(body)
+    clearTimeout(answer)
+  })
 }
 
 function addressOf({ host, port, tls }: Config): string {

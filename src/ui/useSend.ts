@@ -1,8 +1,10 @@
-import { useCallback, useRef, useState } from 'react'
+import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Problem } from '../messages/problem'
 import type { Refusal } from './Field'
 import { type SendMethod, send } from './send'
 import { useRefusal } from './useRefusal'
+
+const SLOW_MS = 1_000
 
 export interface Sending {
   /** What was refused, or that no answer came; null once it was taken. */
@@ -12,6 +14,8 @@ export interface Sending {
   /** Of the answer that refused: rises with each. */
   readonly stamp: number
   readonly isSending: boolean
+  /** Sending takes longer than a blink: worth saying so. */
+  readonly isSlow: boolean
   /**
    * Sends a decision. What was typed is never touched: it stands there still when it is refused.
    * @returns what was answered; null where it was refused, and then `problem` says why
@@ -29,6 +33,16 @@ export function useSend(): Sending {
   const { tell, ...refusal } = useRefusal()
   const [open, setOpen] = useState(0)
   const newest = useRef(0)
+  const [isSlow, setSlow] = useState(false)
+  const isSending = open > 0
+  useEffect(() => {
+    if (!isSending) return
+    const timer = setTimeout(() => setSlow(true), SLOW_MS)
+    return () => {
+      clearTimeout(timer)
+      setSlow(false)
+    }
+  }, [isSending])
   const deliver: Sending['deliver'] = useCallback(
     async <Data>(
       method: SendMethod,
@@ -53,7 +67,8 @@ export function useSend(): Sending {
   )
   return {
     ...refusal,
-    isSending: open > 0,
+    isSending,
+    isSlow,
     deliver,
   }
 }

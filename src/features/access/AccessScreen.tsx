@@ -17,12 +17,13 @@ export default function AccessScreen({
   readonly page: AccessPage
   readonly site: SiteView
 }) {
-  const { hasManager, hasHelper, isShared, isEncrypted } = page
+  const { hasManager, hasHelper, isShared, isEncrypted, copiesLeave } = page
   const lead = isShared ? words.sharedLead : hasManager ? words.closedLead : words.openLead
   return (
     <SiteProvider site={site}>
       <PageHead title={words.title} lead={lead} />
       {!isShared && <p className={styles.lead}>{words.howToShare}</p>}
+      {!copiesLeave && <Notice>{words.copiesStayHere}</Notice>}
       {isShared && !isEncrypted && <Notice tone="act">{words.notEncrypted}</Notice>}
       <div className={styles.grid}>
         <section aria-labelledby="manager">

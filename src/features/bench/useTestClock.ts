@@ -5,6 +5,7 @@ import { newId } from '../../ui/newId'
 import { keptAt } from '../../ui/offline'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { bench as benchWords } from '../../ui/texts/bench'
+import { useAskAgain } from '../../ui/useAskAgain'
 import { type MomentChange, type Tap, waitingOf, withWaiting } from './taps'
 
 const ASK_MS = 3000
@@ -37,27 +38,7 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
     onRefused: setProblem,
   })
 
-  useEffect(() => {
-    if (state.endedAt) return
-    const ask = async () => {
-      if (document.visibilityState !== 'visible') return
-      try {
-        const response = await fetch(`/api/bench/tests/${id}/state`)
-        if (response.ok) setState((await response.json()) as TestState)
-      } catch {
-        // No connection: what is known stays, the next question comes soon.
-      }
-    }
-    const timer = setInterval(() => void ask(), ASK_MS)
-    const soon = () => void ask()
-    window.addEventListener('online', soon)
-    document.addEventListener('visibilitychange', soon)
-    return () => {
-      clearInterval(timer)
-      window.removeEventListener('online', soon)
-      document.removeEventListener('visibilitychange', soon)
-    }
-  }, [id, state.endedAt])
+  useAskAgain(state.endedAt ? null : `/api/bench/tests/${id}/state`, ASK_MS, setState)
 
   const address = `/api/bench/tests/${id}/moments`
   const enter = (what: { method: 'POST' | 'PUT'; address: string; body: Tap | MomentChange }) => {

@@ -47,7 +47,7 @@ function Pots({ page }: { page: PotsPage }) {
           next={words.emptyNext}
           action={
             <>
-              <LinkButton weight="main" href="/lots/new">
+              <LinkButton weight="main" data-needs="manage" href="/lots/new">
                 {words.newLot}
               </LinkButton>{' '}
               <LinkButton data-needs="manage" href="/pots/paste">

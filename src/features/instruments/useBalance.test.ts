@@ -52,6 +52,22 @@ test('while it does not answer it is silent, and asked less often until it does'
   await balance.unmount()
 })
 
+test('on a page that nobody looks at it is not asked, and at once when somebody looks again', async () => {
+  const seen = { state: 'visible' }
+  Object.defineProperty(document, 'visibilityState', { get: () => seen.state, configurable: true })
+  const balance = await renderHook(useBalance, undefined)
+  await balance.act(() => last()?.answer(200, shows(3)))
+  seen.state = 'hidden'
+  await balance.act(() => mock.timers.tick(60_000))
+  assert.equal(network.made.length, 1)
+  seen.state = 'visible'
+  await balance.act(() => document.dispatchEvent(new Event('visibilitychange')))
+  assert.equal(network.made.length, 2)
+  await balance.unmount()
+  document.dispatchEvent(new Event('visibilitychange'))
+  assert.equal(network.made.length, 2)
+})
+
 test('what is laid on it is told, and it is asked at once; nobody asks once the field is left', async () => {
   const balance = await renderHook(useBalance, undefined)
   await balance.act(() => last()?.answer(200, shows(0)))

@@ -24,27 +24,30 @@ export function useBalance(): {
     let timer: ReturnType<typeof setTimeout> | undefined
     const next = async () => {
       clearTimeout(timer)
+      // Nobody reads a balance on a page that is not seen: it is asked again when somebody looks.
+      if (document.visibilityState !== 'visible') return
       let wait = EVERY_MS
-      // Nobody reads a balance on a page that is not seen.
-      if (document.visibilityState === 'visible') {
-        try {
-          const answer = await fetch(ADDRESS, { signal: stop.signal })
-          if (!answer.ok) throw new Error('refused')
-          const shown: BalanceView = await answer.json()
-          setView(shown)
-          setSilent(shown.grams === null)
-        } catch {
-          if (stop.signal.aborted) return
-          setSilent(true)
-          wait = AFTER_FAILURE_MS
-        }
+      try {
+        const answer = await fetch(ADDRESS, { signal: stop.signal })
+        if (!answer.ok) throw new Error('refused')
+        const shown: BalanceView = await answer.json()
+        setView(shown)
+        setSilent(shown.grams === null)
+      } catch {
+        if (stop.signal.aborted) return
+        setSilent(true)
+        wait = AFTER_FAILURE_MS
       }
+      clearTimeout(timer)
       if (!stop.signal.aborted) timer = setTimeout(() => void next(), wait)
     }
-    ask.current = () => void next()
-    void next()
+    const seen = () => void next()
+    ask.current = seen
+    seen()
+    document.addEventListener('visibilitychange', seen)
     return () => {
       stop.abort()
+      document.removeEventListener('visibilitychange', seen)
       clearTimeout(timer)
     }
   }, [])

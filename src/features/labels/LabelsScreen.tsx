@@ -42,7 +42,7 @@ function Nothing() {
         title={words.none}
         next={words.noneNext}
         action={
-          <LinkButton weight="main" href="/lots/new">
+          <LinkButton weight="main" data-needs="manage" href="/lots/new">
             {commonWords.actions.newLot}
           </LinkButton>
         }

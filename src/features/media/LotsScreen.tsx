@@ -54,7 +54,11 @@ function NoLots({ page: { asked } }: { page: LotsPage }) {
         <EmptyState
           title={words.noneHere}
           next={words.noneHereNext}
-          action={<LinkButton href="/lots/new">{words.newLot}</LinkButton>}
+          action={
+            <LinkButton data-needs="manage" href="/lots/new">
+              {words.newLot}
+            </LinkButton>
+          }
         />
       </>
     )

@@ -44,7 +44,9 @@ export function MixFoot() {
           <LinkButton href={`/trials/candidates?of=mix:${mix.id}`}>{words.beside}</LinkButton>
         )}
         {mix && (
-          <LinkButton href={`/trials/new?kind=comparison&mix=${mix.id}`}>{words.trial}</LinkButton>
+          <LinkButton data-needs="manage" href={`/trials/new?kind=comparison&mix=${mix.id}`}>
+            {words.trial}
+          </LinkButton>
         )}
         {changed && (
           <Button

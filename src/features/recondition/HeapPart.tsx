@@ -4,6 +4,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { Progress } from '../../ui/Progress'
 import { useSite } from '../../ui/SiteContext'
 import { batches as words } from '../../ui/texts/batches'
 import { findings as findingWords } from '../../ui/texts/findings'
@@ -74,7 +75,7 @@ function Next({
   readonly isApart: boolean
 }) {
   const { format, site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
+  const { problem, errorOf, isSending, isSlow, deliver } = useSend()
   const { values, change, throwAway } = useKept(`heap/${own.map(({ id }) => id).join(',')}`, {
     name: '',
     joined: '',
@@ -147,6 +148,7 @@ function Next({
               {words.together}
             </Button>
           </p>
+          {isSlow && <Progress label={words.tipping} share={null} />}
         </>
       ) : (
         first && (

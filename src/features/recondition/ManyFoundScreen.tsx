@@ -5,6 +5,7 @@ import { Choice } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { Progress } from '../../ui/Progress'
 import { unpacked } from '../../ui/packed'
 import { SiteProvider } from '../../ui/SiteContext'
 import { manyFound as words } from '../../ui/texts/manyFound'
@@ -96,6 +97,7 @@ function ManyPotsFound({ page }: { page: ManyFoundPage }) {
           </>
         )}
         <ProblemNotice problem={found.problem} />
+        {found.isSlow && <Progress label={words.keeping} share={null} />}
         <p>
           <Button type="submit" weight="main" disabled={found.isSending}>
             {words.keep(pots.length)}

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { OrderPage } from '../../messages/recondition/turnover'
+import type { OrderPage, OrderState } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
@@ -9,6 +9,7 @@ import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { outbox as outboxWords } from '../../ui/texts/outbox'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { useAskAgain } from '../../ui/useAskAgain'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
 import styles from './OrderScreen.module.css'
@@ -17,6 +18,7 @@ import { TurnoverSteps } from './TurnoverSteps'
 import { useOrderSteps } from './useOrderSteps'
 
 const words = reconditionWords.order
+const ASK_MS = 5_000
 
 /** A turnover step by step: ticked as it is done, with what was really used, until it is finished. */
 export default function OrderScreen({ page, site }: { page: OrderPage; site: SiteView }) {
@@ -29,15 +31,30 @@ export default function OrderScreen({ page, site }: { page: OrderPage; site: Sit
 
 function Order({ page }: { page: OrderPage }) {
   const { format } = useSite()
-  const { steps, problem: stepProblem, waiting, isLate, isKnown, change } = useOrderSteps(page)
+  const {
+    steps,
+    problem: stepProblem,
+    waiting,
+    isLate,
+    isKnown,
+    takeUp,
+    change,
+  } = useOrderSteps(page)
   const [canUndo, setCanUndo] = useState(page.canUndo)
   const [state, setState] = useState(page.state)
   const [finishedOn, setFinishedOn] = useState(page.finishedOn)
   const [leftover, setLeftover] = useState<number | null>(null)
-  const { problem, deliver } = useSend()
+  const { problem, isSending: isDeciding, deliver } = useSend()
   const { site } = useSite()
   const ready = useReady()
   const address = `/api/recondition/work-orders/${page.id}`
+  // Two may work on one order: each sees what the other ticks.
+  useAskAgain<OrderState>(isDeciding ? null : `${address}/state`, ASK_MS, (told) => {
+    takeUp(told.steps)
+    setState(told.state)
+    setFinishedOn(told.finishedOn)
+    setCanUndo(told.canUndo)
+  })
   const open = state === 'open'
   const doneCount = steps.filter(({ doneOn }) => doneOn !== null).length
   const plantDay = steps.at(-1)?.day.startsOn ?? page.readyOn

@@ -49,7 +49,7 @@ const FOR_ALL: Said = {
 /** Answers for many pots: once for all, and what differs in one; kept as they are given. */
 export function useManyFound(page: ManyFoundPage) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
+  const { problem, errorOf, isSending, isSlow, deliver } = useSend()
   const [tried, setTried] = useState(false)
   const { values, change, throwAway } = useKept('many-found', {
     chosen: page.chosen as readonly number[],
@@ -117,6 +117,7 @@ export function useManyFound(page: ManyFoundPage) {
     problem,
     errorOf,
     isSending,
+    isSlow,
     missing: tried && pots.length === 0,
     chosen,
     pots,

@@ -134,6 +134,20 @@ test('two changes of a step go one after the other, each by the version the othe
   await on.unmount()
 })
 
+test('what another device ticked is taken up, what is older than what stands here is not', async () => {
+  const of = order([step(1), step(2)])
+  const on = await open(of)
+  await change(on, 1, { done: true })
+  await answer(on, of, 1, 200, step(1, { version: 4, doneOn: SITE.today }))
+  const others = [step(1), step(2, { version: 5, doneOn: '2026-11-01' })]
+  await on.act(() => on.now().takeUp(others))
+  assert.equal(stepOf(on, 1)?.doneOn, SITE.today, 'told before it had arrived')
+  assert.equal(stepOf(on, 2)?.doneOn, '2026-11-01')
+  await change(on, 2, { done: false })
+  assert.deepEqual(page.sentTo(addressOf(of, 2)).body, { version: 5, done: false })
+  await on.unmount()
+})
+
 test('an amount may go back to what was planned', async () => {
   const measured = { ...lime, amounts: lime.amounts.map((one) => ({ ...one, actual: 50 })) }
   const of = order([measured])

@@ -24,6 +24,8 @@ export interface OrderSteps {
   readonly isLate: boolean
   /** What waits is known: the browser has told what it kept. */
   readonly isKnown: boolean
+  /** Takes up what others have changed meanwhile; what is older than what is known here is not. */
+  readonly takeUp: (steps: readonly OrderStepView[]) => void
   readonly change: (stepId: number, what: Omit<StepBody, 'version'>) => void
 }
 
@@ -93,6 +95,12 @@ export function useOrderSteps(page: OrderPage): OrderSteps {
     waiting: waiting.length,
     isLate,
     isKnown: isOpen,
+    takeUp: (told) => {
+      for (const step of told) {
+        const now = known.current.find(({ id }) => id === step.id)
+        if (now && now.version < step.version) put(step)
+      }
+    },
     change: (stepId, what) => {
       setProblem(null)
       const step = known.current.find(({ id }) => id === stepId)

@@ -10,6 +10,7 @@ import {
 import { useState } from 'react'
 import type { TrialPage, TrialPotView } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
+import { mayManage } from '../../ui/mayManage'
 import { ProblemNotice } from '../../ui/Notice'
 import { look as lookWords } from '../../ui/texts/look'
 import { trials } from '../../ui/texts/trials'
@@ -55,7 +56,7 @@ export function TrialGrid({
   }
   const exchange = (one: number, other: number) => {
     setPicked(null)
-    if (one === other) return
+    if (one === other || !mayManage()) return
     if (potOf(one)?.block !== potOf(other)?.block) {
       setTold(words.otherBlock)
       return
@@ -63,6 +64,7 @@ export function TrialGrid({
     void put([one, other])
   }
   const choose = (id: number) => {
+    if (!mayManage()) return
     if (picked === null) {
       setPicked(id)
       setTold(words.picked(potOf(id)?.code ?? ''))
@@ -96,7 +98,10 @@ export function TrialGrid({
     <section aria-labelledby="layout" className={styles.layout}>
       <h2 id="layout">{words.head}</h2>
       <p className={styles.quiet}>
-        {words.hint} {page.isInBlocks && words.hintBlocks} {page.isBlind && words.blind}
+        <span data-needs="manage">
+          {words.hint} {page.isInBlocks && words.hintBlocks}
+        </span>{' '}
+        {page.isBlind && words.blind}
       </p>
       <div className={styles.blocks}>
         {ready ? (

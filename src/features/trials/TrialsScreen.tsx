@@ -55,7 +55,7 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
         part={page.part}
         addressOf={(to) => listAddress('/trials', { ...page.asked, page: to })}
       />
-      <section aria-labelledby="questions" className={styles.begin}>
+      <section aria-labelledby="questions" data-needs="manage" className={styles.begin}>
         <h2 id="questions">{words.questions}</h2>
         <ul>
           {Object.entries(trialWords.kinds).map(([id, { question, note }]) => (

@@ -173,6 +173,9 @@ export interface OrderStepView {
   readonly earlyFor: string | null
 }
 
+/** What others may have changed of an order since its page was made. */
+export type OrderState = Pick<OrderPage, 'state' | 'steps' | 'finishedOn' | 'canUndo'>
+
 export interface OrderPage {
   readonly id: number
   readonly version: number

@@ -17,10 +17,11 @@ export async function accessPage(
 ): Promise<AccessPage> {
   const { timeZone } = await readSite(db)
   const day = (time: string) => dayAt(timeZone, new Date(time))
-  const { dataFolder } = readConfig()
+  const { dataFolder, copiesTo } = readConfig()
   const { manager, helper, sessions, tokens } = readAccess(dataFolder)
   const own = visitor.kind === 'session' ? visitor.sessionId : null
   return {
+    copiesLeave: copiesTo !== null,
     hasManager: manager !== null,
     hasHelper: helper !== null,
     isShared: isShared(readConfig()),

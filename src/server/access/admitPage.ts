@@ -5,7 +5,14 @@ import { isPage } from './pagePaths'
 const SIGN_IN = '/sign-in'
 
 /** What it takes to see a page, by its route; one that is not named here is seen by whoever is signed in. */
-const NEEDS: Readonly<Record<string, Need>> = { [SIGN_IN]: 'anyone', '/access': 'keys' }
+const NEEDS: Readonly<Record<string, Need>> = {
+  [SIGN_IN]: 'anyone',
+  '/access': 'keys',
+  // Forms that nobody else could save.
+  '/lots/new': 'manage',
+  '/pots/paste': 'manage',
+  '/trials/new': 'manage',
+}
 
 /**
  * Lets a visitor see a page.

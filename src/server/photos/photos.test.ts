@@ -61,6 +61,19 @@ test('what is no picture is refused: other bytes, one cut off anywhere, one too 
   refused(large)
 })
 
+test('a picture that is drawn in thousands of steps is refused, one in a dozen is not', () => {
+  const scan = picture.indexOf(Buffer.from([0xff, 0xda]))
+  const drawn = (times: number) =>
+    Buffer.concat([
+      picture.subarray(0, scan),
+      ...Array.from({ length: times }, () => picture.subarray(scan, -2)),
+      picture.subarray(-2),
+    ])
+  assert.ok(strippedJpeg(drawn(12)).bytes.length > 0)
+  refused(drawn(65))
+  refused(drawn(3000))
+})
+
 test('a photo stands in the log of its pot with the plant of that day, and can be taken back', async () => {
   const id = await newPhoto(
     garden.db,

@@ -2,6 +2,8 @@ import { refuseField } from '../problem'
 
 const NO_PICTURE = 'This is no photo that can be kept: choose a JPEG picture.'
 const LONGEST_PX = 4096
+/** A picture that comes in steps has a dozen; thousands keep whoever draws them busy for minutes. */
+const MOST_SCANS = 64
 
 const SOI = 0xd8
 const EOI = 0xd9
@@ -34,12 +36,14 @@ export function strippedJpeg(bytes: Uint8Array): Stripped {
   const kept: Uint8Array[] = [bytes.subarray(0, 2)]
   let size: { widthPx: number; heightPx: number } | null = null
   let at = 2
+  let scans = 0
   for (;;) {
     if (bytes[at] !== 0xff) noPicture()
     const marker = bytes[at + 1] ?? noPicture()
     if (marker === EOI) break
     const end = at + 2 + word(at + 2)
     if (end > bytes.length || end < at + 4) noPicture()
+    if (marker === SOS && ++scans > MOST_SCANS) noPicture()
     if (isFrame(marker)) size = { heightPx: word(at + 5), widthPx: word(at + 7) }
     const last = marker === SOS ? endOfScan(bytes, end) : end
     if (!isBeside(marker)) kept.push(bytes.subarray(at, last))

@@ -1,7 +1,13 @@
 import { listAmendments } from '../../data/chemistry'
+import { readLotVersions } from '../../data/media'
 import { readWorkOrder, type WorkOrderStep } from '../../data/recondition'
 import { readSite } from '../../data/site'
-import type { NamedThing, OrderPage, OrderStepView } from '../../messages/recondition/turnover'
+import type {
+  NamedThing,
+  OrderPage,
+  OrderState,
+  OrderStepView,
+} from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { readLotFacts } from '../lots'
@@ -67,6 +73,19 @@ export async function orderPage(db: OpenDatabase, id: number): Promise<OrderPage
             way: intake.way ?? 'full',
             ...(intake.place ? { place: intake.place } : {}),
           },
+  }
+}
+
+/** What may have been changed by others since the page was made. */
+export async function orderState(db: OpenDatabase, id: number): Promise<OrderState> {
+  const { timeZone } = await readSite(db)
+  const order = await readWorkOrder(db, id)
+  const versions = await readLotVersions(db, [order.lotId])
+  return {
+    state: order.state,
+    steps: order.steps.map((step) => stepView(step, timeZone)),
+    finishedOn: order.finishedAt ? dayAt(timeZone, order.finishedAt) : null,
+    canUndo: order.undo !== null && versions.get(order.lotId) === order.undo.lotVersion,
   }
 }
 

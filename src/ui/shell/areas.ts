@@ -12,7 +12,12 @@ export interface Area {
   /** Left out of the bar on a phone, which has room for five; it stands at the foot there. */
   readonly isBehind?: true
   /** What can be begun there from anywhere. */
-  readonly actions: readonly { readonly name: string; readonly address: string }[]
+  readonly actions: readonly {
+    readonly name: string
+    readonly address: string
+    /** Of no use to anybody else: what is entered there could not be saved. */
+    readonly isForManagers?: true
+  }[]
 }
 
 const { areas: names, actions, groups } = commonWords
@@ -36,7 +41,7 @@ export const AREAS: readonly Area[] = [
     name: names.lots,
     group: groups.media,
     address: '/lots',
-    actions: [{ name: actions.newLot, address: '/lots/new' }],
+    actions: [{ name: actions.newLot, address: '/lots/new', isForManagers: true }],
   },
   { id: 'turnover', name: names.turnover, group: groups.media, address: '/turnover', actions: [] },
   { id: 'pots', name: names.pots, group: groups.garden, address: '/pots', actions: [] },
@@ -47,7 +52,7 @@ export const AREAS: readonly Area[] = [
     address: '/trials',
     isBehind: true,
     actions: [
-      { name: actions.newTrial, address: '/trials/new' },
+      { name: actions.newTrial, address: '/trials/new', isForManagers: true },
       { name: actions.howManyPots, address: '/trials/pots' },
       { name: actions.candidates, address: '/trials/candidates' },
     ],

@@ -1,4 +1,5 @@
 import type { FindAnswer } from '../../messages/find'
+import { mayManage } from '../mayManage'
 import { common as commonWords } from '../texts/common'
 import { shell as shellWords } from '../texts/workshop'
 import { AREAS } from './areas'
@@ -70,9 +71,9 @@ export function findEntries(answer: FindAnswer): FindEntry[] {
         address: `/turnover/new?lot=${id}`,
       }),
     ),
-    ...AREAS.flatMap(({ actions }) => actions).map(
-      ({ name, address }): FindEntry => ({ kind: 'action', name, address }),
-    ),
+    ...AREAS.flatMap(({ actions }) =>
+      actions.filter(({ isForManagers }) => !isForManagers || mayManage()),
+    ).map(({ name, address }): FindEntry => ({ kind: 'action', name, address })),
     ...AREAS.map(({ name, address }): FindEntry => ({ kind: 'area', name, address })),
     ...THEMES.map(
       (theme): FindEntry => ({

@@ -24,6 +24,8 @@ export const access = {
     'To use it on a phone in the garden, stop Innings and start it with “npm run share”: it shows the address as a code for the camera.',
   notEncrypted:
     'This connection is not encrypted: use it on networks you trust. The manual tells how to set a certificate.',
+  copiesStayHere:
+    'Copies of this garden have never left this machine: where its disk goes, they go with it. Set INNINGS_COPIES_TO to a folder on another disk or machine, or take the folder “backups” along with your own copies.',
   manager: 'The manager’s passphrase',
   managerSays: 'Sees and changes everything.',
   helper: 'The helpers’ passphrase',

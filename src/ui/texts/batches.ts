@@ -29,6 +29,7 @@ export const batches = {
   together: 'Tip them together',
   togetherSome: (count: number) =>
     `Without those that cannot be tipped out now: ${count} lots become one in the store.`,
+  tipping: 'They are tipped together',
   togetherNote: 'They become one lot in the store; their pots are empty then.',
   name: 'Name of the heap',
   join: 'Add another lot to this heap',

@@ -47,6 +47,7 @@ export const common = {
   notLikeThis: 'Not like this',
   cannotShow: 'This page cannot be shown',
   notFound: 'There is nothing at this address.',
+  notForYou: 'For managers',
   notFoundNext: 'It may have been put away. Go back to the lots.',
   partFailed: 'This part did not come through from the server.',
   tryAgain: 'Try again',

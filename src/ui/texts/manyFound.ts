@@ -13,6 +13,7 @@ export const manyFound = {
   toPots: 'To the pots',
   sideRuns: 'water runs past',
   expected: (cm: string) => `by the ledger ${cm}`,
+  keeping: 'Written down, pot by pot',
   chosen: (count: number) => (count === 1 ? '1 pot chosen' : `${count} pots chosen`),
   forAll: 'All of them',
   differs: 'Where one differs',
