@@ -23,7 +23,7 @@ async function copiedGarden(t: { after(work: () => Promise<void>): void }) {
 
 test('a table whose file was wiped or cut is told on every page with the copy that holds it, or refused', async (t) => {
   const { folder, table, size } = await copiedGarden(t)
-  const told = /Part of this garden is gone.*copy of 2026-11-02.*ledger entries: \d+ of \d+/s
+  const told = /Part of this garden is gone.*copy of 2026-11-02.*ledger entries \d+ of \d+/s
   const pages = async () => {
     const server = await start(t, folder)
     const text = await (await fetch(`${server.address}/pots`)).text()

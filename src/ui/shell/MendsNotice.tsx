@@ -36,9 +36,11 @@ export default function MendsNotice({
           </li>
         ))}
       </ul>
-      <Button disabled={!ready || isSending} onClick={() => void see()}>
-        {words.mendsSeen}
-      </Button>
+      <p>
+        <Button disabled={!ready || isSending} onClick={() => void see()}>
+          {words.mendsSeen}
+        </Button>
+      </p>
       <ProblemNotice problem={problem} />
     </Notice>
   )

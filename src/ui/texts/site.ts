@@ -6,9 +6,9 @@ export const site = {
   copyNotBrought: (day: string) =>
     `The copy of ${day} was taken, and could not be brought to the second folder (INNINGS_COPIES_TO): the log says why. It is tried again every ten minutes.`,
   lostRows: (copy: string) =>
-    `Part of this garden is gone, perhaps with its disk: it holds less than its copy of ${copy}.`,
+    `Part of this garden is gone, perhaps with its disk: it holds fewer rows than its copy of ${copy}. Of`,
   rowsOf: (table: string, now: number, before: number) =>
-    `${table.replaceAll('_', ' ')}: ${now} of ${before}`,
+    `${table.replaceAll('_', ' ')} ${now} of ${before}`,
   putBack:
     'Enter nothing new. Stop Innings and put that copy back; what is here now is kept beside it:',
   mended: (count: number) =>
