@@ -1,5 +1,13 @@
 import assert from 'node:assert/strict'
-import { closeSync, openSync, statSync, truncateSync, writeFileSync, writeSync } from 'node:fs'
+import {
+  closeSync,
+  existsSync,
+  openSync,
+  statSync,
+  truncateSync,
+  writeFileSync,
+  writeSync,
+} from 'node:fs'
 import path from 'node:path'
 import { test } from 'node:test'
 import { PGlite } from '@electric-sql/pglite'
@@ -9,8 +17,8 @@ import { demoFolder, refusedStart, start, until } from './application'
 async function copiedGarden(t: { after(work: () => Promise<void>): void }) {
   const folder = await demoFolder(t)
   const server = await start(t, folder, { INNINGS_COPIES: '1' })
-  const health = async () => (await fetch(`${server.address}/api/health`)).json()
-  await until(async () => (await health()).newestCopy !== null, 240_000)
+  // Its rows are written down when it is proved.
+  await until(() => existsSync(path.join(folder, 'backups', 'rows.json')), 240_000)
   await server.stop()
   const client = await PGlite.create(path.join(folder, 'database'))
   const { rows } = await client.query<{ file: string }>(
