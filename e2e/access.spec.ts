@@ -105,6 +105,10 @@ test('a helper logs and ticks, is offered nothing else, and leaves', { tag: '@ph
   await expect(page.getByText('Stays wet: written down.')).toBeVisible()
   await page.goto('/access')
   await expect(page.getByText(/a manager has to do it/)).toBeVisible()
+  // What could not be saved is not asked for.
+  await page.goto('/trials/new')
+  await expect(page.getByText(/a manager has to do it/)).toBeVisible()
+  await expect(page.getByRole('textbox')).toHaveCount(0)
   await page.goto('/log')
   await expectAlive(page)
   await page.getByRole('button', { name: 'Sign out' }).click()

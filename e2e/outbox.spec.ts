@@ -141,15 +141,44 @@ for (const [what, forget] of Object.entries(FORGETFUL)) {
     context,
   }) => {
     await page.addInitScript(forget)
+    await page.addInitScript(countAskers)
+    const askers = () => page.evaluate(() => (window as unknown as { askers: number }).askers)
     await page.goto('/pots/3', { waitUntil: 'networkidle' })
+    // A page that always asks before it is left would not be kept for the way back, nor close while it loads anew.
+    expect(await askers()).toBe(0)
     const wet = await timesSaid(page, 'P03', 'Stays wet')
     await context.setOffline(true)
     await page.getByRole('button', { name: 'Stays wet' }).click()
     await mark(page).click()
     await expect(page.getByText(/This browser keeps nothing on the disk/)).toBeVisible()
+    expect(await askers()).toBe(1)
     await context.setOffline(false)
     await expect.poll(() => timesSaid(page, 'P03', 'Stays wet')).toBe(wet + 1)
+    // The page has come anew by then.
+    await expect.poll(askers).toBe(0)
   })
+}
+
+/** How many want to be asked before the page is left. */
+function countAskers(): void {
+  const seen = window as unknown as { askers: number }
+  seen.askers = 0
+  const kept = new Set<unknown>()
+  const { addEventListener, removeEventListener } = window
+  window.addEventListener = function (this: Window, ...given: Parameters<typeof addEventListener>) {
+    if (String(given[0]) === 'beforeunload') seen.askers = kept.add(given[1]).size
+    addEventListener.apply(this, given)
+  } as typeof window.addEventListener
+  window.removeEventListener = function (
+    this: Window,
+    ...given: Parameters<typeof removeEventListener>
+  ) {
+    if (String(given[0]) === 'beforeunload') {
+      kept.delete(given[1])
+      seen.askers = kept.size
+    }
+    removeEventListener.apply(this, given)
+  } as typeof window.removeEventListener
 }
 
 test('a phone whose clock is an hour off tells how long ago it was, not when', {

@@ -20,6 +20,11 @@ import { useOrderSteps } from './useOrderSteps'
 const words = reconditionWords.order
 const ASK_MS = 5_000
 
+function isTyping(): boolean {
+  const field = document.activeElement
+  return field instanceof HTMLInputElement && field.type === 'text'
+}
+
 /** A turnover step by step: ticked as it is done, with what was really used, until it is finished. */
 export default function OrderScreen({ page, site }: { page: OrderPage; site: SiteView }) {
   return (
@@ -50,7 +55,8 @@ function Order({ page }: { page: OrderPage }) {
   const address = `/api/recondition/work-orders/${page.id}`
   // Two may work on one order: each sees what the other ticks.
   useAskAgain<OrderState>(isDeciding ? null : `${address}/state`, ASK_MS, (told) => {
-    takeUp(told.steps)
+    // Not under somebody's hands: what is typed meanwhile would be entered over what the other used.
+    if (!isTyping()) takeUp(told.steps)
     setState(told.state)
     setFinishedOn(told.finishedOn)
     setCanUndo(told.canUndo)
