@@ -20,9 +20,11 @@ import { useOrderSteps } from './useOrderSteps'
 const words = reconditionWords.order
 const ASK_MS = 5_000
 
-function isTyping(): boolean {
+/** The step in one of whose fields something may be half typed. */
+function stepUnderHand(): number | null {
   const field = document.activeElement
-  return field instanceof HTMLInputElement && field.type === 'text'
+  if (!(field instanceof HTMLInputElement) || field.type !== 'text') return null
+  return Number(field.closest('[data-step]')?.getAttribute('data-step'))
 }
 
 /** A turnover step by step: ticked as it is done, with what was really used, until it is finished. */
@@ -56,7 +58,8 @@ function Order({ page }: { page: OrderPage }) {
   // Two may work on one order: each sees what the other ticks.
   useAskAgain<OrderState>(isDeciding ? null : `${address}/state`, ASK_MS, (told) => {
     // Not under somebody's hands: what is typed meanwhile would be entered over what the other used.
-    if (!isTyping()) takeUp(told.steps)
+    const under = stepUnderHand()
+    takeUp(told.steps.filter(({ id }) => id !== under))
     setState(told.state)
     setFinishedOn(told.finishedOn)
     setCanUndo(told.canUndo)

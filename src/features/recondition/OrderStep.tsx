@@ -43,7 +43,7 @@ export function OrderStep({
   const { title, how } = reconditionWords.steps[plan.kind]
   const tools = plan.tools.map((tool) => reconditionWords.tools[tool]).join(', ')
   return (
-    <li className={`${styles.step} ${doneOn ? styles.done : ''}`}>
+    <li data-step={step.id} className={`${styles.step} ${doneOn ? styles.done : ''}`}>
       {/* Beside the tick, where it moves nothing: the next tick may be on its way already. */}
       <span
         className={step.isWaiting ? `${styles.tick} ${styles.unsaved}` : styles.tick}
