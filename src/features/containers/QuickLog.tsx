@@ -4,6 +4,7 @@ import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { ourOutbox } from '../../ui/outbox/ourOutbox'
 import { useEntry } from '../../ui/outbox/useEntry'
 import { PhotoField } from '../../ui/Photo'
 import { QuantityField } from '../../ui/QuantityField'
@@ -12,7 +13,7 @@ import { useSite } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
 import { potLog as logWords } from '../../ui/texts/potLog'
-import { showToastOnNextPage } from '../../ui/toast'
+import { showToast, showToastOnNextPage } from '../../ui/toast'
 import { matching } from '../found/matching'
 import { LogKeys } from './LogKeys'
 import styles from './Pots.module.css'
@@ -24,7 +25,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
     `pot/${page.id}`,
     (data, entry) => {
       // Not while something is typed: the page is loaded anew to show it.
-      if (harvest === '' && sign === '') done(data.id, entry.title)
+      if (harvest === '' && sign === '') void done(data.id, entry.title)
     },
   )
   const [harvest, setHarvest] = useState('')
@@ -49,21 +50,24 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
       address: `/api/containers/${page.id}/${what}`,
       body,
     })
-    if (outcome?.kind === 'answered') done(outcome.data.id, said)
+    if (outcome?.kind === 'answered') await done(outcome.data.id, said)
     if (outcome?.kind === 'waiting') {
       setHarvest('')
       setSign('')
     }
   }
-  const done = (id: number, said: string) => {
-    showToastOnNextPage({
+  const done = async (id: number, said: string) => {
+    const toast = {
       text: words.kept(said),
       undo: {
         method: 'POST',
         address: `/api/containers/log/${id}/counts`,
         body: { counts: false },
       },
-    })
+    } as const
+    // The log is shown anew by the next entry, or when the photo has arrived.
+    if ((await ourOutbox()).isCarrying()) return showToast(toast)
+    showToastOnNextPage(toast)
     window.location.reload()
   }
 

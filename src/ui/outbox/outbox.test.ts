@@ -296,6 +296,8 @@ test('photos go last and apart: a slow one holds nothing else up, and is not sen
   )
   void slow.flush()
   await turn()
+  assert.equal(slow.isCarrying(), true, 'the page should not be left now')
+  assert.equal(page.isCarrying(), false)
   await page.flush()
   assert.deepEqual(world.done, ['a score'])
   void page.add(what('another'))

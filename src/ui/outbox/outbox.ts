@@ -24,6 +24,8 @@ export interface Outbox {
   /** What waits, and what was not taken, in the order it was entered. */
   readonly entries: () => readonly Entry[]
   readonly hold: () => Hold
+  /** Whether a photo is on its way: a page that is left would have to begin it anew. */
+  readonly isCarrying: () => boolean
   /** Whether something waits for a connection, not only for the answer that is on its way. */
   readonly isLate: () => boolean
   /** Whether what waits is lost with the page. */
@@ -203,6 +205,10 @@ export async function createOutbox(means: Means): Promise<Outbox> {
   return {
     entries: () => entries,
     hold: () => holds.light ?? holds.bulky,
+    isCarrying: () =>
+      sending.has('bulky') &&
+      holds.bulky === null &&
+      entries.some((one) => one.problem === null && isBulky(one)),
     isLate: () =>
       entries.some(
         (one) => one.problem === null && (holds[laneOf(one)] !== null || overdue.has(one.id)),
