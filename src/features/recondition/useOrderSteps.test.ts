@@ -145,6 +145,7 @@ test('what another device ticked is taken up, what is older than what stands her
   assert.equal(stepOf(on, 2)?.doneOn, '2026-11-01')
   await change(on, 2, { done: false })
   assert.deepEqual(page.sentTo(addressOf(of, 2)).body, { version: 5, done: false })
+  await answer(on, of, 2, 200, step(2, { version: 6 }))
   await on.unmount()
 })
 
