@@ -35,8 +35,10 @@ export interface Words {
 
 const LEFT_OUT = 0.3
 /** Of all that has a lowest and a highest: where rules and columns end is where they differ. */
-const EDGE = 0.1
-const LONGEST_EDGE = 60
+const EDGE = 0.03
+/** Seldom: the garden grows by it, and every later request takes longer. */
+const LONG = 0.005
+const LONGEST = 60
 const NULL = 0.15
 const MOST_ITEMS = 4
 const ALL_THE_SAME = 0.1
@@ -100,8 +102,8 @@ function makeObject(described: Described, words: Words, random: Random): unknown
 function makeArray(described: Described, words: Words, random: Random): unknown {
   const least = limitOf(described, 'min') ?? 0
   const allowed = limitOf(described, 'max') ?? MOST_ITEMS
-  const isEdge = random() < EDGE
-  const most = Math.min(allowed, isEdge ? LONGEST_EDGE : Math.max(least, MOST_ITEMS))
+  const isEdge = random() < LONG
+  const most = Math.min(allowed, isEdge ? LONGEST : Math.max(least, MOST_ITEMS))
   const item = described.items?.[0] ?? { type: 'string' }
   const made = Array.from({ length: isEdge ? most : between(random, least, most) }, () =>
     make(item, words, random),
