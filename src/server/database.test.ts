@@ -28,7 +28,7 @@ test('a new folder is prepared and freed again; data of a newer version is refus
   await closeDatabase()
   assert.deepEqual(
     readdirSync(folder),
-    ['database', 'reserve'],
+    ['database', 'garden-id', 'reserve'],
     'nothing to copy in a new folder; the lock is gone',
   )
 
