@@ -8,7 +8,7 @@ import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
 import { copyHistory } from './innings'
 import type { NewFinding } from './lotFindings'
-import { createLot, writeContentsOfMany } from './lots'
+import { createLot } from './lots'
 import {
   type LotOrigin,
   ledgerEntries,
@@ -19,6 +19,7 @@ import {
   type MixedBefore,
   type TransferUndo,
 } from './lotTables'
+import { writeContentsOfMany } from './writeContents'
 
 /** Of an entry that is about to be written, behind all others. */
 const LAST = Number.MAX_SAFE_INTEGER

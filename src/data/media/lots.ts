@@ -1,21 +1,14 @@
 import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
-import { contentsOf, type LedgerLine, requireBalanced, reversingLine } from '../../core/media'
+import { type LedgerLine, requireBalanced, reversingLine } from '../../core/media'
 import type { MixState } from '../../core/recondition'
-import { among } from '../among'
 import { containersOfLot, placeLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { workOrders } from '../recondition/tables'
 import { lineCosts } from './lineCosts'
-import {
-  type LotOrigin,
-  ledgerEntries,
-  lotContents,
-  lots,
-  type MixedBefore,
-  measurements,
-} from './lotTables'
+import { type LotOrigin, ledgerEntries, lots, type MixedBefore, measurements } from './lotTables'
 import { type LedgerEntry, type Measurement, readLot } from './readLots'
+import { writeContents } from './writeContents'
 
 /** What lines belong to, and what the mix is afterwards where they change it. */
 export interface LineLinks {
@@ -236,28 +229,6 @@ export async function giveBackMix(
       carried: before.carried,
     })
     .where(and(eq(lots.id, lotId), eq(lots.mixedAt, at)))
-}
-
-/** Keeps what the ledger adds up to beside it. */
-export async function writeContents(
-  db: Database,
-  lotId: number,
-  ledger: readonly Pick<LedgerLine, 'components'>[],
-): Promise<void> {
-  await writeContentsOfMany(db, [[lotId, ledger]])
-}
-
-/** The same of many lots at once. */
-export async function writeContentsOfMany(
-  db: Database,
-  ledgers: readonly (readonly [lotId: number, ledger: readonly Pick<LedgerLine, 'components'>[]])[],
-): Promise<void> {
-  const ids = ledgers.map(([lotId]) => lotId)
-  await db.delete(lotContents).where(among(lotContents.lotId, ids))
-  const rows = ledgers.flatMap(([lotId, ledger]) =>
-    contentsOf(ledger).components.map((component) => ({ lotId, ...component })),
-  )
-  if (rows.length > 0) await db.insert(lotContents).values(rows)
 }
 
 export async function insertLines(

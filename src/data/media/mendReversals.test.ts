@@ -11,10 +11,11 @@ import { POST as finish } from '../../pages/api/recondition/work-orders/[id]/fin
 import { POST as undo } from '../../pages/api/recondition/work-orders/[id]/undo-finish'
 import { POST as newOrder } from '../../pages/api/recondition/work-orders/index'
 import { auditPage } from '../../server/media'
-import { appendLines, writeContents } from './lots'
+import { appendLines } from './lots'
 import { ledgerEntries } from './lotTables'
 import { mendReversals, unseenMends } from './mendReversals'
 import { readLot } from './readLots'
+import { writeContents } from './writeContents'
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

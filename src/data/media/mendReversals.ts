@@ -4,8 +4,9 @@ import { contentsOf, type LedgerLine } from '../../core/media'
 import { among } from '../among'
 import type { Database } from '../database'
 import { forget, keep } from '../kept'
-import { tellLotChanged, writeContents } from './lots'
+import { tellLotChanged } from './lots'
 import { ledgerEntries, lots, mendedLots } from './lotTables'
+import { writeContents } from './writeContents'
 
 type Entry = typeof ledgerEntries.$inferSelect
 

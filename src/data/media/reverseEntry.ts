@@ -2,9 +2,10 @@ import { eq } from 'drizzle-orm'
 import { requireBalanced, reversingLine } from '../../core/media'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
-import { giveBackMix, lockLot, writeContents } from './lots'
+import { giveBackMix, lockLot } from './lots'
 import { ledgerEntries } from './lotTables'
 import { undoTransfer } from './transfers'
+import { writeContents } from './writeContents'
 
 /**
  * Undoes an entry by writing its opposite.

@@ -7,8 +7,9 @@ import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { copyHistory } from './innings'
 import { addFindings, type NewFinding } from './lotFindings'
-import { createLot, giveBackMix, insertLines, lockLot, writeContents } from './lots'
+import { createLot, giveBackMix, insertLines, lockLot } from './lots'
 import { type LotOrigin, ledgerEntries, lotFindings, lots, lotTransfers } from './lotTables'
+import { writeContents } from './writeContents'
 
 export type StoredTransfer = typeof lotTransfers.$inferSelect
 
