@@ -25,7 +25,7 @@ export const access = {
   notEncrypted:
     'This connection is not encrypted: use it on networks you trust. The manual tells how to set a certificate.',
   copiesStayHere:
-    'Copies of this garden have never left this machine: where its disk goes, they go with it. Set INNINGS_COPIES_TO to a folder on another disk or machine, or take the folder “backups” along with your own copies.',
+    'Innings brings copies of this garden to no other disk: where this one goes, they go with it. Set INNINGS_COPIES_TO to a folder on another disk or machine, or take the folder “backups” along with your own copies.',
   manager: 'The manager’s passphrase',
   managerSays: 'Sees and changes everything.',
   helper: 'The helpers’ passphrase',
