@@ -29,3 +29,11 @@ export function close(actual: number, expected: number, tolerance: number, what 
     throw new Error(`${what} is ${actual}, expected ${expected} ± ${tolerance}`)
   }
 }
+
+/** Coarse mineral grains that empty at one suction: with fine ones the mix has two kinds of pores. */
+const ONE_SIZED = new Set(['lava', 'expanded-clay', 'grit', 'gravel'])
+
+/** How far the one curve of a mix may lie from the water that its parts hold, m³ m⁻³. */
+export function mostMisfit(ids: readonly string[]): number {
+  return ids.some((id) => ONE_SIZED.has(id)) ? 0.035 : 0.022
+}

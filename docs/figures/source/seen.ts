@@ -238,8 +238,8 @@ export const SEEN: readonly Seen[] = [
   {
     what: 'Nitrogen tied up by 30 % wood fibre in twenty weeks',
     unit: 'mg/L',
-    low: 40,
-    high: 120,
+    low: 90,
+    high: 150,
     by: 'growers',
     digits: 0,
     computed: () =>

@@ -1,6 +1,6 @@
 import type { BenchOutcome } from './benchTypes'
 import type { Observation, Observations } from './observations'
-import { seedlingRecord } from './seedlingRecord'
+import { judgedSeedlings } from './seedlingRecord'
 import type { TestKind } from './testKinds'
 import { wettingTest } from './wettingTest'
 
@@ -46,8 +46,6 @@ export interface Finding {
 
 /** Fewer than this are what the wind brings anyway, weeds per 100 cm². */
 const FEW_WEEDS = 1
-/** Seedlings that come up or grow less than this, against the trusted mix, were harmed; our own estimate. */
-const HARMED_SHARE = 0.7
 
 type Told = {
   readonly [Kind in TestKind]: (observed: Observations[Kind], outcome: BenchOutcome) => Finding[]
@@ -125,27 +123,23 @@ const told: Told = {
         : [known('buffer', { buffer, target, gPerL: numberIn(outcome, 'jarDose') ?? 0 })]),
     ]
   },
-  seedling: ({ pots, signs, sownAs }) => {
-    const record = seedlingRecord({ pots })
-    if (record.controlFailed) return []
-    const control = record.pots[0]?.sproutedShare ?? 1
-    const isCurled = signs.some((sign) => sign === 'cupped' || sign === 'twisted')
-    const tried = record.pots.filter(({ sharePercent }) => sharePercent > 0)
-    const least = (shares: readonly number[]) => Math.min(1, ...shares)
-    const sproutedShare = least(tried.map((pot) => pot.sproutedShare / control))
-    const heightShare = least(
-      tried.flatMap(({ heightPercent }) => (heightPercent === null ? [] : [heightPercent / 100])),
-    )
-    const isHarmed = isCurled || sproutedShare < HARMED_SHARE || heightShare < HARMED_SHARE
+  seedling: (observed) => {
+    const { answer, missing, sprouted, height, isCurled } = judgedSeedlings(observed)
+    if (answer === 'void') return []
+    const isHarmed = answer === 'harmed'
     return [
       {
         kind: 'seedlings',
-        state: isHarmed ? 'trouble' : 'clear',
+        state: isHarmed ? 'trouble' : answer === 'clean' ? 'clear' : 'known',
         // Curled leaves are what lasting weedkillers do; anything else is still without a cause.
-        problemId: isCurled ? 'pyralid-residue' : isHarmed ? 'unknown-death' : null,
-        numbers: { sproutedShare, heightShare },
-        ...(isCurled ? { word: 'curled' } : {}),
-        families: sownAs ? [sownAs] : [],
+        problemId: isHarmed ? (isCurled ? 'pyralid-residue' : 'unknown-death') : null,
+        numbers: {
+          ...(sprouted ? { sproutedShare: sprouted.ratio } : {}),
+          ...(height ? { heightShare: height.ratio } : {}),
+        },
+        ...(isHarmed && isCurled ? { word: 'curled' } : {}),
+        ...(answer === 'too-weak' ? { word: missing.join(' ') } : {}),
+        families: observed.sownAs ? [observed.sownAs] : [],
       },
     ]
   },
@@ -176,7 +170,7 @@ const told: Told = {
       woodyShare: numberIn(outcome, 'woody') ?? 0,
     }),
   ],
-  look: ({ smell, sights }) => {
+  look: ({ smell, sights, searched }) => {
     const seen = (
       kind: FindingKind,
       sight: (typeof sights)[number],
@@ -195,8 +189,7 @@ const told: Told = {
         numbers: {},
         word: smell,
       },
-      // Which grub it is can be said later; until then the one that does most harm counts.
-      seen('grubs', 'grubs', 'vine-weevil'),
+      ...grubs(sights.includes('grubs'), searched ?? false),
       seen('gnats', 'gnats', 'fungus-gnat'),
       seen('crust', 'crust', 'salt-crust'),
       seen('moss', 'moss', 'moss-algae'),
@@ -212,6 +205,15 @@ export function findingsOf<Kind extends TestKind>(
   outcome: BenchOutcome,
 ): Finding[] {
   return told[observation.kind](observation, outcome)
+}
+
+/**
+ * Grubs are a question, not a kind of them: which they are is said by whoever compares them. None at a glance says nothing;
+ * none in mix that was tipped out and searched says something.
+ */
+function grubs(areSeen: boolean, isSearched: boolean): Finding[] {
+  if (areSeen) return [{ kind: 'grubs', state: 'trouble', problemId: null, numbers: {} }]
+  return isSearched ? [{ kind: 'grubs', state: 'clear', problemId: null, numbers: {} }] : []
 }
 
 function known(kind: FindingKind, numbers: Readonly<Record<string, number>>): Finding {

@@ -3,7 +3,6 @@ import { test } from 'node:test'
 import { close } from '../../../testing/tables'
 import { lookOver } from './lookChips'
 import { palmTest } from './palmTest'
-import { seedlingRecord } from './seedlingRecord'
 import { settlingTest } from './settlingTest'
 import { sieveTest } from './sieveTest'
 import { squeezeTest } from './squeezeTest'
@@ -82,36 +81,6 @@ test('sieve: loss and wood by volume; more out than in is refused', () => {
   assert.throws(() => sieveTest({ litresIn: 40, litresOut: 38, woodyLitres: 3 }), {
     code: 'bad-argument',
   })
-})
-
-test('seedlings: shares against a control that must come up itself', () => {
-  const pots = [
-    { sharePercent: 50, sown: 10, sprouted: 6, heightMm: 30 },
-    { sharePercent: 0, sown: 10, sprouted: 9, heightMm: 60 },
-  ]
-  const record = seedlingRecord({ pots })
-  assert.deepEqual(
-    record.pots.map(({ sharePercent, sproutedShare, heightPercent }) => [
-      sharePercent,
-      sproutedShare,
-      heightPercent,
-    ]),
-    [
-      [0, 0.9, 100],
-      [50, 0.6, 50],
-    ],
-  )
-  assert.equal(record.controlFailed, false)
-  assert.equal(
-    seedlingRecord({ pots: [{ sharePercent: 0, sown: 10, sprouted: 7, heightMm: null }] })
-      .controlFailed,
-    true,
-  )
-  assert.throws(() => seedlingRecord({ pots: pots.slice(0, 1) }), { code: 'bad-argument' })
-  assert.throws(
-    () => seedlingRecord({ pots: [{ sharePercent: 0, sown: 5, sprouted: 6, heightMm: null }] }),
-    { code: 'bad-argument' },
-  )
 })
 
 test('a sour smell says no air; gnats and grubs are looked up', () => {

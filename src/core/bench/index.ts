@@ -49,6 +49,13 @@ export {
   heatRecord,
   TOO_HOT_C,
 } from './heatRecord'
+export {
+  judgeSeedlings,
+  type SeedlingAnswer,
+  type SeedlingJudgement,
+  type SeedlingLack,
+  type SeedlingPot,
+} from './judgeSeedlings'
 export { type Look, lookOver, SIGHTS, type Sight, SMELLS, type Smell } from './lookChips'
 export { type MeterObservation, type MeterReading, meterReading } from './meterReading'
 export {
@@ -79,7 +86,7 @@ export {
   type StartMoisture,
   SUPPOSED_WATER,
 } from './porosityReadings'
-export { type SeedlingPots, type SeedlingRecord, seedlingRecord } from './seedlingRecord'
+export { type JudgedSeedlings, judgedSeedlings } from './seedlingRecord'
 export { type Settling, settlingTest } from './settlingTest'
 export { type Sieve, sieveTest } from './sieveTest'
 export { type Spread, spreadOf } from './spread'

@@ -1,8 +1,8 @@
 import type { EcMethod, Jar } from '../chemistry'
 import type { HeatReading } from './heatRecord'
+import type { SeedlingPot } from './judgeSeedlings'
 import type { Sight, Smell } from './lookChips'
 import type { PorosityObservation } from './porosityReadings'
-import type { SeedlingPots } from './seedlingRecord'
 import type { Ball, Drops } from './squeezeTest'
 import type { TestKind } from './testKinds'
 
@@ -11,6 +11,13 @@ export const SEEDLING_SIGNS = ['cupped', 'twisted', 'pale', 'scorched', 'mould',
 /** What is usually sown, by the rotation group it belongs to. */
 export const SEEDLING_SORTS = ['legume', 'lettuce', 'brassica', 'solanum', 'cucurbit'] as const
 export type SeedlingSort = (typeof SEEDLING_SORTS)[number]
+/** Those that show weedkiller residue in their leaves. */
+export const SHOWS_WEEDKILLER: readonly SeedlingSort[] = [
+  'legume',
+  'lettuce',
+  'solanum',
+  'cucurbit',
+]
 export type SeedlingSign = (typeof SEEDLING_SIGNS)[number]
 
 interface DrainAnswers {
@@ -59,8 +66,13 @@ export interface Observations {
     readonly points: readonly Jar[]
   }
   readonly seedling: {
-    readonly pots: readonly SeedlingPots[]
+    /** One row a pot; in older tests one row a share. */
+    readonly pots: readonly SeedlingPot[]
     readonly signs: readonly SeedlingSign[]
+    /** Since sowing; null in older tests. */
+    readonly days?: number | null
+    /** Share of the mix it will be used at, per cent. */
+    readonly useSharePercent?: number
     /** null where it was not said. */
     readonly sownAs?: SeedlingSort | null
   }
@@ -78,7 +90,12 @@ export interface Observations {
     readonly litresOut: number
     readonly woodyLitres: number
   }
-  readonly look: { readonly smell: Smell; readonly sights: readonly Sight[] }
+  readonly look: {
+    readonly smell: Smell
+    readonly sights: readonly Sight[]
+    /** The mix was tipped out and searched through for grubs. */
+    readonly searched?: boolean
+  }
 }
 
 /** What was observed in a test of one kind; of any kind where none is named. */

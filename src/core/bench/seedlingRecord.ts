@@ -1,61 +1,56 @@
-import { DomainError } from '../errors'
-import { requireNumber, requireWhole } from '../validate'
+import { judgeSeedlings, type SeedlingJudgement, type SeedlingPot } from './judgeSeedlings'
+import { type Observations, SHOWS_WEEDKILLER } from './observations'
 
-/** Pots with one share of the doubtful material. */
-export interface SeedlingPots {
-  readonly sharePercent: number
-  readonly sown: number
-  readonly sprouted: number
-  /** Mean height of those that sprouted; null where it was not measured. */
-  readonly heightMm: number | null
+export interface JudgedSeedlings extends SeedlingJudgement {
+  /** More leaves were twisted or cupped than in the trusted mix. */
+  readonly isCurled: boolean
 }
 
-export interface SeedlingRecord {
-  /** Lowest share first, with its sprouted share and its height against the control's, in per cent. */
-  readonly pots: readonly (SeedlingPots & {
-    readonly sproutedShare: number
-    readonly heightPercent: number | null
-  })[]
-  /** Too few sprouted in the trusted mix: nothing can be said of the other pots. */
-  readonly controlFailed: boolean
+/** In older tests nobody counted them: ticked, they count as enough to tell harm. */
+const TICKED_COUNTS = 2
+
+/** A seedling test as it was counted on the bench, by the rule of judgeSeedlings. */
+export function judgedSeedlings({
+  pots,
+  signs,
+  days,
+  useSharePercent,
+  sownAs,
+}: Observations['seedling']): JudgedSeedlings {
+  const rows = withTicked(pots, signs)
+  const tried = rows.filter(({ sharePercent }) => sharePercent > 0)
+  const judged = judgeSeedlings({
+    pots: rows,
+    herbicideSensitive: sownAs != null && SHOWS_WEEDKILLER.includes(sownAs),
+    days: days ?? 0,
+    useSharePercent:
+      useSharePercent ?? Math.max(1, ...tried.map(({ sharePercent }) => sharePercent)),
+  })
+  return { ...judged, isCurled: tried.some(({ curled = 0 }) => curled > 0) }
 }
 
-/** Fresh, presoaked large seeds come up this well in a good mix. */
-const CONTROL_SPROUTS = 0.8
+function withTicked(
+  pots: readonly SeedlingPot[],
+  signs: Observations['seedling']['signs'],
+): readonly SeedlingPot[] {
+  const isTicked = signs.includes('cupped') || signs.includes('twisted')
+  if (!isTicked || pots.some(({ curled }) => (curled ?? 0) > 0)) return pots
+  const most = Math.max(0, ...pots.map(({ sharePercent }) => sharePercent))
+  return pots.map((pot) =>
+    pot.sharePercent === most && most > 0
+      ? { ...pot, curled: Math.min(pot.sprouted, TICKED_COUNTS) }
+      : pot,
+  )
+}
 
-/**
- * A seedling test as it was counted; what it means for the material is for a trial's statistics to say.
- * @throws DomainError `bad-argument` without pots of the trusted mix alone, or with more sprouted than sown
- */
-export function seedlingRecord({ pots }: { pots: readonly SeedlingPots[] }): SeedlingRecord {
-  for (const { sharePercent, sown, sprouted, heightMm } of pots) {
-    requireNumber('The share in per cent', sharePercent, { min: 0, max: 100 })
-    requireWhole('The seeds sown', sown, { min: 1, max: 10_000 })
-    requireWhole('The seeds sprouted', sprouted, { min: 0 })
-    if (heightMm !== null) requireNumber('The height in mm', heightMm, { min: 0, max: 5000 })
-    if (sprouted > sown) {
-      throw new DomainError('bad-argument', 'More sprouted than were sown.', { field: 'sprouted' })
-    }
-  }
-  const control = pots.find(({ sharePercent }) => sharePercent === 0)
-  if (!control) {
-    throw new DomainError(
-      'bad-argument',
-      'Without pots of a trusted mix alone (0 %) nothing can be compared.',
-      { field: 'pots' },
-    )
-  }
-  return {
-    pots: [...pots]
-      .sort((a, b) => a.sharePercent - b.sharePercent)
-      .map((one) => ({
-        ...one,
-        sproutedShare: one.sprouted / one.sown,
-        heightPercent:
-          one.heightMm === null || !control.heightMm
-            ? null
-            : (100 * one.heightMm) / control.heightMm,
-      })),
-    controlFailed: control.sprouted / control.sown < CONTROL_SPROUTS,
-  }
+/** Pots of one share together, lowest first: what came up of what was sown. */
+export function sproutedByShare(
+  pots: readonly SeedlingPot[],
+): { readonly sharePercent: number; readonly sproutedShare: number }[] {
+  const shares = [...new Set(pots.map(({ sharePercent }) => sharePercent))].sort((a, b) => a - b)
+  return shares.map((sharePercent) => {
+    const same = pots.filter((pot) => pot.sharePercent === sharePercent)
+    const sum = (field: 'sown' | 'sprouted') => same.reduce((all, pot) => all + pot[field], 0)
+    return { sharePercent, sproutedShare: sum('sprouted') / sum('sown') }
+  })
 }

@@ -85,9 +85,7 @@ export function fertilizerDose({
 
   function saltLimit(): number | null {
     const perGram =
-      EC_PER_SALT_INDEX *
-      fertilizer.saltIndex *
-      saltsReleased(fertilizer.releaseDays50, SALT_WEEKS, SALT_TEMP_C)
+      EC_PER_SALT_INDEX * fertilizer.saltIndex * saltsReleased(fertilizer, SALT_WEEKS, SALT_TEMP_C)
     if (!(perGram > 0)) return null
     const ceiling = convertEc({
       value: ecCeilingSme ?? budgetInput.crop.ecMaxSme,

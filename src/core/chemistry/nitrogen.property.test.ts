@@ -26,7 +26,13 @@ const mixes = fc
   })
   .chain((materials) =>
     fc.tuple(
-      ...materials.map((one) => fc.record({ material: fc.constant(one), parts: number(0.2, 5) })),
+      ...materials.map((one) =>
+        fc.record({
+          material: fc.constant(one),
+          parts: number(0.2, 5),
+          servedDays: fc.oneof(fc.constant(0), number(0, 900)),
+        }),
+      ),
     ),
   )
 const settings = fc.record({
@@ -52,14 +58,15 @@ const warmed = (temps: readonly number[], week: number, q10: number) =>
 function onPaper(setting: Setting, releaseFactor = 1) {
   const { components, volumeYield, amendments, crop: plant, weeks, temps } = setting
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
-  const dry = components.map(({ material: one, parts }) => ({
+  const dry = components.map(({ material: one, parts, servedDays }) => ({
     one,
+    fresh: 0.35 + 0.65 * 2 ** (-servedDays / 60),
     gPerL: (1000 * (parts / total) * one.bulkDensity) / volumeYield,
   }))
   const releasedBy = (week: number) => {
     let mg = 0
-    for (const { one, gPerL } of dry) {
-      const share = 1 - 2 ** (-warmed(temps, week, 2) / 60)
+    for (const { one, gPerL, fresh } of dry) {
+      const share = fresh * (1 - 2 ** (-warmed(temps, week, 2) / 60))
       mg += 10 * gPerL * one.nPercentDry * one.nReleaseSeason * share
     }
     for (const { amendment: feed, gPerL } of amendments) {
@@ -74,8 +81,12 @@ function onPaper(setting: Setting, releaseFactor = 1) {
     let mg = 0
     for (const { one, gPerL } of dry) {
       if (one.cToN <= 25) continue
-      const rotted = 1 - Math.exp((-one.decayPerYear * warmed(temps, week, 2)) / 365)
-      mg += 1000 * gPerL * 0.48 * rotted * (0.04 - 1 / one.cToN)
+      const days = warmed(temps, week, 2)
+      const labile = one.labileShare ?? 0
+      const rotted =
+        labile * (1 - 2 ** (-days / 14)) +
+        (1 - labile) * (1 - Math.exp((-one.decayPerYear * days) / 365))
+      mg += 1000 * gPerL * 0.48 * (one.nDrawdown ?? 1) * rotted * (0.04 - 1 / one.cToN)
     }
     return mg
   }

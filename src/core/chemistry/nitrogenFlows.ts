@@ -2,7 +2,7 @@ import { type Component, componentShares, type Share } from '../media'
 import { requireNumber, requireObject, requireWhole } from '../validate'
 import { resolveYield } from './blendPh'
 import { nitrogenSupply } from './nitrogenSupply'
-import { q10Of, warmDays } from './release'
+import { q10Of, reacted, warmDays } from './release'
 import type { Crop, Dose } from './tables'
 
 /** Half-time of nitrogen release from composts and other components at 20 °C, days. */
@@ -10,6 +10,10 @@ const COMPONENT_RELEASE_DAYS50 = 60
 /** Above this carbon to nitrogen ratio decomposing matter takes nitrogen up. */
 const IMMOBILISING_C_TO_N = 25
 const CARBON_SHARE = 0.48
+/** Half of what rots within weeks is gone after so many days at 20 °C. */
+const LABILE_DAYS50 = 14
+/** A component that has served long still gives so much of what it gave when new. */
+const LASTING_SHARE = 0.35
 /** Microbial efficiency 0.4 over microbial C:N 10. */
 const N_PER_CARBON = 0.04
 const LONGEST_SEASON_WEEKS = 40
@@ -97,11 +101,11 @@ function releaseBySource(
   weeklyMeanTempC: number | readonly number[],
 ): SourceRelease[] {
   const sources = [
-    ...shares.map(({ material, share }) => ({
+    ...shares.map(({ material, share, servedDays }) => ({
       id: material.id,
       gPerL: (1000 * share * material.bulkDensity) / yieldOfMix,
       nPercent: material.nPercentDry,
-      nReleaseSeason: material.nReleaseSeason,
+      nReleaseSeason: material.nReleaseSeason * stillGiven(servedDays),
       releaseDays50: COMPONENT_RELEASE_DAYS50,
       q10: 2,
     })),
@@ -115,6 +119,11 @@ function releaseBySource(
     const source = { gPerL, nPercent, nReleaseSeason, releaseDays50, weeks, weeklyMeanTempC, q10 }
     return { id, byEnd: nitrogenSupply(source).cumulativeMgPerL }
   })
+}
+
+/** A compost gives a third in its second season (Amlinger et al. 2003; the course between is our own). */
+export function stillGiven(servedDays = 0): number {
+  return LASTING_SHARE + (1 - LASTING_SHARE) * 0.5 ** (servedDays / COMPONENT_RELEASE_DAYS50)
 }
 
 export function sumOf(sources: readonly SourceRelease[], weeks: number): number[] {
@@ -137,8 +146,11 @@ function cumulativeImmobilisable(
   return warmDays(weeks, weeklyMeanTempC).map((days) =>
     woody.reduce((sum, { material, share }) => {
       const dryGPerL = (1000 * share * material.bulkDensity) / yieldOfMix
-      const decayed = 1 - Math.exp((-material.decayPerYear * days) / 365)
-      const perCarbon = Math.max(0, N_PER_CARBON - 1 / material.cToN)
+      const { nDrawdown = 1, labileShare = 0 } = material
+      const decayed =
+        labileShare * reacted(days, LABILE_DAYS50) +
+        (1 - labileShare) * (1 - Math.exp((-material.decayPerYear * days) / 365))
+      const perCarbon = nDrawdown * Math.max(0, N_PER_CARBON - 1 / material.cToN)
       return sum + 1000 * dryGPerL * CARBON_SHARE * decayed * perCarbon
     }, 0),
   )

@@ -1,8 +1,8 @@
 import { type Component, componentShares } from '../media'
 import { requireNumber, requireOneOf, requireWhole } from '../validate'
 import { resolveYield } from './blendPh'
-import { temperatureFactor } from './release'
-import type { Dose } from './tables'
+import { q10Of, reacted, temperatureFactor } from './release'
+import type { Amendment, Dose } from './tables'
 
 /** Ways to read the salts of a medium. */
 export const EC_METHODS = ['1:5', '1:2', 'SME', 'pourThrough'] as const
@@ -99,9 +99,12 @@ export interface BlendEc {
 export const EC_PER_SALT_INDEX = 0.008
 
 /** Share of an amendment's salts in solution after some weeks. */
-export function saltsReleased(releaseDays50: number, weeks: number, tempC: number): number {
-  if (releaseDays50 === 0) return 1
-  return 1 - 0.5 ** ((weeks * 7 * temperatureFactor(tempC)) / releaseDays50)
+export function saltsReleased(
+  { releaseDays50, kind }: Pick<Amendment, 'releaseDays50' | 'kind'>,
+  weeks: number,
+  tempC: number,
+): number {
+  return reacted(weeks * 7 * temperatureFactor(tempC, q10Of(kind)), releaseDays50)
 }
 
 /**
@@ -129,7 +132,7 @@ export function blendEc({
     shares.reduce((sum, { material, share }) => sum + share * material.ec1to2, 0) / yieldOfMix
   const fromAmendments = amendments.reduce((sum, { amendment, gPerL }) => {
     requireNumber(`The dose of ${amendment.name}`, gPerL, { min: 0 })
-    const released = saltsReleased(amendment.releaseDays50, weeks, tempC)
+    const released = saltsReleased(amendment, weeks, tempC)
     return sum + EC_PER_SALT_INDEX * amendment.saltIndex * gPerL * released
   }, 0)
   const ec1to2 = fromMedia + fromAmendments

@@ -69,6 +69,8 @@ export interface Crop {
   /** Ground a full-grown plant with its litres shades, cm²; null for seedlings and cuttings, which shade their tray. */
   readonly canopyCm2: number | null
   readonly weeksInPot: number
+  /** Coldest air it stands, °C; null where it is not known. */
+  readonly hardyToC?: number | null
   readonly sowOrPlantMonthsNorth: string | null
   readonly harvestMonthsNorth: string | null
   readonly limeHater: boolean

@@ -13,6 +13,7 @@ export interface AgedMedia extends Blend {
 /** Of the mass that rots, so much stays behind as fine humus. */
 const HUMIFIED_SHARE = 0.45
 const Q10 = 2
+const DAYS_PER_MONTH = 30.4
 /**
  * What is left breaks into smaller pieces: the suction scale goes with their size, conductivity with its square. Our own
  * estimate: a bag mix in a 20 cm pot goes from 21 % air to 17 in two seasons and 14 in four.
@@ -43,14 +44,21 @@ export function ageMedia({
   requireNumber('The mean temperature in °C', meanTempC, { min: -10, max: 45 })
   requireObject('The humified fines', humifiedFines)
   componentShares(components)
-  const years = (months / 12) * Q10 ** ((meanTempC - 20) / 10)
+  const warmth = Q10 ** ((meanTempC - 20) / 10)
+  const years = (months / 12) * warmth
+  const served = DAYS_PER_MONTH * months * warmth
   let fines = 0
   const left = components.map((component) => {
     const { material, parts } = component
     const rotted = material.decayPerYear * years
     const lost = parts * (1 - Math.exp(-rotted))
     fines += (HUMIFIED_SHARE * lost * material.bulkDensity) / humifiedFines.bulkDensity
-    return { ...component, material: broken(material, rotted), parts: parts - lost }
+    return {
+      ...component,
+      material: broken(material, rotted),
+      parts: parts - lost,
+      servedDays: (component.servedDays ?? 0) + served,
+    }
   })
   const aged = withFines(left, humifiedFines, fines)
   const before = blendMedia({ components })

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import fc from 'fast-check'
-import { close, material, shippedMaterials } from '../../../testing/tables'
+import { close, material, mostMisfit, shippedMaterials } from '../../../testing/tables'
 import { ageMedia } from './ageMedia'
 import { blendMedia } from './blendMedia'
 import type { Component } from './material'
@@ -120,7 +120,8 @@ test('solids and held water are conserved; what shrinkage takes is air', () => {
       })
       const rmse = Math.sqrt(off.reduce((sum, one) => sum + one, 0) / suctions.length)
       close(rmse, blend.fitRmse, 1e-9, 'misfit')
-      assert.ok(rmse < 0.022, `misfit ${rmse}`)
+      const most = mostMisfit(components.map(({ material }) => material.id))
+      assert.ok(rmse < most, `misfit ${rmse}`)
       assert.equal(blend.roughFit, blend.fitRmse > 0.015)
     }),
     { numRuns: 200 },

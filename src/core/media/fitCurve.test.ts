@@ -23,6 +23,7 @@ function mixes(count: number) {
 }
 
 test('3,000 mixes are fitted as the slow way fits them', () => {
+  let better = 0
   for (const shares of mixes(3000)) {
     const yieldOfMix = volumeYield(shares)
     const sum = (of: (share: (typeof shares)[number]) => number) =>
@@ -37,10 +38,16 @@ test('3,000 mixes are fitted as the slow way fits them', () => {
     const fast = fitCurve(thetaS, held)
     const slow = fitCurveBySimplex(thetaS, held)
     assert.ok(fast.fitRmse <= slow.fitRmse + 1e-6, `${fast.fitRmse} against ${slow.fitRmse}`)
+    // Where the slow way stays at a bound the fast one is the better fit, and another curve.
+    if (fast.fitRmse < slow.fitRmse - 1e-6) {
+      better++
+      continue
+    }
     for (const cm of FIT_SUCTIONS_CM) {
       close(waterContent(fast.curve, cm), waterContent(slow.curve, cm), 1e-4, `at ${cm} cm`)
     }
   }
+  assert.ok(better <= 3, `${better} differ`)
 })
 
 test('a curve that is asked for comes back, also at the bounds', () => {

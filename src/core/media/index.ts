@@ -46,6 +46,7 @@ export {
 export { type MeasuredWater, withMeasuredWater } from './measuredWater'
 export { mostThatFits } from './mostThatFits'
 export { type RetentionCurve, requireCurve, suctionAt, waterContent } from './retention'
+export { settlingShare } from './settlingShare'
 export { thresholdProportion } from './thresholdProportion'
 export { type Transfer, transferLines } from './transfer'
 export { type TrianglePoint, triangleField } from './triangleField'

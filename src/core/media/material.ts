@@ -29,6 +29,8 @@ export interface Material {
   readonly curve: RetentionCurve
   /** Saturated hydraulic conductivity, cm s⁻¹. */
   readonly ksCmPerS: number
+  /** Suction up to which the large pores of a coarse material take no water from the mix above, cm; null: none. */
+  readonly entryCm?: number | null
   /** Decay rate at 20 °C, 1/year. */
   readonly decayPerYear: number
   readonly pH: number
@@ -43,6 +45,16 @@ export interface Material {
   readonly nPercentDry: number
   /** Share of that nitrogen set free in a long season. */
   readonly nReleaseSeason: number
+  /** How much of the nitrogen that its decay could take up it does take from the mix, 0 to 1; left out: all of it. */
+  readonly nDrawdown?: number
+  /** Share of it that rots within weeks, 0 to 1. */
+  readonly labileShare?: number
+  /** Largest share of a mix it is used in; null: no limit of its own. */
+  readonly maxShare?: number | null
+  /** How far a fill of it sinks once it was watered, per cent of its volume. */
+  readonly settlePercent?: number
+  /** Water content below which it repels water; 0: never. */
+  readonly shedsBelow?: number
   /** Mineral nitrogen in a fresh bagged mix, mg/L. */
   readonly starterNMgPerL: number | null
   readonly dustHazard: 'low' | 'medium' | 'high'
@@ -72,12 +84,16 @@ export interface Component {
   readonly material: Material
   readonly parts: number
   readonly measured?: MeasuredMaterial
+  /** Days it has served, counted at 20 °C; 0 for what is new. What has served gives less nitrogen. */
+  readonly servedDays?: number
 }
 
 /** A component as a share of all parts, with measurements put in place of the material's own values. */
 export interface Share {
   readonly material: Material
   readonly share: number
+  /** Days it has served, counted at 20 °C. */
+  readonly servedDays?: number
 }
 
 /**
@@ -92,14 +108,18 @@ export function componentShares(components: readonly Component[]): Share[] {
   for (const component of components) {
     requireObject('A material of the mix', component?.material)
     total += requireNumber(`The parts of ${component.material.name}`, component.parts, { min: 0 })
+    requireNumber(`The days ${component.material.name} has served`, component.servedDays ?? 0, {
+      min: 0,
+    })
   }
   if (!(total > 0)) {
     throw new DomainError('too-few', 'Parts must be above 0: measure out at least one material.')
   }
   return components
     .filter((component) => component.parts > 0)
-    .map(({ material, parts, measured }) => ({
+    .map(({ material, parts, measured, servedDays = 0 }) => ({
       material: measured ? { ...material, ...measured } : material,
       share: parts / total,
+      ...(servedDays > 0 ? { servedDays } : {}),
     }))
 }

@@ -7,8 +7,13 @@ const SHORT_BY = 0.015
 const OVER_BY = 0.03
 const TOO_HEAVY_BY_KG = 0.02
 const SHARE_WEIGHT = 0.5
-/** A pot that dries out in half its habit's days weighs as much as air two points short: water never costs roots theirs. */
+/**
+ * Water short of the habit, as a share of what the mix gives without anything that holds more: squared up to a quarter,
+ * straight beyond. A pot that dries out in half its habit's days weighs as much as air two points short: water never costs
+ * roots theirs. What a litre more is worth only rises with the interval, so that a longer one never gets less of it.
+ */
 const DRY_WEIGHT = 10
+const DRY_STRAIGHT_FROM = 0.25
 /** Mineral grains keep their air as long as a plant stays: what rots has to be replaced. */
 const MINERAL_CREDIT = 0.3
 export const LONG_STAY_WEEKS = 40
@@ -24,6 +29,8 @@ export interface ScoreSetting {
   readonly maxKgPerL: number | null
   /** Litres the container has to give between two waterings; 0 where no habit is known. */
   readonly waterWanted: number
+  /** Litres it gives with nothing in it to hold water; whatever the habit. */
+  readonly waterWithout: number
 }
 
 export interface ScoredMix {
@@ -42,7 +49,16 @@ export interface ScoredMix {
  * near inputs give near answers (our own weights).
  */
 export function aggregateScore(
-  { lowAir, highAir, loss, weeksInPot, freshPrice, maxKgPerL, waterWanted }: ScoreSetting,
+  {
+    lowAir,
+    highAir,
+    loss,
+    weeksInPot,
+    freshPrice,
+    maxKgPerL,
+    waterWanted,
+    waterWithout,
+  }: ScoreSetting,
   aggregate: Material | null,
   { air, share, costPerL, kgPerLWet, usableLitres, holderShare }: ScoredMix,
 ): number {
@@ -50,16 +66,21 @@ export function aggregateScore(
   const over = Math.max(0, air - highAir) / OVER_BY
   const heavy = maxKgPerL === null ? 0 : Math.max(0, kgPerLWet - maxKgPerL) / TOO_HEAVY_BY_KG
   const money = freshPrice === null ? 0 : costPerL / freshPrice
-  const dry = waterWanted > 0 ? Math.max(0, 1 - usableLitres / waterWanted) : 0
+  const dry = waterWithout > 0 ? Math.max(0, waterWanted - usableLitres) / waterWithout : 0
   return (
     short ** 2 +
     over ** 2 +
     heavy ** 2 +
-    DRY_WEIGHT * dry ** 2 +
+    DRY_WEIGHT * bent(dry) +
     weightOf(aggregate, weeksInPot) * share +
     SHARE_WEIGHT * holderShare +
     money
   )
+}
+
+/** A square that goes on straight. */
+function bent(dry: number): number {
+  return dry <= DRY_STRAIGHT_FROM ? dry ** 2 : DRY_STRAIGHT_FROM * (2 * dry - DRY_STRAIGHT_FROM)
 }
 
 /** What a share of it costs in the score, besides money. */

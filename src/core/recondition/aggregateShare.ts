@@ -115,7 +115,7 @@ export class AggregateSearch {
   outcome(shares: BatchShares, best: Tried, compost: number): AggregateChoice {
     const worth = best.stock && best.share >= LEAST_SHARE
     const wanted = worth ? withAggregate(shares, best.stock as StockMaterial, best.share) : shares
-    const loss = this.trials.lossOf(shares)
+    const loss = this.trials.lossOf(shares, worth ? best.stock : null, worth ? best.share : 0)
     return {
       batch: fillBatch(this.setting.sources, wanted),
       shares,

@@ -1,4 +1,4 @@
-import { type Component, type Material, packedYield } from '../media'
+import { type Component, type Material, packedYield, settlingShare } from '../media'
 import type { RecipeLimits } from './recipeTypes'
 
 /** What the solver mixes from, once the materials are chosen. */
@@ -8,7 +8,8 @@ export interface BatchSources {
   readonly usableLitres: number
   /** Of the base where a new mix is made; the lot costs nothing. */
   readonly lotPricePerLitre: number
-  readonly mixLitres: number
+  /** Wanted once the mix has settled, L. */
+  readonly settledLitres: number
   readonly compost: Material | null
   readonly fresh: Material | null
   readonly limits: RecipeLimits
@@ -32,6 +33,8 @@ export interface BatchShares {
 export interface Batch {
   readonly components: readonly Component[]
   readonly volumeYield: number
+  /** How far it sinks when it is watered in: by a test where there is one, else by its parts. */
+  readonly settlingShare: number
   /** All that is measured out, L. */
   readonly partLitres: number
   readonly shares: {
@@ -56,17 +59,20 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   const open = 1 - aggregate - holder
   const maxFresh = sources.fresh ? limits.maxFreshShare : 0
   const yieldOf = yieldsOf(sources, wanted)
+  const settlingOf = settlingsOf(sources, wanted)
+  const enoughOf = (compost: number, fresh: number) =>
+    sources.settledLitres / ((1 - settlingOf(compost, fresh)) * yieldOf(compost, fresh))
 
   let compost = wanted.compost
   let fresh = settle(wanted.freshAtLeast, (share) => {
-    const partLitres = sources.mixLitres / yieldOf(compost, share)
+    const partLitres = enoughOf(compost, share)
     return Math.max(wanted.freshAtLeast, open - compost - sources.usableLitres / partLitres)
   })
   if (fresh > maxFresh) {
     fresh = maxFresh
     const mostCompost = compost > 0 ? Math.max(compost, limits.maxCompostShare) : compost
     compost = settle(compost, (share) => {
-      const partLitres = sources.mixLitres / yieldOf(share, fresh)
+      const partLitres = enoughOf(share, fresh)
       const missing = open - fresh - sources.usableLitres / partLitres
       return Math.max(wanted.compost, Math.min(mostCompost, missing))
     })
@@ -75,11 +81,12 @@ export function fillBatch(sources: BatchSources, wanted: BatchShares): Batch {
   const components = componentsOf(sources, wanted, compost, fresh)
   const yieldOfMix = yieldOf(compost, fresh)
   const lot = Math.max(0, open - compost - fresh)
-  const enough = sources.mixLitres / yieldOfMix
+  const enough = enoughOf(compost, fresh)
   const partLitres = lot > 0 ? Math.min(enough, sources.usableLitres / lot) : enough
   return {
     components,
     volumeYield: yieldOfMix,
+    settlingShare: settlingOf(compost, fresh),
     partLitres,
     shares: { lot, compost, aggregate, holder, fresh },
     aggregate: aggregate > 0 ? (wanted.aggregate?.material ?? null) : null,
@@ -147,6 +154,28 @@ function yieldsOf(
     if (holder) set(freshAt + 2, holder.share / total)
     return packedYield(grains)
   }
+}
+
+/** How far a batch settles for shares of compost and fresh mix: linear in them. */
+function settlingsOf(
+  sources: BatchSources,
+  wanted: BatchShares,
+): (compost: number, fresh: number) => number {
+  const { limits, lot, compost: compostMaterial, fresh: freshMaterial } = sources
+  const tested = limits.settlingShare
+  if (tested !== null) return () => tested
+  const of = (material: Material | null | undefined) =>
+    material ? settlingShare({ components: [{ material, parts: 1 }] }) : 0
+  const own = lot.length > 0 ? settlingShare({ components: lot }) : 0
+  const { aggregate, holder } = wanted
+  const [compostSinks, freshSinks] = [of(compostMaterial), of(freshMaterial)]
+  const added =
+    (aggregate?.share ?? 0) * of(aggregate?.material) + (holder?.share ?? 0) * of(holder?.material)
+  return (compost, fresh) =>
+    lotShareOf(compost, fresh, aggregate, holder) * own +
+    (compostMaterial ? compost * compostSinks : 0) +
+    (freshMaterial ? fresh * freshSinks : 0) +
+    added
 }
 
 function componentsOf(

@@ -40,7 +40,9 @@ export function checkRecipeInput(input: RecipeInput): RecipeLimits {
     maxAggregateShare: mostAggregate(input.crop, DEFAULT_LIMITS.maxAggregateShare),
     ...input.limits,
   }
-  requireNumber('The settling share', limits.settlingShare, { min: 0, below: 0.9 })
+  if (limits.settlingShare !== null) {
+    requireNumber('The settling share', limits.settlingShare, { min: 0, below: 0.9 })
+  }
   requireNumber('The share lost in cleaning', limits.cleaningLossShare, { min: 0, below: 1 })
   if (input.school.aggregateShare !== undefined) {
     requireNumber('The aggregate share', input.school.aggregateShare, { min: 0, max: 0.9 })

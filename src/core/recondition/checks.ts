@@ -10,6 +10,7 @@ import type {
 import { ENOUGH_COVERAGE } from './solubleFeed'
 
 const TOLERANCE = 1e-6
+const LASTING_TOLERANCE = 0.005
 
 /** Each promise of a recipe against what was worked out. */
 export function checkRecipe({
@@ -21,6 +22,7 @@ export function checkRecipe({
   doses,
   nitrogenAfterFeeding,
   days,
+  airLost,
 }: {
   input: RecipeInput
   limits: RecipeLimits
@@ -32,6 +34,8 @@ export function checkRecipe({
   nitrogenAfterFeeding: number
   /** Between two waterings; null where no habit was told. */
   days: number | null
+  /** That ageing takes from it while the crop stays, where that is longer than a season; share of the volume. */
+  airLost: number
 }): RecipeCheck[] {
   const { crop, litresWanted } = input
   const within = (
@@ -48,7 +52,10 @@ export function checkRecipe({
   })
   return [
     within('litres', settledLitres, litresWanted, null),
-    within('air', predicted.airFraction, crop.airMinPercent / 100, crop.airMaxPercent / 100),
+    lasting(
+      within('air', predicted.airFraction, crop.airMinPercent / 100, crop.airMaxPercent / 100),
+      airLost,
+    ),
     within('ph', predicted.ph, crop.pHLow, crop.pHHigh),
     within('ec', predicted.ecSme, null, crop.ecMaxSme),
     within('nitrogen', nitrogenAfterFeeding, ENOUGH_COVERAGE, null),
@@ -59,6 +66,12 @@ export function checkRecipe({
       ? [within('water', days, input.watering.everyDays / DRIES_OUT_PAST, null)]
       : []),
   ]
+}
+
+/** What stays for years has to have its air to the end of them. */
+function lasting(air: RecipeCheck, airLost: number): RecipeCheck {
+  const atEnd = air.value - airLost
+  return { ...air, ok: air.ok && (airLost <= 0 || atEnd >= (air.low ?? 0) - LASTING_TOLERANCE) }
 }
 
 function highestLabelShare(input: RecipeInput, doses: readonly RecipeDose[]): number {

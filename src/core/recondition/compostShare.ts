@@ -3,13 +3,16 @@ import { blendEc, nitrogenBudget } from '../chemistry'
 import type { Material } from '../media'
 import { type Batch, type BatchSources, fillBatch } from './batch'
 import { feedLeftIn } from './feedLeftIn'
+import { phAfterDoses } from './phOutcome'
 import type { RecipeInput } from './recipeTypes'
 
 const STEP = 0.05
 /** Above this ratio of nitrogen given to nitrogen wanted a manure is too rich. */
 const RICHEST_SUPPLY = 1.2
-/** So far may a compost lie above the crop's pH band. */
-const ABOVE_BAND_PH = 0.3
+/** So far may the mix lie above the crop's pH band once the compost's lime has reacted. */
+const ABOVE_BAND_PH = 0.2
+/** A compost so far above the band of a lime hater is not mixed in at all. */
+const TOO_LIMEY_BY_PH = 1.5
 /** A mix starts no saltier than this share of the crop's ceiling: feed and hard water come on top. */
 export const SALT_ROOM = 0.8
 
@@ -23,6 +26,8 @@ export type CompostReason =
   | 'as-is'
   /** A trial of the garden found that no more of it is safe. */
   | 'found'
+  /** More of this compost closes a mix or salts it, whatever grows. */
+  | 'most'
   /** The way chosen adds none. */
   | 'way'
 
@@ -31,16 +36,22 @@ export interface CompostShare {
   readonly reason: CompostReason
 }
 
-/** Why a compost may not be used for a crop at all; null where it may. */
+/**
+ * Why a compost may not be used for a crop at all; null where it may. Its own pH decides for lime haters only: for all
+ * others that of the mix does.
+ */
 export function compostBan(
   { pH, freeLimeGPerL }: Pick<Material, 'pH' | 'freeLimeGPerL'>,
   { limeHater, pHHigh }: Pick<Crop, 'limeHater' | 'pHHigh'>,
-): 'lime-hater' | 'ph' | null {
-  if (limeHater && freeLimeGPerL > 0) return 'lime-hater'
-  return pH > pHHigh + ABOVE_BAND_PH ? 'ph' : null
+): 'lime-hater' | null {
+  const isLimey = freeLimeGPerL > 0 || pH > pHHigh + TOO_LIMEY_BY_PH
+  return limeHater && isLimey ? 'lime-hater' : null
 }
 
-/** The school's compost share, lowered in steps, to none where need be, while salts or nitrogen forbid it. */
+/**
+ * The school's compost share, lowered in steps, to none where need be, while salts, nitrogen or the pH of the mix (the
+ * compost's lime reacted) forbid it.
+ */
 export function compostShare(
   sources: BatchSources,
   crop: Crop,
@@ -54,19 +65,30 @@ export function compostShare(
   if (ban) return { share: 0, reason: ban }
   const batchWith = (share: number) =>
     fillBatch(sources, { compost: share, aggregate: null, freshAtLeast: 0 })
-  let share = school
-  let reason: CompostReason = 'school'
+  const without = batchWith(0)
+  const { maxShare } = compost
+  const isOverMost = typeof maxShare === 'number' && maxShare < school
+  let share = isOverMost ? maxShare : school
+  let reason: CompostReason = isOverMost ? 'most' : 'school'
   while (share > 0) {
     const batch = batchWith(share)
     const lower = Math.max(0, Math.round((share - STEP) * 1e6) / 1e6)
     const ecSme = ecSmeOf(batch)
-    // Where the salts are not the compost's, less of it would not help.
-    const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(batchWith(lower)) < ecSme
-    if (!salty && nitrogenSupplyRatio(batch, crop, season, lotFeed) <= RICHEST_SUPPLY) break
-    reason = salty ? 'salt' : 'rich'
+    // Where salts or pH are not the compost's, a mix without it would be no better.
+    const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(without) < ecSme
+    const ph = phOf(batch)
+    const limey = ph > crop.pHHigh + ABOVE_BAND_PH && phOf(without) < ph
+    const rich = nitrogenSupplyRatio(batch, crop, season, lotFeed) > RICHEST_SUPPLY
+    if (!salty && !limey && !rich) break
+    reason = salty ? 'salt' : limey ? 'ph' : 'rich'
     share = lower
   }
   return { share, reason }
+}
+
+/** Eight weeks on, with no lime but what is in it. */
+function phOf({ components, volumeYield }: Batch): number {
+  return phAfterDoses(components, volumeYield, []).ph
 }
 
 function ecSmeOf({ components, volumeYield }: Batch): number {

@@ -1,4 +1,10 @@
-import { type Crop, type Dose, type FertilizerDose, fertilizerDose } from '../chemistry'
+import {
+  type Amendment,
+  type Crop,
+  type Dose,
+  type FertilizerDose,
+  fertilizerDose,
+} from '../chemistry'
 import type { Batch } from './batch'
 import { SALT_ROOM } from './compostShare'
 import type { FeedSchool, RecipeInput, StockAmendment } from './recipeTypes'
@@ -9,12 +15,17 @@ export interface FeedingPlan {
   readonly reason:
     | FertilizerDose['limitedBy']
     | 'soluble-school'
+    /** Half the label's rate is the most for what feeds lightly. */
+    | 'light-feeder'
     | 'nothing-in-stock'
     | 'as-is'
     | 'way'
 }
 
 const ENOUGH_COVERAGE = 0.95
+
+/** Of its label's high rate, for a light feeder. */
+const LIGHT_FEEDERS_SHARE = 0.5
 
 /** The fertilizer of the school's kind that meets the nitrogen demand at least cost, or comes nearest to it. */
 export function planFeeding(
@@ -42,7 +53,7 @@ export function planFeeding(
         crop,
         weeks: season?.weeks,
         weeklyMeanTempC: season?.weeklyMeanTempC,
-        fertilizer: stock.amendment,
+        fertilizer: { ...stock.amendment, rateHighGPerL: mostOf(stock.amendment, crop) },
         ecCeilingSme: SALT_ROOM * crop.ecMaxSme,
       }),
     }))
@@ -53,5 +64,11 @@ export function planFeeding(
     met.sort((a, b) => cost(a) - cost(b))[0] ??
     options.sort((a, b) => b.dose.coverage - a.dose.coverage || cost(a) - cost(b))[0]
   if (!best) return { stock: null, dose: null, reason: 'nothing-in-stock' }
-  return { ...best, reason: best.dose.limitedBy }
+  const isHalved = crop.feeder === 'light' && best.dose.limitedBy === 'label'
+  return { ...best, reason: isHalved ? 'light-feeder' : best.dose.limitedBy }
+}
+
+/** g per L: what the label bears, half of it for a light feeder. */
+function mostOf({ rateHighGPerL }: Amendment, { feeder }: Crop): number {
+  return feeder === 'light' ? LIGHT_FEEDERS_SHARE * rateHighGPerL : rateHighGPerL
 }

@@ -15,6 +15,8 @@ export {
 export { bestRung } from './ladder/bestRung'
 export type {
   BestReason,
+  BestRung,
+  Gate,
   Ladder,
   LadderClimate,
   LadderInput,

@@ -8,8 +8,11 @@ import {
 } from '../media'
 import type { RecipeInput } from './recipeTypes'
 
+/** Washed so far below the ceiling that drift, feed and hard water have room. */
+const WASHED_TO = 0.75
+
 export interface LeachedLot {
-  /** As it goes into the mix: at the ceiling and without mineral nitrogen where it was washed. */
+  /** As it goes into the mix: at three quarters of the ceiling and without mineral nitrogen where it was washed. */
   readonly components: readonly Component[]
   readonly isLeached: boolean
   /** Its own salts before, saturated extract, dS/m; null without a lot. */
@@ -27,8 +30,8 @@ export function notLeached(
 }
 
 /**
- * The old mix is washed before anything is mixed in, where its own salts lie above the crop's ceiling. Water that is as
- * salty as the ceiling washes nothing out.
+ * The old mix is washed before anything is mixed in, where its own salts lie above the crop's ceiling: down to three
+ * quarters of it. Water that is as salty as that washes nothing out.
  * @param lot whose parts sum to 1
  */
 export function leachOldMix(
@@ -38,12 +41,12 @@ export function leachOldMix(
   waterEc = 0,
 ): LeachedLot {
   const { ecSme } = blendEc({ components: lot })
-  const ceiling = crop.ecMaxSme
-  if (ecSme <= ceiling || waterEc >= ceiling) return notLeached(lot, ecSme)
+  const target = WASHED_TO * crop.ecMaxSme
+  if (ecSme <= crop.ecMaxSme || waterEc >= target) return notLeached(lot, ecSme)
   const { curve } = blendMedia({ components: lot })
   const { waterFraction } = containerCapacity({ curve, ...container })
   const ec1to2 =
-    convertEc({ value: ceiling, from: 'SME', to: '1:2' }) * volumeYield(componentShares(lot))
+    convertEc({ value: target, from: 'SME', to: '1:2' }) * volumeYield(componentShares(lot))
   return {
     components: lot.map((component) => ({
       ...component,
@@ -53,7 +56,7 @@ export function leachOldMix(
     ecBefore: ecSme,
     waterFor: (mediaLitres) =>
       mediaLitres > 0
-        ? leach({ ec: ecSme, target: ceiling, mediaLitres, waterFraction, waterEc }).litres
+        ? leach({ ec: ecSme, target, mediaLitres, waterFraction, waterEc }).litres
         : 0,
   }
 }

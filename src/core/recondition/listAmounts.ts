@@ -81,7 +81,7 @@ export function listDoses(
       apart: false,
       grams,
       firstGrams: grams,
-      rounded: roundGrams(grams, feeding.reason === 'label' || feeding.reason === 'salt'),
+      rounded: roundGrams(grams, ['label', 'salt', 'light-feeder'].includes(feeding.reason)),
     })
   }
   if (minerals) {

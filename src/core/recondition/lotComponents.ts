@@ -18,7 +18,7 @@ export function lotComponents(
 ): Component[] {
   const shares = componentShares(
     withMeasuredWater(
-      componentShares(components).map(({ material, share }) => ({ material, parts: share })),
+      componentShares(components).map(({ share, ...rest }) => ({ ...rest, parts: share })),
       measured,
     ),
   )
@@ -31,7 +31,8 @@ export function lotComponents(
       : { ec1to2: convertEc({ value: measured.ecSme, from: 'SME', to: '1:2' }) * yieldOfLot }),
   }
   const reserve = (measured.unreactedLimeGPerL ?? 0) * yieldOfLot
-  return shares.map(({ material, share }) => ({
+  return shares.map(({ material, share, ...served }) => ({
+    ...served,
     material,
     parts: share,
     measured: {

@@ -1,4 +1,5 @@
 import type { Finding, FindingKind } from '../bench'
+import { problemsShownBy } from './problemSigns'
 import type { Problem } from './triage/triageTypes'
 
 /** A finding with its day and where it comes from. */
@@ -22,15 +23,19 @@ const ENDED_BY: Readonly<Partial<Record<FindingKind, readonly string[]>>> = {
   wetting: ['water-repellent'],
   weeds: ['annual-weeds', 'self-seeders'],
   smell: ['sour-smell'],
-  grubs: ['vine-weevil', 'chafer-grubs'],
   gnats: ['fungus-gnat'],
   crust: ['salt-crust'],
   moss: ['moss-algae'],
 }
 
+/** What hides: only two searches of the tipped-out mix, so far apart that eggs have hatched between them, end it. */
+const HIDDEN = ['vine-weevil', 'chafer-grubs', 'cutworm', 'wireworm']
+const SEARCHES_APART_MS = 28 * 86_400_000
+
 /**
  * What is in force of all that was found in a lot: the newest of each kind, and of each problem. Conditions, readings and
- * tests hold until something is mixed in; organisms, weeds and poisons stay with the mix until they are dealt with.
+ * tests hold until something is mixed in; organisms, weeds and poisons stay with the mix until they are dealt with. A look
+ * that sees no grubs ends nothing: they hide.
  * @param all in any order
  * @param mixedAt when something was last mixed in, ms; null where it never was
  */
@@ -49,8 +54,11 @@ export function inForce(
     if (!newest.has(key)) newest.set(key, found)
   }
   const kept = [...newest.values()]
+  const searches = all.filter(({ kind, state }) => kind === 'grubs' && state === 'clear')
   return kept.filter(
     (found) =>
+      !isSearchedOut(found, searches) &&
+      !isAnswered(found, kept) &&
       !kept.some(
         ({ kind, state, at }) =>
           state === 'clear' &&
@@ -60,4 +68,18 @@ export function inForce(
           ENDED_BY[kind]?.includes(found.problemId),
       ),
   )
+}
+
+/** Searched for twice since, four weeks apart, and not found. */
+function isSearchedOut({ problemId, at }: Found, searches: readonly Found[]): boolean {
+  if (problemId === null || !HIDDEN.includes(problemId)) return false
+  const since = searches.filter((search) => search.at > at).map((search) => search.at)
+  return since.length > 1 && Math.max(...since) - Math.min(...since) >= SEARCHES_APART_MS
+}
+
+/** Grubs that were seen are a question until somebody says which. */
+function isAnswered({ kind, state, problemId, at }: Found, kept: readonly Found[]): boolean {
+  if (kind !== 'grubs' || state !== 'trouble' || problemId !== null) return false
+  const named = problemsShownBy('grubs')
+  return kept.some((one) => one.at >= at && one.problemId !== null && named.includes(one.problemId))
 }

@@ -13,7 +13,8 @@ import { type Batch, type BatchShares, type BatchSources, fillBatch } from './ba
 import type { RecipeInput, StockMaterial, WateringHabit } from './recipeTypes'
 import { waterWanted } from './wateringHabit'
 
-const LONGEST_AGEING_WEEKS = 30
+/** A shrub's two years. */
+const LONGEST_AGEING_WEEKS = 104
 const MONTHS_PER_WEEK = 12 / 52.1775
 
 export interface SearchSetting {
@@ -67,7 +68,7 @@ export class MixTrials {
   private workOut(shares: BatchShares, stock: StockMaterial | null, share: number): Tried {
     const wanted = stock ? withAggregate(shares, stock, share) : shares
     const { crop, container, priceOf, freshPrice, sources, watering } = this.setting
-    const { components, volumeYield, shares: of } = fillBatch(sources, wanted)
+    const { components, volumeYield, settlingShare, shares: of } = fillBatch(sources, wanted)
     const bare = bareShares(components)
     const curve = blendedCurve(bare, volumeYield)
     const { airFraction, waterFraction } = containerCapacity({ curve, ...container })
@@ -82,11 +83,12 @@ export class MixTrials {
     const setting: ScoreSetting = {
       lowAir: crop.airMinPercent / 100,
       highAir: crop.airMaxPercent / 100,
-      loss: this.lossOf(shares),
+      loss: this.lossOf(shares, stock, share),
       weeksInPot: crop.weeksInPot,
       freshPrice,
       maxKgPerL: limits.maxKgPerL ?? null,
       waterWanted: watering ? waterWanted(watering) : 0,
+      waterWithout: watering ? this.waterWithout(shares, watering) : 0,
     }
     const usableLitres = watering
       ? usableWater({ curve, ...container, refillSuctionCm: watering.refillSuctionCm })
@@ -94,7 +96,7 @@ export class MixTrials {
     const score = aggregateScore(setting, stock?.material ?? null, {
       air: airFraction,
       share,
-      costPerL: perPart / (volumeYield * (1 - limits.settlingShare)),
+      costPerL: perPart / (volumeYield * (1 - settlingShare)),
       kgPerLWet: dry / volumeYield + waterFraction,
       usableLitres,
       holderShare: of.holder,
@@ -102,21 +104,59 @@ export class MixTrials {
     return { stock, share, air: airFraction, usableLitres, score }
   }
 
-  /** Air that ageing takes from the batch without aggregate over the crop's weeks. */
-  lossOf(shares: BatchShares): number {
-    const key = `${shares.compost} ${shares.freshAtLeast}`
+  /**
+   * Air that ageing takes from the batch over the crop's weeks, with so much of an aggregate in it: straight between none
+   * and the most of it.
+   */
+  lossOf(shares: BatchShares, stock: StockMaterial | null = null, share = 0): number {
+    const without = this.lossWith(shares, null, 0)
+    const room = 1 - shares.compost - shares.freshAtLeast
+    const most = Math.min(this.setting.sources.limits.maxAggregateShare, room)
+    if (!stock || !(share > 0) || !(most > 0)) return without
+    return without + (share / most) * (this.lossWith(shares, stock, most) - without)
+  }
+
+  /** Of the batch with neither aggregate nor anything that holds water. */
+  private waterWithout(shares: BatchShares, { refillSuctionCm }: WateringHabit): number {
+    const key = `${shares.compost} ${shares.freshAtLeast} water`
     const known = this.losses.get(key)
     if (known !== undefined) return known
-    const { sources, container, crop, meanTempC, humifiedFines } = this.setting
+    const { sources, container } = this.setting
     const { components } = fillBatch(sources, { ...shares, aggregate: null, holder: null })
-    const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
-      containerCapacity({ curve, ...container }).airFraction
-    const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK
-    const aged = ageMedia({ components, months, meanTempC, humifiedFines })
-    const loss = Math.max(0, air(blendMedia({ components }).curve) - air(aged.curve))
+    const { curve } = blendMedia({ components })
+    const litres = usableWater({ curve, ...container, refillSuctionCm })
+    this.losses.set(key, litres)
+    return litres
+  }
+
+  private lossWith(shares: BatchShares, stock: StockMaterial | null, share: number): number {
+    const key = `${shares.compost} ${shares.freshAtLeast} ${stock?.material.id ?? ''}`
+    const known = this.losses.get(key)
+    if (known !== undefined) return known
+    const plain = { ...shares, aggregate: null, holder: null }
+    const wanted = stock ? withAggregate(plain, stock, share) : plain
+    const { components } = fillBatch(this.setting.sources, wanted)
+    const loss = Math.max(0, airLost(components, this.setting))
     this.losses.set(key, loss)
     return loss
   }
+}
+
+/** Air that ageing takes from a mix in its container over the crop's weeks, two years at most; share of the volume. */
+export function airLost(
+  components: Batch['components'],
+  {
+    container,
+    crop,
+    meanTempC,
+    humifiedFines,
+  }: Pick<SearchSetting, 'container' | 'crop' | 'meanTempC' | 'humifiedFines'>,
+): number {
+  const air = (curve: Parameters<typeof containerCapacity>[0]['curve']) =>
+    containerCapacity({ curve, ...container }).airFraction
+  const months = Math.min(LONGEST_AGEING_WEEKS, crop.weeksInPot) * MONTHS_PER_WEEK
+  const aged = ageMedia({ components, months, meanTempC, humifiedFines })
+  return air(blendMedia({ components }).curve) - air(aged.curve)
 }
 
 export function withAggregate(

@@ -1,7 +1,7 @@
-import type { Component } from '../media'
+import { type Component, settlingShare as settlingOfMix } from '../media'
 import { feedLeftIn } from './feedLeftIn'
 import { predictMix } from './predict'
-import type { Prediction, Recipe, RecipeInput, RecipeLimits } from './recipeTypes'
+import type { Prediction, Recipe, RecipeInput } from './recipeTypes'
 
 /**
  * What the mix will be when it is measured out in the household measures the recipe is written in.
@@ -14,7 +14,7 @@ export function predictRounded({
   doses,
   lotShare,
   input: { lot, crop, container, season, stock },
-  limits,
+  settlingShare,
   cost,
 }: {
   readonly components: readonly Component[]
@@ -23,7 +23,8 @@ export function predictRounded({
   /** Of the old mix in what is measured out. */
   readonly lotShare: number
   readonly input: RecipeInput
-  readonly limits: RecipeLimits
+  /** Of its own test; null: by what it is made of. */
+  readonly settlingShare: number | null
   readonly cost: number
 }): Prediction {
   const setting = { components, crop, container, season, cost }
@@ -37,7 +38,7 @@ export function predictRounded({
   return predictMix({
     ...setting,
     doses: roundedDoses,
-    settledLitres: roundedMix * (1 - limits.settlingShare),
+    settledLitres: roundedMix * (1 - (settlingShare ?? settlingOfMix({ components }))),
     feedLeft: feedLeftIn({ shares: { lot: lotShare }, volumeYield }, lot?.feedLeft ?? []),
   })
 }

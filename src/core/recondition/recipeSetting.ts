@@ -2,6 +2,7 @@ import type { Crop, Dose } from '../chemistry'
 import type { BatchSources } from './batch'
 import { checkRecipeInput } from './checkRecipeInput'
 import { pickCompost, pickFresh } from './chooseMaterials'
+import { compostShare } from './compostShare'
 import { cropInPot } from './cropInPot'
 import { type LeachedLot, leachOldMix, notLeached } from './leaching'
 import { pricePerKgOf, pricePerLitreOf } from './prices'
@@ -31,6 +32,8 @@ export interface RecipeSetting {
   /** That share is held down by what a trial found of this compost. */
   readonly isHeldByTrial: boolean
   readonly fresh: StockMaterial | null
+  /** The bagged mix that suits the crop with nothing of the old lot in it. */
+  readonly freshAlone: StockMaterial | null
   readonly compost: StockMaterial | null
   readonly sources: BatchSources
 }
@@ -49,11 +52,27 @@ export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting 
   const usableLitres = input.lot
     ? input.lot.litres * (1 - (input.lot.measured?.sieveLossShare ?? asked.cleaningLossShare))
     : Number.POSITIVE_INFINITY
-  const fresh = pickFresh(stock.materials, crop, asked, priceOf)
-  const compost = pickCompost(stock.materials, crop, priceOf)
+  const fresh = pickFresh(stock.materials, crop, asked, priceOf, {
+    old: input.lot ? leached.components : [],
+    missing: Math.max(0, 1 - usableLitres / litresWanted),
+  })
   const school = input.school.compostShare ?? DEFAULT_COMPOST_SHARE
+  const lotFeed = input.lot?.feedLeft ?? []
+  const base: Omit<BatchSources, 'compost' | 'limits'> = {
+    lot: leached.components,
+    usableLitres,
+    lotPricePerLitre: input.lot ? 0 : basePrice(input, priceOf),
+    settledLitres: litresWanted,
+    fresh: fresh?.material ?? null,
+  }
+  const asks = Math.min(school, asked.maxCompostShare)
+  const compost = pickCompost(stock.materials, crop, priceOf, (material) => {
+    const sources = { ...base, compost: material, limits: asked }
+    return asks > 0 ? compostShare(sources, crop, asks, season, lotFeed).share / asks : 1
+  })
   const found = mostFoundFor(compost, input.crop)
-  const limits = { ...asked, maxCompostShare: Math.min(asked.maxCompostShare, found) }
+  const most = Math.min(found, compost?.material.maxShare ?? 1)
+  const limits = { ...asked, maxCompostShare: Math.min(asked.maxCompostShare, most) }
   return {
     input,
     limits,
@@ -61,21 +80,14 @@ export function recipeSetting(input: RecipeInput, washes = true): RecipeSetting 
     priceOf,
     perKgOf: pricePerKgOf(stock.amendments),
     leached,
-    lotFeed: input.lot?.feedLeft ?? [],
+    lotFeed,
     usableLitres,
     school,
     isHeldByTrial: found < Math.min(school, asked.maxCompostShare),
     fresh,
+    freshAlone: pickFresh(stock.materials, crop, asked, priceOf, { old: [], missing: 1 }),
     compost,
-    sources: {
-      lot: leached.components,
-      usableLitres,
-      lotPricePerLitre: input.lot ? 0 : basePrice(input, priceOf),
-      mixLitres: litresWanted / (1 - limits.settlingShare),
-      compost: compost?.material ?? null,
-      fresh: fresh?.material ?? null,
-      limits,
-    },
+    sources: { ...base, compost: compost?.material ?? null, limits },
   }
 }
 

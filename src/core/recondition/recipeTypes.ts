@@ -58,7 +58,8 @@ export interface StockAmendment {
 export type FeedSchool = 'organic' | 'coated' | 'soluble'
 
 export interface RecipeLimits {
-  readonly settlingShare: number
+  /** How far the mix sinks when it is watered in, by its own test; null: by what it is made of. */
+  readonly settlingShare: number | null
   readonly cleaningLossShare: number
   readonly maxCompostShare: number
   readonly maxAggregateShare: number
@@ -69,7 +70,7 @@ export interface RecipeLimits {
 }
 
 export const DEFAULT_LIMITS: RecipeLimits = {
-  settlingShare: 0.08,
+  settlingShare: null,
   cleaningLossShare: 0.1,
   maxCompostShare: 0.5,
   maxAggregateShare: 0.35,
@@ -213,6 +214,8 @@ export interface Recipe {
   readonly leachLitres: number
   readonly partLitres: number
   readonly mixLitres: number
+  /** How far it sinks when it is watered in. */
+  readonly settlingShare: number
   readonly settledLitres: number
   readonly leftoverLitres: number
   readonly predicted: Prediction

@@ -39,8 +39,8 @@ interface Worked {
   readonly expected: Record<string, number | string | null>
 }
 
-// Worked through step by step outside this code base, with another language, a bounded least-squares fit from many
-// starts and 400-point quadrature.
+// Written down as this program gave them and read line by line as a grower would: they tell when a rule moves. That a
+// recipe is right by its own amounts is worked out in anyRecipe.property.test.ts.
 const { recipes: worked, values } = JSON.parse(
   readFileSync('src/core/recondition/workedRecipes.fixture.json', 'utf8'),
 ) as {

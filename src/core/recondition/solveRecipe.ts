@@ -13,6 +13,7 @@ import { freshMixPrice } from './prices'
 import { type RecipeSetting, recipeSetting } from './recipeSetting'
 import type { Recipe, RecipeInput } from './recipeTypes'
 import { meanTempC, unplanted } from './startingMix'
+import { withLeftoverUsed } from './usedUp'
 import { holderCandidates, holdWater } from './waterHolding'
 import { doseOf, type RecipeChoice, writeRecipe } from './writeRecipe'
 
@@ -68,7 +69,8 @@ function reconditioned(setting: RecipeSetting): RecipeChoice {
   const search = searchFor(setting, acidFresh)
   const aired = search.choose(compost.share)
   const holders = watering ? holderCandidates(stock.materials, crop, limits) : []
-  const air = watering ? holdWater(search, aired, watering, holders, compost.share) : aired
+  const held = watering ? holdWater(search, aired, watering, holders, compost.share) : aired
+  const air = acidFresh > 0 ? held : withLeftoverUsed(setting, held)
   const width = phWidth(air.batch.components)
   const acidity = planAcidity(air.batch, crop, stock.amendments, perKgOf, width)
   const feeding = planFeeding(

@@ -12,6 +12,7 @@ import type {
 } from './triage/triageTypes'
 
 const SEEDLING_DAYS = 28
+const SEEDLINGS_TOLD = { trouble: 'harmed', clear: 'clean', known: 'too-weak' } as const
 
 /** What may become of a lot, with what was done about it and decided of it. */
 export interface LotTriage extends Triage {
@@ -78,7 +79,7 @@ export function triageOfLot({
       minutesAt71: heat?.minutesAt71 ?? 0,
       minutesAt82: heat?.minutesAt82 ?? 0,
       ...(asked.length > 0 && seedlings && isAnswered
-        ? { seedlingTest: seedlings.state === 'trouble' ? ('harmed' as const) : ('clean' as const) }
+        ? { seedlingTest: SEEDLINGS_TOLD[seedlings.state] }
         : {}),
       ...doneSince(treatments, latest, latestOn, today),
       ...done,

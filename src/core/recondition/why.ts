@@ -117,7 +117,7 @@ export function explainRecipe(facts: ExplainInput): Record<string, Why> {
         of('partLitres', batch.partLitres, 'L'),
         of('volumeYield', batch.volumeYield, 'share'),
         of('mixLitres', facts.mixLitres, 'L'),
-        of('settling', limits.settlingShare, 'share'),
+        of('settling', batch.settlingShare, 'share'),
         of('settledLitres', facts.settledLitres, 'L'),
       ],
     },

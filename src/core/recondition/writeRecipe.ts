@@ -1,5 +1,7 @@
 import type { Dose } from '../chemistry'
+import { HUMIFIED_FINES } from '../media'
 import type { AcidityPlan } from './acidity'
+import { LONG_STAY_WEEKS } from './aggregateScore'
 import type { AggregateChoice, AggregateSearch } from './aggregateShare'
 import { checkRecipe } from './checks'
 import { aggregateCandidates } from './chooseMaterials'
@@ -7,12 +9,14 @@ import type { CompostShare } from './compostShare'
 import type { FeedingPlan } from './feeding'
 import { feedLeftIn } from './feedLeftIn'
 import { componentsAsMeasured, listDoses, listParts } from './listAmounts'
+import { airLost } from './mixTrials'
 import { phAfterDoses } from './phOutcome'
 import { predictMix } from './predict'
 import { predictRounded } from './predictRounded'
 import type { RecipeSetting } from './recipeSetting'
 import type { Recipe, RecipeDose, RecipePart, StockAmendment, TestFirst } from './recipeTypes'
 import { planSolubleFeed } from './solubleFeed'
+import { meanTempC } from './startingMix'
 import { tallerByCm } from './tallerPot'
 import { daysOf } from './wateringHabit'
 import { explainRecipe } from './why'
@@ -43,7 +47,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
   const { compost, air, acidity, feeding, acidFresh, width, minerals = null } = choice
   const { batch } = air
   const mixLitres = batch.partLitres * batch.volumeYield
-  const settledLitres = mixLitres * (1 - limits.settlingShare)
+  const settledLitres = mixLitres * (1 - batch.settlingShare)
   const doses = [
     ...doseOf(acidity.stock, acidity.firstGPerL),
     ...doseOf(feeding.stock, feeding.dose?.gPerL ?? 0),
@@ -72,7 +76,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
           doses: recipeDoses,
           lotShare: (parts.find(({ role }) => role === 'lot')?.rounded.litres ?? 0) / roundedTotal,
           input,
-          limits,
+          settlingShare: limits.settlingShare,
           cost,
         })
       : predicted
@@ -90,6 +94,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
     settledLitres,
   })
   const days = input.watering ? daysOf(batch.components, container, input.watering) : null
+  const isLongStay = crop.weeksInPot > LONG_STAY_WEEKS
   const nitrogenAfterFeeding = feedPlan?.coverageAfter ?? predicted.nCoverage
 
   return {
@@ -99,6 +104,7 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
     score: air.score,
     partLitres: batch.partLitres,
     mixLitres,
+    settlingShare: batch.settlingShare,
     settledLitres,
     leftoverLitres: input.lot ? Math.max(0, usableLitres - lotLitres) : 0,
     predicted,
@@ -118,6 +124,14 @@ export function writeRecipe(setting: RecipeSetting, choice: RecipeChoice): Recip
       doses: recipeDoses,
       nitrogenAfterFeeding,
       days,
+      airLost: isLongStay
+        ? airLost(batch.components, {
+            container,
+            crop,
+            meanTempC: meanTempC(season?.weeklyMeanTempC, crop),
+            humifiedFines: input.humifiedFines ?? HUMIFIED_FINES,
+          })
+        : 0,
     }),
     why: explainRecipe({
       input,

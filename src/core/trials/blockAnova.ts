@@ -1,7 +1,6 @@
 import { DomainError } from '../errors'
+import { requireList, upperF } from '../statistics'
 import { usedPots } from './pots'
-import { requireList } from './requires'
-import { upperF } from './tails'
 
 export interface BlockTerm {
   readonly F: number | null

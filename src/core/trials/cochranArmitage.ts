@@ -1,7 +1,5 @@
 import { DomainError } from '../errors'
-import { requireShare } from './counts'
-import { requireFinite, requireList } from './requires'
-import { twoSidedZ } from './tails'
+import { requireFinite, requireList, requireShare, twoSidedZ } from '../statistics'
 
 /**
  * Whether a share rises or falls with the dose: Cochran (1954), Armitage (1955), scores as given, N, no correction.

@@ -1,7 +1,7 @@
+import { wilson } from '../statistics'
 import { type Fisher, fisherExact } from './fisherExact'
 import { holm } from './holm'
 import { smallestFisherP, type Verdict, type VerdictReason, verdict } from './verdict'
-import { wilson } from './wilson'
 
 /** So many out of so many: seeds that came up, pots that live. */
 export interface CountOf {

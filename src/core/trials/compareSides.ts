@@ -1,4 +1,4 @@
-import { requireFinite } from './requires'
+import { requireFinite } from '../statistics'
 import { signTest } from './signTest'
 import { type Verdict, type VerdictReason, verdict } from './verdict'
 

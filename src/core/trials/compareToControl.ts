@@ -1,6 +1,6 @@
 import gammaln from '@stdlib/math-base-special-gammaln'
+import { t95, twoSidedT } from '../statistics'
 import { isRounding, type PotValues, sumUp, usedAtLeast, variance } from './pots'
-import { t95, twoSidedT } from './tails'
 
 export interface Comparison {
   readonly nControl: number

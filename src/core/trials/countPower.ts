@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
+import { requireIn } from '../statistics'
 import { fisherExact } from './fisherExact'
-import { requireIn } from './requires'
 
 const SHOWN = 0.05
 const MOST_SEEDS = 200

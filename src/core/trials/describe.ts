@@ -1,5 +1,5 @@
+import { t95 } from '../statistics'
 import { type PotValues, sumUp, usedAtLeast, variance } from './pots'
-import { t95 } from './tails'
 
 export interface Description {
   readonly n: number

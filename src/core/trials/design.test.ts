@@ -3,6 +3,7 @@ import { test } from 'node:test'
 import gammaln from '@stdlib/math-base-special-gammaln'
 import { close } from '../../../testing/tables'
 import { DomainError } from '../errors'
+import { criticalT } from '../statistics'
 import {
   fisherExact,
   layoutTrial,
@@ -14,7 +15,6 @@ import {
   smallestMaxTP,
   verdict,
 } from '.'
-import { criticalT } from './tails'
 
 const refuses = (code: string, call: () => unknown) =>
   assert.throws(call, (error: unknown) => error instanceof DomainError && error.code === code)

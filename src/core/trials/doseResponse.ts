@@ -1,7 +1,7 @@
 import { DomainError } from '../errors'
+import { requireFinite, requireIn, requireList } from '../statistics'
 import { type PotValues, usedAtLeast } from './pots'
 import { random32 } from './random32'
-import { requireFinite, requireIn, requireList } from './requires'
 
 export interface DoseResponse {
   /** Ascending. */

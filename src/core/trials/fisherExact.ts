@@ -1,6 +1,6 @@
 import gammaln from '@stdlib/math-base-special-gammaln'
 import { DomainError } from '../errors'
-import { requireCount } from './counts'
+import { requireCount } from '../statistics'
 
 export interface Fisher {
   /** Two-sided: of all tables that are as or less probable. */

@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
+import { requireFinite, requireList } from '../statistics'
 import { usedPots } from './pots'
-import { requireFinite, requireList } from './requires'
 
 export interface Growth {
   /** By trapezoids, from the first to the last used time; no baseline is taken off. */

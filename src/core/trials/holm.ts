@@ -1,5 +1,5 @@
 import { DomainError } from '../errors'
-import { requireFinite, requireList } from './requires'
+import { requireFinite, requireList } from '../statistics'
 
 /**
  * Holm's (1979) step-down adjustment: in the order given, capped at 1; null stays null and is not counted.

@@ -1,3 +1,4 @@
+export { wilson } from '../statistics'
 export { assignPots, type FreePot } from './assignPots'
 export { type BlockTerm, blockAnova } from './blockAnova'
 export { changesFromControl, type Difference, type Treatment } from './changesFromControl'
@@ -54,4 +55,3 @@ export {
   verdict,
 } from './verdict'
 export { type Welch, welchAnova } from './welchAnova'
-export { wilson } from './wilson'

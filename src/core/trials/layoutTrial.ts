@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
+import { requireIn, requireList } from '../statistics'
 import { random32, shuffle } from './random32'
-import { requireIn, requireList } from './requires'
 
 /** A pot of a trial on its grid. */
 export interface TrialPlace {

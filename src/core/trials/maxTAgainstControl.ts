@@ -1,8 +1,8 @@
 import { DomainError } from '../errors'
+import { requireIn, requireList } from '../statistics'
 import { countArrangements, type Exchanged, eachArrangement } from './arrangements'
 import { type PotValues, usedAtLeast } from './pots'
 import { random32, shuffle } from './random32'
-import { requireIn, requireList } from './requires'
 
 export interface MaxT {
   /** Family-wise, in the order of the treatments. */

@@ -1,5 +1,5 @@
 import { DomainError } from '../errors'
-import { requireList } from './requires'
+import { requireList } from '../statistics'
 
 /** One value a pot; null for a pot that is not used. */
 export type PotValues = readonly (number | null)[]

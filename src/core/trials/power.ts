@@ -1,6 +1,5 @@
 import { DomainError } from '../errors'
-import { requireFinite, requireIn } from './requires'
-import { criticalT, noncentralT } from './tails'
+import { criticalT, noncentralT, requireFinite, requireIn } from '../statistics'
 
 const USUAL = { cv: 20, power: 0.8, alpha: 0.05, comparisons: 1 } as const
 const MOST_POTS = 10_000

@@ -1,6 +1,5 @@
 import { DomainError } from '../errors'
-import { requireCount } from './counts'
-import { atLeastHeads } from './tails'
+import { atLeastHeads, requireCount } from '../statistics'
 
 /**
  * Crops in which one side did better, against those in which the other did; ties are left out and counted.

@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
+import { requireCount } from '../statistics'
 import { countArrangements } from './arrangements'
-import { requireCount } from './counts'
 import { fisherExact } from './fisherExact'
 
 export type Verdict = 'better' | 'worse' | 'no-difference' | 'cannot-tell'

@@ -1,7 +1,6 @@
 import { DomainError } from '../errors'
+import { requireList, upperF } from '../statistics'
 import { isRounding, type PotValues, sumUp, usedAtLeast, variance } from './pots'
-import { requireList } from './requires'
-import { upperF } from './tails'
 
 export interface Welch {
   readonly F: number | null

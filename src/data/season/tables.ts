@@ -24,6 +24,7 @@ export const crops = pgTable('crops', {
   kc: doublePrecision('kc').notNull(),
   canopyCm2: doublePrecision('canopy_cm2'),
   weeksInPot: integer('weeks_in_pot').notNull(),
+  hardyToC: doublePrecision('hardy_to_c'),
   sowOrPlantMonthsNorth: text('sow_or_plant_months_north'),
   harvestMonthsNorth: text('harvest_months_north'),
   limeHater: boolean('lime_hater').notNull(),

@@ -36,10 +36,7 @@ export const readCorrections = keep(['site', 'materials', 'amendments'], async (
   const found: Corrections = {
     at,
     taken: rows.filter(({ taken }) => taken).length,
-    left: rows
-      .filter(({ taken }) => !taken)
-      .map(({ name }) => name)
-      .sort(byName),
+    left: [...new Set(rows.filter(({ taken }) => !taken).map(({ name }) => name))].sort(byName),
   }
   return found
 })

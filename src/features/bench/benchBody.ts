@@ -11,7 +11,7 @@ import {
   dimensionOf,
   HEIGHTS,
   JARS,
-  SEEDLING_SHARES,
+  SEEDLING_POTS,
   WITH_WATER,
 } from './benchFields'
 import { readClockTime } from './clockPlan'
@@ -186,18 +186,23 @@ const observed: {
     }
   },
   seedling: (read, fieldAt) => {
-    fieldAt.set('pots', `sown${SEEDLING_SHARES[0]}`)
+    fieldAt.set('pots', 'sown0')
     return {
       signs: read('signs'),
       sownAs: read('sownAs') || null,
-      pots: SEEDLING_SHARES.filter(
-        (share) => isGiven(read(`sown${share}`)) || isGiven(read(`sprouted${share}`)),
-      ).map((share, at) => ({
-        sharePercent: share,
-        sown: read(`sown${share}`, `pots.${at}.sown`),
-        sprouted: read(`sprouted${share}`, `pots.${at}.sprouted`),
-        heightMm: read(`heightMm${share}`, `pots.${at}.heightMm`),
-      })),
+      days: read('daysSown', 'days'),
+      useSharePercent: read('useSharePercent'),
+      pots: rows(SEEDLING_POTS)
+        .filter(
+          (row) => row === 0 || isGiven(read(`sown${row}`)) || isGiven(read(`sprouted${row}`)),
+        )
+        .map((row, at) => ({
+          sharePercent: read(`share${row}`, `pots.${at}.sharePercent`),
+          sown: read(`sown${row}`, `pots.${at}.sown`),
+          sprouted: read(`sprouted${row}`, `pots.${at}.sprouted`),
+          heightMm: read(`heightMm${row}`, `pots.${at}.heightMm`),
+          curled: read(`curled${row}`, `pots.${at}.curled`) ?? 0,
+        })),
     }
   },
   weeds: (read, fieldAt) => {
@@ -221,7 +226,11 @@ const observed: {
     litresOut: read('litresOut'),
     woodyLitres: read('woodyLitres'),
   }),
-  look: (read) => ({ smell: read('smell'), sights: read('sights') }),
+  look: (read) => ({
+    smell: read('smell'),
+    sights: read('sights'),
+    searched: read('searched'),
+  }),
 }
 
 const isGiven = (value: unknown) => value !== null && value !== undefined && value !== ''

@@ -86,7 +86,13 @@ export const DROPS_TIMED = 5
 export const COUNTS = 4
 /** After filling, after watering, and twice later. */
 export const HEIGHTS = words.heights.length
-export const SEEDLING_SHARES = [0, 25, 50, 75, 100] as const
+/** Pots of a seedling test, at most. */
+export const SEEDLING_POTS = 10
+/** What a test that can lift a bar begins with: three pots of the trusted mix, three of the doubtful one. */
+const USUAL_SHARES = ['0', '0', '0', '100', '100', '100']
+
+/** Twisted and cupped leaves are counted pot by pot. */
+const COUNTED_NOWHERE = ['pale', 'scorched', 'mould', 'smell'] as const
 
 /** The answers of each test, in the order in which they are known. */
 export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
@@ -162,18 +168,22 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     ]).flat(),
   ],
   seedling: [
-    ...SEEDLING_SHARES.flatMap((share): BenchField[] => [
-      {
-        kind: 'number',
-        name: `sown${share}`,
-        label: `${words.share(String(share))}: ${words.sown}`,
-        beginsRow: true,
-      },
-      { kind: 'number', name: `sprouted${share}`, label: words.sprouted },
-      { kind: 'number', name: `heightMm${share}`, label: words.heightMm, hint: optional },
-    ]),
-    { kind: 'several', name: 'signs', label: words.signs, options: choices.signs },
     { kind: 'choice', name: 'sownAs', label: words.sownAs, options: choices.sownAs },
+    field('number', 'daysSown', words.daysSownHint),
+    field('number', 'useSharePercent', words.useShareHint),
+    ...Array.from({ length: SEEDLING_POTS }, (_, i): BenchField[] => [
+      { kind: 'number', name: `share${i}`, label: words.potShare(i + 1), beginsRow: true },
+      { kind: 'number', name: `sown${i}`, label: words.sown },
+      { kind: 'number', name: `sprouted${i}`, label: words.sprouted },
+      { kind: 'number', name: `heightMm${i}`, label: words.heightMm, hint: optional },
+      { kind: 'number', name: `curled${i}`, label: words.curled, hint: optional },
+    ]).flat(),
+    {
+      kind: 'several',
+      name: 'signs',
+      label: words.signs,
+      options: only(choices.signs, COUNTED_NOWHERE),
+    },
   ],
   weeds: [
     field('area', 'areaCm2'),
@@ -199,6 +209,7 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
       options: only(choices.smell, SMELLS),
     },
     { kind: 'several', name: 'sights', label: words.sights, options: only(choices.sights, SIGHTS) },
+    field('check', 'searched'),
   ],
 }
 
@@ -235,7 +246,8 @@ export function benchDefaults(
     gapMm: '0',
     stoodOnTop: 'no',
     runsDownSide: 'no',
-    compensated: 'no',
+    searched: 'no',
+    compensated: 'yes',
     method: '1:2',
     tempC: '20',
     waterEcDsPerM: '0',
@@ -243,6 +255,8 @@ export function benchDefaults(
     days: '14',
     woodyLitres: '0 L',
     day0: today,
+    useSharePercent: '100',
+    ...Object.fromEntries(USUAL_SHARES.map((share, i) => [`share${i}`, share])),
     ...Object.fromEntries([0, 1, 2, 4].map((dose, i) => [`dose${i}`, String(dose)])),
   }
   for (const [name, value] of Object.entries(usual)) if (name in defaults) defaults[name] = value

@@ -42,7 +42,14 @@ const TYPED: Readonly<Record<(typeof TEST_KINDS)[number], Record<string, string 
   settling: { height0: '16 cm', height1: '15' },
   phEc: { ph: '6,2' },
   jar: { amendmentId: 'calcitic-lime', target: '6', ph0: '5', ph1: '5.4', ph2: '5.9' },
-  seedling: { sown0: '10', sprouted0: '9', sown50: '10', sprouted50: '4' },
+  seedling: {
+    daysSown: '21',
+    sown0: '5',
+    sprouted0: '5',
+    sown3: '5',
+    sprouted3: '2',
+    curled3: '1',
+  },
   weeds: { areaCm2: '400', count0: '3' },
   heat: {},
   sieve: { litresIn: '1 bucket', litresOut: '8 L' },
@@ -70,7 +77,13 @@ test('amounts arrive in the unit of the test, whatever they were typed in', () =
     stain: true,
   })
   assert.equal(body('jar', TYPED.jar).points.length, 3)
-  assert.equal(body('seedling', TYPED.seedling).pots.length, 2)
+  assert.deepEqual(
+    body('seedling', TYPED.seedling).pots.map(({ sharePercent, curled }) => [sharePercent, curled]),
+    [
+      [0, 0],
+      [100, 1],
+    ],
+  )
 })
 
 test('what cannot be read is refused at its field, never left out', () => {
@@ -103,7 +116,7 @@ test('a finished test comes back into its form as it was', () => {
     const observation = body(kind, {
       ...TYPED[kind],
       ...(kind === 'drain' ? { markS: '1:38' } : {}),
-      ...(kind === 'seedling' ? { sownAs: 'legume', signs: ['cupped'] } : {}),
+      ...(kind === 'seedling' ? { sownAs: 'legume', signs: ['pale'], share1: '100' } : {}),
     })
     const again = benchBody(
       kind,
@@ -164,8 +177,8 @@ test('what is missing or no amount is refused at its field, and the form finds i
   assert.equal(told('drain', 'drainedMl', 'drainedMl'), 'wrong')
   assert.equal(told('drain', 'observation.markS', 'drainedMl'), undefined)
   // Rows that were left empty are not sent: the pots of half the doubtful mix are the second row then.
-  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted50'), 'wrong')
-  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted25'), undefined)
+  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted3'), 'wrong')
+  assert.equal(told('seedling', 'observation.pots.1.sprouted', 'sprouted1'), undefined)
   assert.equal(fieldErrors(null, new Map(), 'ph', 1), undefined)
 })
 

@@ -1,7 +1,7 @@
 import type { Observation, TestKind } from '../../messages/bench/benchViews'
 import { elapsed } from '../../ui/elapsed'
 import { type BenchValues, benchBody } from './benchBody'
-import { type BenchField, benchFields, SEEDLING_SHARES } from './benchFields'
+import { type BenchField, benchFields, SEEDLING_POTS } from './benchFields'
 
 const ANY = '1'
 const MEASURES = { cupL: 1, scoopL: 1, bucketL: 1, barrowL: 1, handfulL: 1 }
@@ -23,12 +23,16 @@ export function benchValues(observation: Observation): BenchValues {
     values.feels = felt.length > 0 ? [...felt] : ['nothing']
   }
   if (observation.kind === 'seedling') {
-    for (const share of SEEDLING_SHARES) {
-      const pot = observation.pots.find(({ sharePercent }) => sharePercent === share)
-      values[`sown${share}`] = pot ? String(pot.sown) : ''
-      values[`sprouted${share}`] = pot ? String(pot.sprouted) : ''
-      values[`heightMm${share}`] = pot?.heightMm == null ? '' : String(pot.heightMm)
+    for (let row = 0; row < SEEDLING_POTS; row++) {
+      const pot = observation.pots[row]
+      values[`share${row}`] = pot ? String(pot.sharePercent) : ''
+      values[`sown${row}`] = pot ? String(pot.sown) : ''
+      values[`sprouted${row}`] = pot ? String(pot.sprouted) : ''
+      values[`heightMm${row}`] = pot?.heightMm == null ? '' : String(pot.heightMm)
+      values[`curled${row}`] = pot?.curled ? String(pot.curled) : ''
     }
+    values.daysSown = observation.days == null ? '' : String(observation.days)
+    values.useSharePercent = String(observation.useSharePercent ?? 100)
     values.sownAs = observation.sownAs ?? ''
   }
   return values

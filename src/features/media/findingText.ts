@@ -40,6 +40,8 @@ export function findingText(finding: LotFinding, format: Format): string {
       return finding.isReady
         ? words.ready(finding.cropName, format.day(finding.on))
         : words.resting(finding.cropName, format.day(finding.on))
+    case 'asks':
+      return words.asks[finding.what](format.day(finding.on))
     case 'level-down':
       return words.levelDown(litres(finding.litres), litres(finding.room))
     case 'season-over':

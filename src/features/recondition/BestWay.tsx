@@ -17,25 +17,48 @@ export function BestWay({
   if (!best) return <p>{words.best.none}</p>
   const rung = page.rungs.find(({ id }) => id === best.id)
   const fresh = page.rungs.find(({ id }) => id === 'replace')
-  const saved = (fresh?.cost ?? 0) - (rung?.cost ?? 0)
-  const alone = page.rungs.filter((one) => one.allowed && fits(one, page))
-  const reason =
-    alone.length === 1 && alone[0]?.id === best.id && best.reason !== 'only-one'
-      ? words.best.onlyFit
-      : words.best.reasons[best.reason]
+  const isPriced = best.isByCost && fresh?.unpriced.length === 0
+  const saved = isPriced ? (fresh?.cost ?? 0) - (rung?.cost ?? 0) : 0
+  const standing = page.rungs.filter((one) => one.allowed && one.fails.length === 0)
+  const isAlone = standing.length === 1 && best.reason === 'only-one' && best.fails.length === 0
+  const others = page.rungs.filter(({ allowed }) => allowed).length > 1
+  const reason = isAlone && others ? words.best.onlyFit : words.best.reasons[best.reason]
+  const told = [
+    reason,
+    ...(best.fails.length > 0
+      ? [words.best.failing(list(best.fails.map((one) => words.best.fails[one])))]
+      : []),
+    ...(rung?.litres != null && rung.litres < ENOUGH_LITRES * page.litresWanted
+      ? [
+          words.best.short(
+            format.plain(format.litres(rung.litres)),
+            format.plain(format.litres(page.litresWanted)),
+          ),
+        ]
+      : []),
+    ...(best.id !== 'replace' && saved > 0 ? [words.best.lessThanNew(format.money(saved))] : []),
+    ...(best.isByCost || priorities.cost === 0
+      ? []
+      : [words.best.withoutPrices(list(unpricedIn(page.rungs)))]),
+  ]
   return (
     <p>
       <strong>{words.names[best.id]}</strong> {words.best.fits(orderOf(priorities))}
-      {reason}
-      {rung?.warnings.includes('litres') &&
-        rung.litres !== null &&
-        `; ${words.best.short(
-          format.plain(format.litres(rung.litres)),
-          format.plain(format.litres(page.litresWanted)),
-        )}`}
-      {best.id !== 'replace' && saved > 0 && `; ${words.best.lessThanNew(format.money(saved))}`}.
+      {told.join('; ')}.
     </p>
   )
+}
+
+/** Less than this share of what was wanted is told. */
+const ENOUGH_LITRES = 0.97
+
+function unpricedIn(rungs: readonly RungView[]): string[] {
+  return [...new Set(rungs.flatMap(({ allowed, unpricedNames }) => (allowed ? unpricedNames : [])))]
+}
+
+function list(names: readonly string[]): string {
+  const last = names.at(-1) ?? ''
+  return names.length > 1 ? `${names.slice(0, -1).join(', ')}${words.best.alike}${last}` : last
 }
 
 /** What comes first, by name: "growth, then money and work". */
@@ -52,15 +75,4 @@ function orderOf(priorities: LadderPriorities): string {
         .join(words.best.alike),
     )
     .join(words.best.afterThat)
-}
-
-function fits({ airFraction, ph, ecSme }: RungView, { crop }: LadderPage): boolean {
-  return (
-    airFraction !== null &&
-    airFraction >= crop.airMin - 1e-6 &&
-    ph !== null &&
-    ph >= crop.pHLow - 0.05 &&
-    ph <= crop.pHHigh + 0.05 &&
-    (ecSme ?? 0) <= crop.ecMaxSme
-  )
 }

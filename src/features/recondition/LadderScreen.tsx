@@ -20,6 +20,7 @@ import { PriorityFields } from './PriorityFields'
 import { spareText } from './spareText'
 import { TurnoverSteps } from './TurnoverSteps'
 import { TwoWays } from './TwoWays'
+import { usePriorities } from './usePriorities'
 
 /** The number that is asked, of one of the ways. */
 export interface AskedCell {
@@ -39,9 +40,13 @@ export default function LadderScreen({ page, site }: { page: LadderPage; site: S
 function Ways({ page }: { page: LadderPage }) {
   const { format } = useSite()
   const { lot, crop, rungs, answers, triage } = page
-  const [priorities, setPriorities] = useState(page.priorities)
+  const chosenPriorities = usePriorities(page.priorities)
+  const priorities = chosenPriorities.values
   const [asked, setAsked] = useState<AskedCell | null>(null)
-  const best = bestRung(rungs, priorities, crop.airMin)
+  const best = bestRung(rungs, priorities, {
+    lowAir: crop.airMin,
+    litresWanted: page.litresWanted,
+  })
   const [picked, pick] = useState<RungId | null>(null)
   const [two, setTwo] = useState(false)
   const open = (way: RungId | null) => rungs.find(({ id, allowed }) => id === way && allowed)?.id
@@ -119,7 +124,7 @@ function Ways({ page }: { page: LadderPage }) {
           {words.anewNote} {page.spare && spareText(page.spare, format)}
         </p>
       )}
-      <PriorityFields priorities={priorities} onChange={setPriorities} />
+      <PriorityFields priorities={chosenPriorities} />
     </>
   )
 }

@@ -159,11 +159,16 @@ export function LadderTable({
             {figure(
               rung,
               'cost',
-              rung.cost,
-              (cost) => ({ number: format.money(cost), unit: '' }),
+              knownCost(rung),
+              (cost) => ({
+                number: `${rung.unpriced.length > 0 ? `${words.atLeast} ` : ''}${format.money(cost)}`,
+                unit: '',
+              }),
               undefined,
             )}
-            {rung.warnings.includes('unpriced') && <small>{words.notes.unpriced}</small>}
+            {rung.unpriced.length > 0 && (
+              <small>{words.noPriceOf(rung.unpricedNames.join(', '))}</small>
+            )}
             {rung.minutes !== null && (
               <span className={styles.work}>
                 {figure(rung, 'work', rung.minutes, (minutes) => ({
@@ -202,6 +207,11 @@ export function LadderTable({
       </tbody>
     </table>
   )
+}
+
+/** What no price is known of costs nobody knows what, not nothing. */
+function knownCost({ cost, unpriced }: RungView): number | null {
+  return unpriced.length > 0 && !cost ? null : cost
 }
 
 function classOf({ id, allowed }: RungView, best: RungId | null): string {

@@ -14,6 +14,7 @@ import styles from './Plan.module.css'
 import { PlanResult } from './PlanResult'
 import { PriorityFields } from './PriorityFields'
 import { type PlanAsked, usePlan } from './usePlan'
+import { usePriorities } from './usePriorities'
 
 /** The ways to go on with many lots at once, and what the turnover takes in all. */
 export default function PlanScreen({ page, site }: { page: PlanPage; site: SiteView }) {
@@ -31,7 +32,7 @@ function Plan({ page }: { page: PlanPage }) {
     crop: page.crop,
     picked: {} as Readonly<Record<string, RungId>>,
   })
-  const [priorities, setPriorities] = useState(page.priorities)
+  const priorities = usePriorities(page.priorities)
   const [tried, setTried] = useState(false)
   const [asked, setAsked] = useState<PlanAsked | null>(null)
   const plan = usePlan(asked)
@@ -130,7 +131,7 @@ function Plan({ page }: { page: PlanPage }) {
           page={page}
           view={plan.view}
           answers={plan.answers ?? []}
-          priorities={priorities}
+          priorities={priorities.values}
           picked={values.picked}
           onPick={(id, way) => change({ picked: { ...values.picked, [id]: way } })}
         />
@@ -138,7 +139,6 @@ function Plan({ page }: { page: PlanPage }) {
       {plan.answers && (
         <PriorityFields
           priorities={priorities}
-          onChange={setPriorities}
           onRuledOut={() => setAsked((one) => one && { ...one, nth: one.nth + 1 })}
         />
       )}

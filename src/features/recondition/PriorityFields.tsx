@@ -1,35 +1,25 @@
-import type { LadderPriorities } from '../../core/recondition'
-import type { Practice } from '../../messages/practice'
 import { Choice } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { ladder as words } from '../../ui/texts/ladder'
-import { useSend } from '../../ui/useSend'
 import styles from './Ladder.module.css'
+import type { Priorities } from './usePriorities'
 
-type All = Required<LadderPriorities>
 const WEIGHTS = ['yield', 'cost', 'effort'] as const
 
 /** What matters to the grower: weighed at once, kept for all lots. */
 export function PriorityFields({
-  priorities,
-  onChange,
+  priorities: { values: priorities, set: save, problem },
   onRuledOut = () => window.location.reload(),
 }: {
-  readonly priorities: All
-  readonly onChange: (priorities: All) => void
+  readonly priorities: Priorities
   /** What may go in is another question: the ways are worked out anew. */
   readonly onRuledOut?: () => void
 }) {
   const { title, weights, steps, peatFree, peatFreeNote, noMineralFeed, noMineralFeedNote, kept } =
     words.priorities
-  const { problem, deliver } = useSend()
-  const set = async (more: Partial<All>, needsNewWays = false) => {
-    const next = { ...priorities, ...more }
-    onChange(next)
-    const body: Practice = { priorities: next }
-    const answer = await deliver('PUT', '/api/site/practice', body)
-    if (!answer) onChange(priorities)
-    else if (needsNewWays) onRuledOut()
+  const set = async (more: Partial<Priorities['values']>, needsNewWays = false) => {
+    const isTaken = await save(more)
+    if (isTaken && needsNewWays) onRuledOut()
   }
   return (
     <section className={styles.priorities} aria-labelledby="priorities" data-needs="manage">

@@ -1,9 +1,4 @@
-import {
-  type BestReason,
-  bestRung,
-  type LadderPriorities,
-  type RungId,
-} from '../../core/recondition'
+import { type BestRung, bestRung, type LadderPriorities, type RungId } from '../../core/recondition'
 import type { LaddersView } from '../../messages/recondition/plan'
 import type { LaddersAnswer } from '../../workers/jobs'
 
@@ -13,7 +8,7 @@ type PlanRung = LaddersAnswer['rungs'][number]
 export interface PlanRow {
   readonly id: number
   readonly rungs: readonly PlanRung[]
-  readonly best: { readonly id: RungId; readonly reason: BestReason } | null
+  readonly best: BestRung | null
   /** The way chosen for it; null where none is open. */
   readonly way: PlanRung | null
   readonly airMin: number
@@ -49,7 +44,10 @@ export function planRows(
   return lots.flatMap(({ id, airMin, input }): PlanRow[] => {
     const { rungs = [], refusal = null } = byId.get(id) ?? {}
     if (refusal !== null || rungs.length === 0) return []
-    const best = bestRung(rungs, priorities, airMin)
+    const best = bestRung(rungs, priorities, {
+      lowAir: airMin,
+      litresWanted: input.litresWanted,
+    })
     const open = (way: RungId | null | undefined) =>
       rungs.find((rung) => rung.id === way && rung.allowed)
     const way = open(picked[id]) ?? open(usual) ?? open(best?.id) ?? null

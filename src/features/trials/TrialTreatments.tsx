@@ -72,7 +72,7 @@ function Treatment({
       {!isRunning && !isJar && (
         <p className={styles.quiet}>
           {one.litres > 0
-            ? words.litres(litres(one.litres), one.pots, format.plain(format.percent(page.sinks)))
+            ? words.litres(litres(one.litres), one.pots, format.plain(format.percent(one.sinks)))
             : words.standing}
           {one.parts.length > 1 &&
             ` · ${words.measure}: ${one.parts.map((part) => `${part.name} ${litres(part.litres)}`).join(', ')}`}

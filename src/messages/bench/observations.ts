@@ -136,6 +136,13 @@ const schemas: {
           sown: number('The seeds sown', 'Say how many seeds were sown', 10_000, 1).integer(),
           sprouted: number('The seeds sprouted', 'Say how many came up', 10_000).integer(),
           heightMm: orNull('The height', 5000),
+          curled: Joi.number()
+            .integer()
+            .min(0)
+            .max(10_000)
+            .allow(null)
+            .default(0)
+            .label('The seedlings with twisted leaves'),
         }),
       )
       .min(1)
@@ -148,6 +155,12 @@ const schemas: {
       .max(10)
       .unique()
       .required(),
+    days: Joi.number().min(0).max(400).allow(null).default(null).label('The days since sowing'),
+    useSharePercent: Joi.number()
+      .min(1)
+      .max(100)
+      .default(100)
+      .label('The share it will be used at'),
     sownAs: Joi.any()
       .valid(...SEEDLING_SORTS, null)
       .default(null)
@@ -199,6 +212,7 @@ const schemas: {
   },
   look: {
     smell: choice('The smell', 'Say what it smells of, or that it smells of nothing', SMELLS),
+    searched: Joi.boolean().default(false).label('Whether the mix was searched'),
     sights: Joi.array()
       .items(Joi.string().valid(...SIGHTS))
       .max(SIGHTS.length)

@@ -50,6 +50,13 @@ export type LotFinding =
       /** ISO day. */
       readonly on: string
     }
+  | {
+      /** Something was seen of which nobody said what it is. */
+      readonly kind: 'asks'
+      readonly what: 'grubs'
+      /** ISO day. */
+      readonly on: string
+    }
   | { readonly kind: 'level-down'; readonly litres: number; readonly room: number }
   | { readonly kind: 'season-over'; readonly cropName: string }
   | { readonly kind: 'growing'; readonly cropName: string; readonly air: number }
@@ -67,6 +74,14 @@ export type LotFinding =
 export type LotFault = Extract<
   LotFinding,
   {
-    readonly kind: 'found' | 'held' | 'overridden' | 'air-short' | 'ph-off' | 'salty' | 'level-down'
+    readonly kind:
+      | 'found'
+      | 'asks'
+      | 'held'
+      | 'overridden'
+      | 'air-short'
+      | 'ph-off'
+      | 'salty'
+      | 'level-down'
   }
 >

@@ -26,6 +26,8 @@ export interface RungView extends Omit<Rung, 'recipe'> {
     readonly unit: 'L' | 'g'
   }[]
   readonly feedName: string | null
+  /** What its cost does not count, by name. */
+  readonly unpricedNames: readonly string[]
   /** Cut open in the container that decides; null where nothing would stand in it. */
   readonly pot: PotView | null
   /** By the row of the table. */

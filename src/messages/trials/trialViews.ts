@@ -141,6 +141,8 @@ export interface TrialTreatmentView {
   readonly pots: number
   /** Loose, for all its pots, L; 0 where they stand filled. */
   readonly litres: number
+  /** Of its loose mix, that sinks with the first watering, 0 to 1. */
+  readonly sinks: number
   /** What is measured out for it; of a lot there is nothing. */
   readonly parts: readonly { readonly name: string; readonly litres: number }[]
 }
@@ -196,8 +198,6 @@ export interface TrialPage {
   readonly protocol: SeedProtocol
   readonly steps: readonly (ProtocolStep & { readonly doneOn: string | null })[]
   readonly cv: number
-  /** Of loose mix, that sinks with the first watering, 0 to 1. */
-  readonly sinks: number
   readonly crops: number
   readonly jars: { readonly amendmentName: string; readonly targetPh: number } | null
   readonly benchTestId: number | null

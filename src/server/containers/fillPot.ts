@@ -6,7 +6,6 @@ import {
   type LedgerLine,
   proportionalLine,
 } from '../../core/media'
-import { DEFAULT_LIMITS } from '../../core/recondition'
 import { drainHoles, emitters, settlingTopUp } from '../../core/season'
 import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
 import {
@@ -118,19 +117,18 @@ function planOf(
   source: Source,
   asked: number | null,
 ): FillPlan & { readonly shape: ContainerShape } {
-  const { components, there, isDoubtful } = source
-  const { settlingShare } = DEFAULT_LIMITS
+  const { components, there, sinks, isDoubtful } = source
   const shape = shapeWithFiller(outerShape, fillerCm, headspaceCm)
   const full = litresAtGap(shape, headspaceCm)
-  const wanted = asked ?? full / (1 - settlingShare)
+  const wanted = asked ?? full / (1 - sinks)
   const loose = there === null ? wanted : Math.min(wanted, there)
   const { volumeYield } = blendMedia({ components })
   return {
     litres: loose,
     parts: partsFor(source, loose),
     volumeYield: there === null && components.length > 1 ? volumeYield : null,
-    settledLitres: loose * (1 - settlingShare),
-    topUpLitres: settlingTopUp(Math.min(loose, full), settlingShare * PERCENT),
+    settledLitres: loose * (1 - sinks),
+    topUpLitres: settlingTopUp(Math.min(loose, full), sinks * PERCENT),
     headspaceCm,
     filler:
       fillerCm > 0

@@ -4,7 +4,7 @@ import { readMix } from '../../data/mixes'
 import { readSite } from '../../data/site'
 import type { FillPot } from '../../messages/containers/fillPot'
 import type { OpenDatabase } from '../database'
-import { readLotFacts, refuseHeld } from '../lots'
+import { readLotFacts, refuseHeld, sinksOf } from '../lots'
 import { refuseField } from '../problem'
 import { readTables } from '../tables'
 
@@ -15,6 +15,8 @@ export interface Source {
   readonly note: string | null
   /** Litres that are there; null where more can be made or bought. */
   readonly there: number | null
+  /** How far it sinks when it is watered in, 0 to 1. */
+  readonly sinks: number
   readonly isDoubtful: boolean
 }
 
@@ -25,11 +27,13 @@ export async function sourceOf(db: OpenDatabase, source: FillPot['source']): Pro
     case 'mix': {
       const mix = await readMix(db, source.mixId)
       const [{ number, parts }] = mix.versions
+      const components = parts.flatMap(({ materialId, litres }) => {
+        const material = materials.get(materialId)
+        return material && litres > 0 ? [{ material, parts: litres }] : []
+      })
       return {
-        components: parts.flatMap(({ materialId, litres }) => {
-          const material = materials.get(materialId)
-          return material && litres > 0 ? [{ material, parts: litres }] : []
-        }),
+        components,
+        sinks: sinksOf(components),
         origin: 'own recipe',
         note: `${mix.name}, version ${number}`,
         there: null,
@@ -41,6 +45,7 @@ export async function sourceOf(db: OpenDatabase, source: FillPot['source']): Pro
       if (!material) refuseField('source', 'Choose a bag from the list.')
       return {
         components: [{ material, parts: 1 }],
+        sinks: sinksOf([{ material, parts: 1 }]),
         origin: 'bag',
         note: null,
         there: null,
@@ -54,6 +59,7 @@ export async function sourceOf(db: OpenDatabase, source: FillPot['source']): Pro
       refuseHeld(facts, 'source')
       return {
         components: facts.components,
+        sinks: sinksOf(facts.components, facts),
         origin: 'own recipe',
         note: null,
         there: facts.lot.contents.litres,

@@ -1,7 +1,6 @@
 import { heightForVolume } from '../../core/containers'
 import { DomainError } from '../../core/errors'
 import { proportionalLine } from '../../core/media'
-import { DEFAULT_LIMITS } from '../../core/recondition'
 import { type PottingOn, potOn } from '../../core/season'
 import {
   listContainers,
@@ -98,7 +97,7 @@ function fitted(ball: Ball, target: StoredContainer): PottingOn {
 }
 
 function planOf(ball: Ball, target: StoredContainer, on: PottingOn, source: Source): PotOnPlan {
-  const litres = on.newLitres / (1 - DEFAULT_LIMITS.settlingShare)
+  const litres = on.newLitres / (1 - source.sinks)
   const { newLitres, ...told } = on
   return {
     ...told,

@@ -266,8 +266,8 @@ const ROOMS: Readonly<
   look: {
     observation: { smell: 'sour', sights: ['grubs', 'gnats'] },
     found: ['smell', 'grubs', 'gnats'],
-    sentence: /Vine weevil|Sour/,
-    triage: ['skim', 'aerate', 'heat'],
+    sentence: /asks/,
+    triage: ['skim', 'aerate'],
     recipe: ({ lot }) => lot?.triage?.verdict,
     expected: false,
   },
@@ -344,22 +344,44 @@ test('a finding that forbids a crop stops its recipe, with reasons and the ways 
     lot,
     'seedling',
     {
-      pots: [
-        { sharePercent: 0, sown: 10, sprouted: 10, heightMm: 60 },
-        { sharePercent: 50, sown: 10, sprouted: 10, heightMm: 58 },
-      ],
+      pots: [0, 100].map((sharePercent) => ({
+        sharePercent,
+        sown: 10,
+        sprouted: 10,
+        heightMm: 60,
+      })),
       signs: [],
       sownAs: 'legume',
+      days: 21,
     },
     20,
   )
+  assert.ok(await recipeStop(garden.db, bean), 'one pot of each could not have seen harm')
+  const six = [0, 0, 0, 100, 100, 100].map((sharePercent, i) => ({
+    sharePercent,
+    sown: 5,
+    sprouted: 5,
+    heightMm: 60 + (i % 3),
+  }))
+  const grown = { pots: six, signs: [], days: 21 }
+  await run(lot, 'seedling', { ...grown, sownAs: 'brassica' }, 30)
+  assert.ok(await recipeStop(garden.db, bean), 'cress shows no weedkiller')
+  await run(lot, 'seedling', { ...grown, pots: six.slice(0, 3), sownAs: 'legume' }, 40)
+  assert.ok(await recipeStop(garden.db, bean), 'the control alone says nothing')
+  await run(lot, 'seedling', { ...grown, sownAs: 'legume' }, 50)
   assert.equal(await recipeStop(garden.db, bean), null)
 })
 
 test('heat that reached the dose ends what heat ends; too short a time does not', async () => {
   const lot = await plantedPot('Pot of grubs')
-  await run(lot, 'look', { smell: 'earthy', sights: ['grubs'] })
+  await run(lot, 'look', { smell: 'earthy', sights: ['grubs'] }, 1)
   const actions = async () => (await askedOf(garden.db, await answers(lot))).triage?.actions
+  assert.ok(!(await actions())?.includes('heat'), 'grubs are a question, not a weevil nobody saw')
+  await newFound(garden.db, lot, { problemId: 'vine-weevil' }, minutesLater(5))
+  const asks = async () => (await lotPage(garden.db, lot, minutesLater(6))).faults
+  assert.ok(!(await asks()).some(({ kind }) => kind === 'asks'), 'answered')
+  // A later look without grubs ends nothing: they hide.
+  await run(lot, 'look', { smell: 'earthy', sights: [] }, 8)
   assert.ok((await actions())?.includes('heat'))
   const heated = (minutes: number) => ({
     problemId: 'vine-weevil',

@@ -15,6 +15,7 @@ export { readCardFacts, readLotFacts, readManyLotFacts, stampOfLot } from './rea
 export { refuseHeld } from './refuseHeld'
 export { litresThatFit, MEASURED_TO, refuseTooMuch } from './requireRoom'
 export { doseEvents, dosesIn, feedLeftOf, feedLeftOn } from './reserves'
+export { settlingTested, sinksOf } from './sinksOf'
 export { summarizeAllLots, summarizeChangedLots } from './summarizeLots'
 export { triageStory } from './triageStory'
 export { mixHistory, problemsThatStay, unitedState } from './unitedState'

@@ -41,6 +41,9 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
   }
   for (const one of triage?.overridden ? [] : found) {
     const problem = one.problemId === null ? undefined : problems.get(one.problemId)
+    if (one.kind === 'grubs' && one.state === 'trouble' && one.problemId === null) {
+      add({ kind: 'asks', what: 'grubs', on: one.on }, 47)
+    }
     if (!problem || one.state === 'clear' || problem.severity <= HARMLESS) continue
     const verdict = triageOfLot({
       found: [one, ...heatOrSeedlings],

@@ -30,7 +30,7 @@ function starterOf(lot: LotCard, parts: readonly Component[]): number | null {
 }
 
 export function sharesOf(components: readonly Component[]): Component[] {
-  return componentShares(components).map(({ material, share }) => ({ material, parts: share }))
+  return componentShares(components).map(({ share, ...rest }) => ({ ...rest, parts: share }))
 }
 
 export function strataOf(components: readonly Component[]): Stratum[] {

@@ -1,6 +1,5 @@
 import { type ContainerShape, containerVolume } from '../../core/containers'
-import { blendMedia, type Component, mostThatFits } from '../../core/media'
-import { DEFAULT_LIMITS } from '../../core/recondition'
+import { blendMedia, type Component, mostThatFits, settlingShare } from '../../core/media'
 import { Refused } from '../problem'
 
 /** A tape measure and a bucket are not more exact than this. */
@@ -13,8 +12,10 @@ export function litresThatFit(
 ): number {
   const rimLitres = shapes.reduce((sum, shape) => sum + containerVolume({ shape }), 0)
   const { volumeYield } = blendMedia({ components })
-  const { settlingShare } = DEFAULT_LIMITS
-  return MEASURED_TO * mostThatFits({ rimLitres, volumeYield, settlingShare })
+  return (
+    MEASURED_TO *
+    mostThatFits({ rimLitres, volumeYield, settlingShare: settlingShare({ components }) })
+  )
 }
 
 /**

@@ -156,7 +156,7 @@ test('the end of a turnover is taken back whole, until something follows', async
       return { lot, air, ph, ecSme, measured, found, stock }
     }
     const atFirst = await stateOf()
-    const { id } = await orderOf(db, answersFor(1, 'strawberry', [1]))
+    const { id } = await orderOf(db, { ...answersFor(1, 'strawberry', [1]), litres: 20 })
     const { leftoverLotId } = await finishOrder(db, id, minutesLater(1))
     assert.ok(leftoverLotId !== null)
     await undoFinish(db, id, minutesLater(2))

@@ -156,7 +156,7 @@ test('finishing books everything once: litres balance, the next innings is open,
 test('what was left over of an old mix is old: no starter feed, and not used as it is', async () => {
   const { db } = garden
   const trough = answers(1, 'strawberry', [1], 5)
-  const built = await buildRecipe(db, trough, NOW)
+  const built = await buildRecipe(db, { ...trough, litres: 20 }, NOW)
   assert.ok(built.recipe.leftoverLitres > 0.5)
   const { steps, readyOn } = scheduleOf(built, NOW)
   const order = { lotId: 1, intake: built.intake, recipe: built.recipe, steps, readyOn, at: NOW }

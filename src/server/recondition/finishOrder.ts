@@ -2,7 +2,6 @@ import { containerVolume, heightForVolume } from '../../core/containers'
 import { blendMedia, componentShares, type LedgerLine } from '../../core/media'
 import {
   addDays,
-  DEFAULT_LIMITS,
   finishBatch,
   leachOldMix,
   lotComponents,
@@ -18,10 +17,10 @@ import { type Finish, finishWorkOrder, type WorkOrder } from '../../data/recondi
 import { readSite } from '../../data/site'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { dosesIn, isNeverPlanted, keptFinding, MEASURED_TO, readLotFacts } from '../lots'
+import { dosesIn, isNeverPlanted, keptFinding, MEASURED_TO, readLotFacts, sinksOf } from '../lots'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
-import { earlierFeed, lossOf, recipeInput, settled } from './recipeInput'
+import { earlierFeed, lossOf, recipeInput } from './recipeInput'
 import { stayingFindings } from './stayingFindings'
 import { stockOf } from './stockOf'
 
@@ -65,7 +64,7 @@ async function account(order: WorkOrder, db: Database, at: Date): Promise<Finish
     before: facts.lot.contents,
     litresFound: order.intake.litresNow,
     cleaningLossShare: lossOf(facts, order.intake),
-    settlingShare: settled(facts).settlingShare ?? DEFAULT_LIMITS.settlingShare,
+    settlingShare: sinksOf(components, facts),
     volumeYield,
     amounts,
   })

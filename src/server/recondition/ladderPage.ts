@@ -130,6 +130,7 @@ function rungView({ recipe, ...rung }: Rung, asked: AskedRecipe, ladder: LadderI
         ]
       : [],
     feedName: rung.feedPlan && named(rung.feedPlan.productId),
+    unpricedNames: [...new Set(rung.unpriced)].map(named),
     pot: recipe && potOf(recipe),
     why: rungWhy({ recipe, ...rung }, ladder),
   }

@@ -2,7 +2,6 @@ import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
 import {
   aggregateHabit,
   cleaningLoss,
-  DEFAULT_LIMITS,
   DEFAULT_SCHOOLS,
   type Intake,
   type LotMeasured,
@@ -15,7 +14,7 @@ import { EXPOSURE_FACTORS, plantingDay, weeklyTemperatures, worstMonth } from '.
 import type { StoredContainer } from '../../data/containers'
 import type { Site } from '../../data/site'
 import { dayAt } from '../clock'
-import { feedLeftOf, isNeverPlanted, type LotFacts } from '../lots'
+import { feedLeftOf, isNeverPlanted, type LotFacts, settlingTested, sinksOf } from '../lots'
 
 /** What the solver is asked: the lot as measured, the container, the crop, the stock, the season and the schools. */
 export function recipeInput(
@@ -52,7 +51,7 @@ export function recipeInput(
     stock,
     limits: {
       cleaningLossShare: intake.cleaningLossShare ?? cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS),
-      ...settled(facts),
+      settlingShare: settlingTested(facts),
     },
     season: {
       weeklyMeanTempC: weeklyTemperatures({
@@ -72,8 +71,7 @@ function compostFor(intake: Intake, facts: LotFacts): number {
   const { place, compostShare, litresNow, litresWanted } = intake
   if (place !== 'in-place') return compostShare
   const usable = litresNow * (1 - lossOf(facts, intake))
-  const settling = settled(facts).settlingShare ?? DEFAULT_LIMITS.settlingShare
-  return shareInPlace(compostShare, usable, litresWanted, settling)
+  return shareInPlace(compostShare, usable, litresWanted, sinksOf(facts.components, facts))
 }
 
 /** A fixed share where this garden puts some into everything. */
@@ -116,15 +114,6 @@ export function wateringHabit(
 function sieved({ found }: LotFacts): Pick<LotMeasured, 'sieveLossShare'> {
   const share = found.find(({ kind }) => kind === 'cleaning')?.numbers.lossShare
   return share === undefined ? {} : { sieveLossShare: share }
-}
-
-/** The most that can be settled by a test and still be believed. */
-const MOST_SETTLING = 0.5
-
-/** How far its own mix sank when it was watered in. */
-export function settled({ found }: LotFacts): { settlingShare?: number } {
-  const share = found.find(({ kind }) => kind === 'settling')?.numbers.settledShare
-  return share === undefined ? {} : { settlingShare: Math.min(MOST_SETTLING, share) }
 }
 
 /** Cleaning loss by its sieve test, else by its roots. */

@@ -1,6 +1,5 @@
 import type { LedgerLine } from '../../core/media'
 import { proportionalLine } from '../../core/media'
-import { DEFAULT_LIMITS } from '../../core/recondition'
 import { keepDraft } from '../../data/bench'
 import { requireContainers, type StoredContainer } from '../../data/containers'
 import { groupBy } from '../../data/groupBy'
@@ -27,7 +26,7 @@ import { refuseField } from '../problem'
 import { readTables } from '../tables'
 import { blended, type KnownMedium, knownMedium } from './media'
 import { addMissing } from './setPots'
-import { looseLitres } from './trialLitres'
+import { looseLitres, treatmentSinks } from './trialLitres'
 
 const PERCENT = 100
 const LONGEST_NAME = 80
@@ -159,12 +158,13 @@ async function fillTreatment(db: OpenDatabase, filling: Filling): Promise<void> 
       await setTreatmentLot(db, treatment.id, treatment.medium.lotId)
     return
   }
-  const litres = empty.reduce((sum, pot) => sum + looseLitres(pot), 0)
+  const sinks = await treatmentSinks(db, filling.tables, treatment)
+  const litres = empty.reduce((sum, pot) => sum + looseLitres(pot, sinks), 0)
   const lotId = await fill(db, { ...filling, pots: empty }, litres)
   await setTreatmentLot(db, treatment.id, lotId)
   const [lot] = await readLotCards(db, [lotId])
   if (!lot) return
-  const sunk = -litres * DEFAULT_LIMITS.settlingShare
+  const sunk = -litres * sinks
   await appendLines(db, lotId, [proportionalLine(lot.contents, 'settled', sunk)], filling.at)
 }
 

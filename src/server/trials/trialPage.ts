@@ -1,4 +1,3 @@
-import { DEFAULT_LIMITS } from '../../core/recondition'
 import { changesFromControl, protocolSteps } from '../../core/trials'
 import { listAmendments } from '../../data/chemistry'
 import { NotFound } from '../../data/errors'
@@ -13,7 +12,7 @@ import { controlOf } from './controlOf'
 import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
 import { checksOf, stateOf } from './schedule'
-import { looseLitres, settledLitres } from './trialLitres'
+import { looseLitres, settledLitres, treatmentSinks } from './trialLitres'
 
 const PERCENT = 100
 const TO_COME = { state: 'to-come', looked: 0, doneOn: null } as const
@@ -63,7 +62,6 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
       isSown: trial.perPot > 0 && trial.how === 'sown',
     }).map((step) => ({ ...step, doneOn: trial.stepsDone[step.id] ?? null })),
     cv: trial.cv,
-    sinks: DEFAULT_LIMITS.settlingShare,
     crops: new Set(trial.potList.flatMap((pot) => pot.cropId ?? [])).size,
     jars: trial.jars && {
       amendmentName: amendment?.amendment.name ?? trial.jars.amendmentId,
@@ -104,9 +102,10 @@ async function treatmentView(
     const container = containerId === null ? null : tables.containersById.get(containerId)
     return !container || container.lotId === null
   })
+  const sinks = await treatmentSinks(db, tables, one)
   const litres = empty.reduce((sum, { containerId }) => {
     const container = containerId === null ? undefined : tables.containersById.get(containerId)
-    return sum + looseLitres(container ?? size)
+    return sum + looseLitres(container ?? size, sinks)
   }, 0)
   return {
     id: one.id,
@@ -122,6 +121,7 @@ async function treatmentView(
     lotId: one.lotId,
     pots: pots.length,
     litres: trial.plantedOn === null ? litres : 0,
+    sinks,
     parts: trial.plantedOn === null ? await partsOf(db, tables, one, litres) : [],
   }
 }

@@ -154,12 +154,17 @@ export const benchTests: Readonly<Record<TestKind, TestWords>> = {
     name: 'Seedling test',
     tells: 'whether something in it harms plants',
     takes: '2 to 3 weeks',
-    why: 'Compost and manure can carry weedkiller, salt or ammonia that no meter shows. Beans and peas show it in two weeks.',
+    why: 'Compost and manure can carry weedkiller, salt or ammonia that no meter shows. Beans and peas show it within three weeks.',
     how: [
-      'Pots with 0, 25, 50, 75 and 100 % of the material in a mix you trust; the same number of presoaked beans or peas in each.',
-      'Keep them alike, count what comes up, measure, look at the leaves.',
+      'Before you sow, what counts: three pots with it at the share you will use it at, three pots of a mix you trust, twelve seeds or more in each three, and three weeks. Less can tell harm, but never rule it out.',
+      'Presoaked beans or peas (tomato, cucumber and lettuce do too): cress and radish do not show weedkiller.',
+      'Keep them alike, count what comes up, measure, and count seedlings with twisted or cupped leaves.',
     ],
-    mistakes: ['No pots of the trusted mix alone: then nothing can be said.', 'Old seed.'],
+    mistakes: [
+      'No pots of the trusted mix alone: then nothing can be said.',
+      'One bean in one pot: it may come up all the same.',
+      'Old seed.',
+    ],
     cautions: [MIX_DUST, 'Do not eat what grew in a mix under suspicion.'],
   },
   weeds: {
@@ -215,6 +220,7 @@ export const benchTests: Readonly<Record<TestKind, TestWords>> = {
     how: [
       'Dig in to a hand’s depth; fan a little air towards you, do not put your nose in.',
       'Tap what you find.',
+      'Grubs hide: tip the mix out and search it through before you say that there are none, and again four weeks later.',
     ],
     mistakes: ['Only the surface: trouble is at the bottom of the pot.'],
     cautions: ['Do not breathe dust, mould or mist from mix.'],

@@ -1,6 +1,7 @@
 import type { BenchVerdict, VerdictKey } from '../../messages/bench/benchViews'
 import type { Format } from '../format'
 import { heatSentences } from './heatVerdicts'
+import { lacking } from './seedlingLacks'
 import { lower, number, potHeight, type Sentence, share, word } from './verdictWords'
 
 /** 1:38, or 38 s. */
@@ -23,6 +24,11 @@ export function penDoubts(list: readonly string[]): string {
 }
 
 /** What a test means, in a sentence each. */
+/** A ratio with its likely range: "92 % (80 to 104 %)". */
+function ratioOf(told: BenchVerdict['told'], name: string, format: Format): string {
+  return `${share(told, name, format)} (${share(told, `${name}Low`, format)} to ${share(told, `${name}High`, format)})`
+}
+
 const sentences: Readonly<Record<VerdictKey, Sentence>> = {
   'drain.as expected': (told, format) =>
     `${format.number(number(told, 'markMl'))} mL ran out after ${secondsText(number(told, 'seconds'), format)}; its recipe lets expect about ${secondsText(number(told, 'expected'), format)}. That fits.`,
@@ -79,7 +85,8 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     'Ammonia: manure or compost that is not done. Let it stand, and test with seedlings before you use it.',
   'look.gnats': () =>
     'Gnats: let the top dry, skim it, and look them up before you use the mix again.',
-  'look.grubs': () => 'Grubs: sort them out by hand and look them up before you use the mix again.',
+  'look.grubs': () =>
+    'Grubs: which? Compare them with the pictures of the problems and write down what they are: what is to be done hangs on it.',
   'look.sound': () => 'Nothing that speaks against using it.',
   'ph.kept': (told, format) =>
     `pH ${format.number(number(told, 'ph'), 1)}, by a pen that can be trusted.`,
@@ -107,8 +114,19 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     'Void: too few came up in the trusted mix alone, so nothing can be said of the others. Fresh seed, and once more.',
   'seedling.record': () =>
     'Written down. Whether the difference is real is a question for a trial with repeats.',
+  'seedling.clean': (told, format) =>
+    `It does not harm seedlings as far as such a test can see: of what came up in the trusted mix ${ratioOf(told, 'sprouted', format)} came up in it. A bar that waits for it is lifted.`,
+  'seedling.harmed': (told, format) =>
+    `It harms seedlings: against the trusted mix ${[
+      ...(told.sprouted == null ? [] : [`${ratioOf(told, 'sprouted', format)} came up`]),
+      ...(told.height == null
+        ? []
+        : [`they grew to ${ratioOf(told, 'height', format)} of the height`]),
+    ].join(', ')}.`,
+  'seedling.too-weak': (told) =>
+    `Too weak to rule harm out: nothing is lifted by it. Missing: ${lacking(String(told.missing ?? ''))}.`,
   'seedling.weedkiller': () =>
-    'Cupped or twisted leaves point to weedkiller. Do not use it on beans, peas, potatoes, tomatoes or flowers; let it age in the open and test again.',
+    'Cupped or twisted leaves that the trusted mix does not show point to weedkiller. Do not use it on beans, peas, potatoes, tomatoes or flowers; let it age in the open and test again.',
   weeds: (told, format) =>
     `${format.number(number(told, 'per'), 1)} weeds on 100 cm², likely between ${format.number(number(told, 'low'), 1)} and ${format.number(number(told, 'high'), 1)}.`,
   'weeds.fewer': (told, format) =>

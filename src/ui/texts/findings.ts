@@ -1,6 +1,7 @@
 import type { FindingKind } from '../../core/bench'
 import type { TriageAction, TriageAnswer, TriageRule } from '../../core/recondition'
 import type { Format } from '../format'
+import { lacking } from './seedlingLacks'
 
 type Numbers = Readonly<Record<string, number>>
 
@@ -73,7 +74,9 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
       ? 'Seedlings came up curled, as after a lasting weedkiller'
       : isTrouble
         ? `Seedlings suffer in it: ${percent(format, Math.min(sproutedShare ?? 1, heightShare ?? 1))} of what grew in the trusted mix`
-        : 'Seedlings grow in it as in the trusted mix',
+        : word
+          ? `Seedling test too weak to rule harm out; missing: ${lacking(word)}`
+          : 'Seedlings grow in it as in the trusted mix',
   weeds: (format, { per100Cm2, perLitre }) =>
     perLitre === undefined
       ? `${weeds(format, per100Cm2)} came up on 100 cm²`
@@ -83,7 +86,8 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
   cleaning: (format, { lossShare, woodyShare }) =>
     `The sieve holds ${percent(format, lossShare)} back${(woodyShare ?? 0) > 0.005 ? `, ${percent(format, woodyShare)} of it all is wood` : ''}`,
   smell: (_, __, word) => smells[word ?? 'nothing'] ?? 'Smells of nothing',
-  grubs: (_, __, ___, isTrouble) => (isTrouble ? 'Grubs in it' : 'No grubs'),
+  grubs: (_, __, ___, isTrouble) =>
+    isTrouble ? 'Grubs in it: which? Compare them and write it down' : 'Searched through, no grubs',
   gnats: (_, __, ___, isTrouble) => (isTrouble ? 'Gnats rise from it' : 'No gnats'),
   crust: (_, __, ___, isTrouble) => (isTrouble ? 'A crust of salts on it' : 'No crust'),
   moss: (_, __, ___, isTrouble) => (isTrouble ? 'Moss or algae on it' : 'No moss'),

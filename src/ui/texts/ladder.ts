@@ -1,4 +1,4 @@
-import type { BestReason, RungBar, RungId, RungNote } from '../../core/recondition'
+import type { BestReason, Gate, RungBar, RungId, RungNote } from '../../core/recondition'
 import type { RungRow } from '../../messages/recondition/ladder'
 import { wayNames } from './wayNames'
 
@@ -66,6 +66,8 @@ export const ladder = {
     weight: (litres: string) => `${litres} wanted; to lift when wet`,
     innings: 'with nothing done',
   },
+  atLeast: 'at least',
+  noPriceOf: (names: string) => `no price known of ${names}`,
   fed: (share: string, week: number) => `${share} with feed from week ${week}`,
   shortFrom: (week: number) => `short from week ${week}`,
   enough: 'enough all season',
@@ -88,20 +90,36 @@ export const ladder = {
   notes: {
     litres: 'less than you want',
     'no-compost': 'no compost in your list',
+    'compost-lime-hater': 'no compost: it brings lime, which this crop does not bear',
+    'compost-ph': 'no compost: the mix would be too alkaline',
+    'compost-salt': 'no compost: the mix would be too salty',
+    'compost-rich': 'no compost: the mix holds more nitrogen than the crop takes up',
+    'compost-found': 'no compost: a trial of this garden found none of it safe',
+    'acid-mix': 'acid mix goes in too: the old mix is too alkaline',
     unpriced: 'prices missing',
     'to-buy': 'buy before you start',
   } satisfies Record<RungNote, string>,
   best: {
     fits: (order: string) => `fits what you put first (${order}): `,
-    onlyFit: 'the only way with enough air, the right pH and salts',
+    onlyFit: 'the only way with enough litres and air, the right pH and salts',
     reasons: {
       'only-one': 'it is the only way that is open',
       yield: 'it lets the crop have most of its air and feed',
       cost: 'it gives what it gives for the least money',
       effort: 'it gives what it gives for the least work',
       first: 'nothing tells it from the others, and it is the least work',
+      'least-short': 'no way reaches all that the crop wants, and it falls short least',
     } satisfies Record<BestReason, string>,
     short: (litres: string, wanted: string) => `it makes only ${litres} of the ${wanted} you want`,
+    fails: {
+      litres: 'too few litres',
+      air: 'too little air',
+      ph: 'a pH outside the crop’s band',
+      ec: 'too much salt',
+    } satisfies Record<Gate, string>,
+    failing: (what: string) => `it has ${what}: put that right first`,
+    withoutPrices: (names: string) =>
+      `money does not count here, because no price is known of ${names}`,
     lessThanNew: (money: string) => `${money} less than new`,
     none: 'No way is open with what you rule out and what was found. Change one of them.',
     afterThat: ', then ',

@@ -99,6 +99,10 @@ export const media = {
       `Mixed and ready since ${day}; ${crop.toLowerCase()} is not planted yet`,
     resting: (crop: string, day: string) =>
       `Rests until ${day}, then ${crop.toLowerCase()} can go in`,
+    asks: {
+      grubs: (on: string) =>
+        `Grubs were seen on ${on}, and nobody said which: compare them before it is used again`,
+    },
     levelDown: (litres: string, room: string) => `The level is down: ${litres} where ${room} fit`,
     seasonOver: (crop: string) => `${crop} is over; ready for its next innings`,
     growing: (crop: string) => `${crop} is growing`,

@@ -82,7 +82,7 @@ export const mixPictures = {
       `${bottom} goes on drawing: the mix on it is as wet at its foot as any mix ${height} above the base. The wet zone stays below; the layer only takes the room of ${height} of mix.`,
     whyBottom: [
       'Water leaves a mix only where it is wet through. At the base of a pot it always is, and just above stones it nearly is too: the gaps there are too wide to draw water down.',
-      'So the wet zone does not go away. It moves up onto the stones, into the roots, and the pot holds less mix besides. Grit or perlite goes on drawing: there the wet zone stays below, and only the room is lost.',
+      'So the wet zone does not go away. It moves up onto the stones, into the roots, and the pot holds less mix besides. Perlite goes on drawing: there the wet zone stays below, and only the room is lost.',
       'A hollow filler (upturned pots, foam, bottles) moves it all the way. It saves mix and weight, at that price in air; take a lower pot instead where you can.',
       'Garden soil at the bottom is worse: it passes water so slowly that the mix above stands wet for hours. For more air, open the whole mix or take a taller pot.',
     ],

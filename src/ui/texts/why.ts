@@ -13,7 +13,10 @@ const rules: Readonly<Record<WhyRule, string>> = {
     'Lowered from your share: a trial of this garden found that no more of this compost is safe for the crop.',
   'compost.air':
     'Lowered from your share: more compost would close the mix so far that the crop’s air is out of reach.',
-  'compost.ph': 'None: the compost’s pH lies more than 0.3 above the crop’s band.',
+  'compost.ph':
+    'Lowered from your share until the pH of the mix, the compost’s lime reacted, lies at most 0.2 above the crop’s band.',
+  'compost.most':
+    'Held at the most that is used of this compost in any mix: more of it closes the mix or salts it.',
   'compost.as-is': 'None: this mix was never planted and suits the crop as it is.',
   'compost.lime-hater': 'None: this crop does not bear lime, and the compost brings some.',
   'compost.none-in-stock': 'None: there is no compost in your list.',
@@ -71,6 +74,8 @@ const rules: Readonly<Record<WhyRule, string>> = {
   'feed.need':
     'The smallest dose with which the mix meets 95 % of the crop’s nitrogen, week by week.',
   'feed.none-needed': 'None: the mix meets 95 % of the crop’s nitrogen by itself.',
+  'feed.light-feeder':
+    'Half of what the label allows: this crop feeds lightly, and more would make it soft. What is still missing is for a soluble feed.',
   'feed.label': 'The most the label allows. What is still missing is for a soluble feed.',
   'feed.salt':
     'As much as keeps the salts below four fifths of the crop’s ceiling; none where they are there already. What is still missing is for a soluble feed.',

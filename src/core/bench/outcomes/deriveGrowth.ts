@@ -1,22 +1,32 @@
 import type { BenchVerdict } from '../benchTypes'
 import { heatRecord } from '../heatRecord'
-import { seedlingRecord } from '../seedlingRecord'
+import { judgedSeedlings, sproutedByShare } from '../seedlingRecord'
 import { weedCount, weedsInAll } from '../weedCount'
 import type { Derivations } from './derive'
 
 /** What grows in it, and what heat does to that. */
 export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'> = {
-  seedling: ({ pots, signs }) => {
-    const record = seedlingRecord({ pots })
-    const verdicts: BenchVerdict[] = record.controlFailed
-      ? [{ id: 'seedling.void', tone: 'stop', told: {} }]
-      : [{ id: 'seedling.record', tone: 'ok', told: {} }]
-    if (signs.some((sign) => sign === 'cupped' || sign === 'twisted')) {
+  seedling: (observed) => {
+    const { answer, missing, sprouted, height, isCurled } = judgedSeedlings(observed)
+    const ranged = {
+      ...(sprouted
+        ? { sprouted: sprouted.ratio, sproutedLow: sprouted.low, sproutedHigh: sprouted.high }
+        : {}),
+      ...(height ? { height: height.ratio, heightLow: height.low, heightHigh: height.high } : {}),
+    }
+    const verdicts: BenchVerdict[] = [
+      {
+        id: `seedling.${answer}`,
+        tone: answer === 'clean' ? 'ok' : answer === 'too-weak' ? 'act' : 'stop',
+        told: { ...ranged, ...(answer === 'too-weak' ? { missing: missing.join(' ') } : {}) },
+      },
+    ]
+    if (answer === 'harmed' && isCurled) {
       verdicts.push({ id: 'seedling.weedkiller', tone: 'stop', told: {} })
     }
     return {
       outcome: {
-        values: record.pots.map(({ sharePercent, sproutedShare }) => ({
+        values: sproutedByShare(observed.pots).map(({ sharePercent, sproutedShare }) => ({
           name: `sprouted ${sharePercent}`,
           value: sproutedShare,
           unit: 'share',

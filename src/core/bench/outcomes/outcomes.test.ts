@@ -92,11 +92,18 @@ test('salts above what the crop bears, and a pH outside its band, are told', () 
 
 test('cupped leaves point to weedkiller, a failed control makes it void', () => {
   const control = { sharePercent: 0, sown: 10, sprouted: 9, heightMm: null }
-  const pots = [control]
-  assert.deepEqual(verdicts({ kind: 'seedling', pots, signs: ['cupped'] }), [
-    'seedling.record',
+  const pots = [control, { ...control, sharePercent: 100, curled: 2 }]
+  assert.deepEqual(verdicts({ kind: 'seedling', pots, signs: [] }), [
+    'seedling.harmed',
     'seedling.weedkiller',
   ])
+  // In older tests leaves were ticked, not counted.
+  const ticked = [control, { ...control, sharePercent: 50 }]
+  assert.deepEqual(verdicts({ kind: 'seedling', pots: ticked, signs: ['cupped'] }), [
+    'seedling.harmed',
+    'seedling.weedkiller',
+  ])
+  assert.deepEqual(verdicts({ kind: 'seedling', pots: ticked, signs: [] }), ['seedling.too-weak'])
   assert.deepEqual(verdicts({ kind: 'seedling', pots: [{ ...control, sprouted: 4 }], signs: [] }), [
     'seedling.void',
   ])

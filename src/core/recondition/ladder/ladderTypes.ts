@@ -23,7 +23,22 @@ export type RungBar =
   | 'no-fresh-mix'
 
 /** What a way that is open leaves undone. */
-export type RungNote = 'litres' | 'no-compost' | 'unpriced' | 'to-buy'
+export type RungNote =
+  | 'litres'
+  | 'no-compost'
+  /** Why the way with compost has none of it. */
+  | 'compost-lime-hater'
+  | 'compost-ph'
+  | 'compost-salt'
+  | 'compost-rich'
+  | 'compost-found'
+  /** Fresh acid mix goes in beside it: a lime hater's pH is out of reach otherwise. */
+  | 'acid-mix'
+  | 'unpriced'
+  | 'to-buy'
+
+/** What a way has to reach before it is ranked by anything else. */
+export type Gate = 'litres' | 'air' | 'ph' | 'ec'
 
 export interface LadderClimate {
   readonly latitudeDeg: number
@@ -81,22 +96,39 @@ export interface Rung {
   readonly feedPlan: SolubleFeed | null
   /** Of what is added and fed, at the prices that are known. */
   readonly cost: number | null
+  /** Ids of what the cost does not count, because no price is known. */
+  readonly unpriced: readonly string[]
   readonly minutes: number | null
+  /** The same with the season's feeding. */
+  readonly minutesWithFeeding: number | null
   /** ISO day. */
   readonly earliestPlanting: string | null
   /** Wet weight of the batch. */
   readonly kilosToLift: number | null
   /** Further seasons with enough air when nothing is done. */
   readonly inningsLeft: number | null
+  /** What of litres, air, pH and salts it does not reach; empty where it stands. */
+  readonly fails: readonly Gate[]
+  /** How far it falls short of them in all, as one sum of shares. */
+  readonly shortfall: number | null
   /** The bars first, then what is left undone. */
   readonly warnings: readonly (RungBar | RungNote)[]
 }
 
-/** What told the best way from the next. */
-export type BestReason = 'only-one' | 'yield' | 'cost' | 'effort' | 'first'
+/** What told the best way from the next; `least-short` where none stands. */
+export type BestReason = 'only-one' | 'yield' | 'cost' | 'effort' | 'first' | 'least-short'
+
+export interface BestRung {
+  readonly id: RungId
+  readonly reason: BestReason
+  /** What it falls short of all the same; empty where it stands. */
+  readonly fails: readonly Gate[]
+  /** false where a price is missing, so that money told nothing. */
+  readonly isByCost: boolean
+}
 
 export interface Ladder {
   readonly rungs: readonly Rung[]
-  /** By the priorities alone; null where no way is open. */
-  readonly best: { readonly id: RungId; readonly reason: BestReason } | null
+  /** Of the ways that stand, by the priorities alone; null where no way is open. */
+  readonly best: BestRung | null
 }

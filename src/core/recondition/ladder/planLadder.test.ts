@@ -3,6 +3,7 @@ import { test } from 'node:test'
 import fc from 'fast-check'
 import { POT } from '../../../../testing/samples'
 import { amendment, close, crop, material, problem, shippedCrops } from '../../../../testing/tables'
+import { containerVolume, heightForVolume } from '../../containers'
 import { blendMedia, type Component, containerCapacity, inningsLeft } from '../../media'
 import { mediaRange } from '../../ranges'
 import { recipeComponents } from '../recipeRanges'
@@ -75,6 +76,17 @@ const rungOf = (input: LadderInput, id: RungId): Rung => {
   assert.ok(found, id)
   return found
 }
+/** What a rung's recipe was asked with, as far as its mix goes. */
+const partsOf = (_: Rung, input: LadderInput): RecipeInput => ({
+  ...input,
+  lot: { ...input.lot, triage: null },
+})
+/** The container as high as the litres of a way reach in each of those that were asked for. */
+const reachedBy = ({ litres }: Rung, { container, litresWanted }: LadderInput) => {
+  const pots = Math.max(1, Math.round(litresWanted / containerVolume(container)))
+  const each = Math.min(containerVolume(container), (litres as number) / pots)
+  return { ...container, fillHeightCm: heightForVolume({ shape: container.shape, litres: each }) }
+}
 const shareOf = ({ recipe }: Rung, role: string) =>
   recipe?.parts.find((part) => part.role === role)?.share ?? 0
 const found = (id: string, season = 2026) =>
@@ -90,7 +102,9 @@ test('five ways, from the least work to the most, each with what its recipe pred
   for (const rung of rungs) {
     const { recipe } = rung
     assert.ok(recipe, rung.id)
-    assert.equal(rung.airFraction, recipe.predicted.airFraction)
+    const { curve } = blendMedia({ components: recipeComponents(recipe, partsOf(rung, input)) })
+    const { airFraction } = containerCapacity({ curve, ...reachedBy(rung, input) })
+    close(rung.airFraction as number, airFraction, 1e-9, rung.id)
     assert.equal(rung.ph, recipe.predicted.ph)
     assert.equal(rung.litres, recipe.settledLitres)
     close(rung.kilosToLift as number, recipe.predicted.kgPerLWet * recipe.settledLitres, 1e-9)
@@ -120,9 +134,10 @@ test('the full way is the recipe; its range and its seasons are those of the pub
   const recipe = solveRecipe(asked)
   assert.deepEqual(full.recipe, recipe)
   const components = recipeComponents(recipe, asked)
-  const { container } = input
+  const container = reachedBy(full, input)
   const range = mediaRange({ components, container, draws: 80, seed: 1 })
-  assert.deepEqual(full.airRange, range.airFraction)
+  close(full.airRange?.p50 as number, range.airFraction.p50, 1e-9)
+  close(full.airRange?.p10 as number, range.airFraction.p10, 1e-9)
   assert.equal(
     full.inningsLeft,
     inningsLeft({
@@ -211,7 +226,7 @@ test('a lot given up leaves new mix only, and says so first; the numbers stay', 
     [...Array(4).fill([false, 'given-up']), [true, undefined]],
   )
   assert.ok(rungs.every(({ cost }) => cost !== null))
-  assert.deepEqual(best, { id: 'replace', reason: 'only-one' })
+  assert.deepEqual([best?.id, best?.reason], ['replace', 'only-one'])
 })
 
 test('a family that is kept out, food, seedlings and crops for new mix are barred with their reason', () => {
@@ -284,26 +299,44 @@ test('what the grower rules out is not open: peat that is added, feeds that are 
   assert.equal(rungOf(mineral, 'as-is').warnings[0], 'mineral')
 })
 
-test('the priorities choose: money, work or growth first', () => {
-  const best = (priorities: LadderInput['priorities']) =>
-    planLadder(ladder({ priorities })).best?.id
-  const { rungs } = planLadder(ladder())
+test('of the ways that stand the priorities choose: money, work or growth first', () => {
+  const standing = ladder({
+    lot: { ...ladder().lot, components: mix({ 'all-purpose-mix': 9, 'perlite-coarse': 4 }) },
+  })
+  const bestBy = (priorities: LadderInput['priorities']) =>
+    planLadder({ ...standing, priorities }).best
+  const { rungs } = planLadder(standing)
+  const open = rungs.filter(({ allowed, fails }) => allowed && fails.length === 0)
+  assert.ok(open.length >= 3, 'several ways stand')
   const least = (of: (rung: Rung) => number | null) =>
-    [...rungs].sort((a, b) => (of(a) as number) - (of(b) as number))[0]?.id
+    [...open].sort((a, b) => (of(a) as number) - (of(b) as number))[0]?.id
   assert.equal(
-    best({ cost: 3, effort: 0, yield: 0 }),
+    bestBy({ cost: 3, effort: 0, yield: 0 })?.id,
     least(({ cost }) => cost),
   )
   assert.equal(
-    best({ cost: 0, effort: 3, yield: 0 }),
-    least(({ minutes }) => minutes),
+    bestBy({ cost: 0, effort: 3, yield: 0 })?.id,
+    least(({ minutesWithFeeding }) => minutesWithFeeding),
   )
-  assert.equal(best({ cost: 0, effort: 0, yield: 0 }), 'as-is', 'a tie goes to the least work')
-  const growth = rungOf(ladder(), best({ cost: 0, effort: 0, yield: 3 }) as RungId)
+  assert.equal(bestBy({ cost: 0, effort: 0, yield: 0 })?.id, open[0]?.id, 'ties: the first')
+  const growth = rungOf(standing, bestBy({ cost: 0, effort: 0, yield: 3 })?.id as RungId)
   const reached = (rung: Rung) =>
     Math.min(1, rung.feedPlan?.coverageAfter ?? rung.nCoverage ?? 0) *
-    Math.min(1, (rung.airFraction ?? 0) / (crop('chard').airMinPercent / 100))
-  assert.ok(rungs.every((rung) => reached(rung) <= reached(growth) + 1e-12))
+    Math.min(1, (rung.airFraction ?? 0) / (crop('chard').airMinPercent / 100)) *
+    Math.min(1, (rung.litres ?? 0) / 20)
+  assert.ok(open.every((rung) => reached(rung) <= reached(growth) + 1e-12))
+})
+
+test('what is not paid for by a known price is not ranked by money', () => {
+  const of = (materials: RecipeInput['stock']['materials']) =>
+    planLadder(
+      ladder({ stock: { ...STOCK, materials }, priorities: { cost: 3, effort: 0, yield: 0 } }),
+    )
+  const known = of(STOCK.materials)
+  const unknown = of(STOCK.materials.map((row) => ({ ...row, pricePerLitre: null })))
+  assert.equal(known.best?.isByCost, true)
+  assert.equal(unknown.best?.isByCost, false)
+  assert.ok(unknown.rungs.at(-1)?.unpriced.includes('all-purpose-mix'))
 })
 
 test('without a bagged mix or a compost in the list the ways that need one say so', () => {
@@ -387,7 +420,16 @@ test('whatever the lot and the crop: sums hold, the best is open, no number is o
           best === null,
           rungs.every(({ allowed }) => !allowed),
         )
-        assert.ok(best === null || rungs.some(({ id, allowed }) => id === best.id && allowed))
+        const chosen = rungs.find(({ id }) => id === best?.id)
+        assert.ok(best === null || chosen?.allowed)
+        const open = rungs.filter(({ allowed }) => allowed)
+        // The gate before the weights: whatever is weighed, nothing that falls short beats what stands.
+        if (open.some(({ fails }) => fails.length === 0)) assert.deepEqual(chosen?.fails, [])
+        else if (chosen) {
+          const least = Math.min(...open.map(({ shortfall }) => shortfall as number))
+          assert.ok((chosen.shortfall as number) <= least + 0.02)
+          assert.deepEqual(best?.fails, chosen.fails)
+        }
       },
     ),
     { numRuns: 25 },

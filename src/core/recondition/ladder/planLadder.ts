@@ -1,4 +1,5 @@
-import { HUMIFIED_FINES, inningsLeft } from '../../media'
+import { containerVolume, heightForVolume } from '../../containers'
+import { blendMedia, containerCapacity, HUMIFIED_FINES, inningsLeft } from '../../media'
 import { mediaRange, nitrogenRange } from '../../ranges'
 import { requireNumber, requireObject } from '../../validate'
 import { cropInPot } from '../cropInPot'
@@ -11,11 +12,16 @@ import { scheduleWork } from '../scheduleWork'
 import { daysOf } from '../wateringHabit'
 import { waterLostIn } from '../waterLostIn'
 import { bestRung } from './bestRung'
+import { gatesFailed, shortfallOf } from './gates'
 import { type Ladder, type LadderInput, RUNG_IDS, type Rung, type RungId } from './ladderTypes'
-import { rungBars, rungNotes } from './rungBars'
+import { rungBars, rungNotes, unpricedFeed } from './rungBars'
 import { RUNG_RECIPES } from './rungRecipes'
 
 const DRAWS = 80
+/** To mix a can; each container takes one more. */
+const MINUTES_PER_FEED = 3
+const SAME_LITRES = 1e-9
+const LOWEST_FILL_CM = 0.1
 const WEIGHTS = ['cost', 'effort', 'yield'] as const
 
 /**
@@ -27,11 +33,13 @@ const WEIGHTS = ['cost', 'effort', 'yield'] as const
 export function planLadder(input: LadderInput): Ladder {
   requireLadderInput(input)
   const rungs = RUNG_IDS.map((id) => planRung(id, input))
-  return { rungs, best: bestRung(rungs, input.priorities, input.crop.airMinPercent / 100) }
+  const { litresWanted } = input
+  const lowAir = input.crop.airMinPercent / 100
+  return { rungs, best: bestRung(rungs, input.priorities, { lowAir, litresWanted }) }
 }
 
 function planRung(id: RungId, input: LadderInput): Rung {
-  const asked = askedOf(input)
+  const asked = askedOf(id, input)
   const recipe = RUNG_RECIPES[id](asked)
   const work = recipe && workOf(id, recipe, input)
   const bars = rungBars(id, recipe, work?.readyOn ?? null, input)
@@ -39,17 +47,49 @@ function planRung(id: RungId, input: LadderInput): Rung {
     id,
     allowed: bars.length === 0,
     recipe,
-    ...(recipe ? figuresOf(recipe, asked, input) : NO_FIGURES),
+    ...(recipe ? figuresOf(id, recipe, asked, input) : NO_FIGURES),
     minutes: work?.totalMinutes ?? null,
+    minutesWithFeeding: work && work.totalMinutes + feedingMinutes(recipe, containersOf(input)),
     earliestPlanting: work?.readyOn ?? null,
     warnings: [...bars, ...rungNotes(id, recipe, input)],
   }
 }
 
-/** What a recipe would refuse is told as a bar instead: its numbers are worked out all the same. */
-function askedOf(input: LadderInput): RecipeInput {
-  const { lot, crop } = input
-  return { ...input, lot: { ...lot, triage: null }, crop: { ...crop, freshOnly: false } }
+/** Debris off the top, where nothing is tipped out. */
+const AS_IT_STANDS = { cleaningLossShare: 0.03, settlingShare: 0 }
+
+/**
+ * What a recipe would refuse is told as a bar instead: its numbers are worked out all the same. What stays in its pot has
+ * settled, and is not sieved.
+ */
+function askedOf(id: RungId, input: LadderInput): RecipeInput {
+  const { lot, limits } = input
+  const crop = { ...input.crop, freshOnly: false }
+  if (id !== 'as-is') return { ...input, lot: { ...lot, triage: null }, crop }
+  const { sieveLossShare, ...measured } = lot.measured ?? {}
+  return {
+    ...input,
+    lot: { ...lot, triage: null, measured },
+    limits: { ...limits, ...AS_IT_STANDS },
+    crop,
+  }
+}
+
+/** How many containers the litres wanted fill. */
+function containersOf({ litresWanted, container }: LadderInput): number {
+  return Math.max(1, Math.round(litresWanted / containerVolume(container)))
+}
+
+/** The container as high as each one's share of these litres reaches in it, at most to its fill. */
+function filledWith(litres: number, input: LadderInput): LadderInput['container'] {
+  const { shape } = input.container
+  const each = litres / containersOf(input)
+  if (each >= containerVolume(input.container) - SAME_LITRES) return input.container
+  return { shape, fillHeightCm: Math.max(LOWEST_FILL_CM, heightForVolume({ shape, litres: each })) }
+}
+
+function feedingMinutes(recipe: Recipe | null, containers: number): number {
+  return (recipe?.feedPlan?.feeds ?? 0) * (MINUTES_PER_FEED + containers)
 }
 
 function workOf(id: RungId, recipe: Recipe, { lot, stock, crop, today, habits }: LadderInput) {
@@ -67,7 +107,10 @@ function workOf(id: RungId, recipe: Recipe, { lot, stock, crop, today, habits }:
   })
 }
 
-type Figures = Omit<Rung, 'id' | 'allowed' | 'recipe' | 'minutes' | 'earliestPlanting' | 'warnings'>
+type Figures = Omit<
+  Rung,
+  'id' | 'allowed' | 'recipe' | 'minutes' | 'minutesWithFeeding' | 'earliestPlanting' | 'warnings'
+>
 
 const NO_FIGURES: Figures = {
   litres: null,
@@ -83,21 +126,29 @@ const NO_FIGURES: Figures = {
   firstShortWeek: null,
   feedPlan: null,
   cost: null,
+  unpriced: [],
+  fails: [],
+  shortfall: null,
   kilosToLift: null,
   inningsLeft: null,
 }
 
-function figuresOf(recipe: Recipe, asked: RecipeInput, input: LadderInput): Figures {
-  const { container, climate, season, stock, lot, seed = 1 } = input
+function figuresOf(id: RungId, recipe: Recipe, asked: RecipeInput, input: LadderInput): Figures {
+  const { climate, season, stock, lot, litresWanted, seed = 1 } = input
   const { predicted, settledLitres, feedPlan } = recipe
-  const crop = cropInPot(input.crop, container)
+  const crop = cropInPot(input.crop, input.container)
   const components = recipeComponents(recipe, asked)
+  const container = filledWith(settledLitres, input)
+  const capacity = containerCapacity({ curve: blendMedia({ components }).curve, ...container })
+  const { airFraction } = capacity
+  const { ph, ecSme } = predicted
+  const reached = { litres: settledLitres, airFraction, ph, ecSme }
   const lotShare = recipe.parts.find(({ role }) => role === 'lot')?.share ?? 0
   // What was measured on the old mix tells of a mix that holds some of it.
   const tests = lotShare > 0 ? testsOf(lot.measured) : []
   return {
     litres: settledLitres,
-    airFraction: predicted.airFraction,
+    airFraction,
     airRange: mediaRange({
       components,
       container,
@@ -106,15 +157,15 @@ function figuresOf(recipe: Recipe, asked: RecipeInput, input: LadderInput): Figu
       draws: DRAWS,
       seed,
     }).airFraction,
-    waterFraction: predicted.waterFraction,
-    availableLitres: predicted.availableLitres,
+    waterFraction: capacity.waterFraction,
+    availableLitres: capacity.availableLitres,
     daysBetweenWaterings: daysOf(
       components,
       container,
       waterLostIn(input.crop, container, climate, climate.exposureFactor),
     ),
-    ph: predicted.ph,
-    ecSme: predicted.ecSme,
+    ph,
+    ecSme,
     nCoverage: predicted.nCoverage,
     nCoverageRange: nitrogenRange({
       components,
@@ -133,6 +184,9 @@ function figuresOf(recipe: Recipe, asked: RecipeInput, input: LadderInput): Figu
     firstShortWeek: predicted.firstShortWeek,
     feedPlan,
     cost: recipe.cost + feedPrice(recipe, input),
+    unpriced: [...recipe.unpriced, ...unpricedFeed(recipe, input)],
+    fails: gatesFailed(id, reached, crop, litresWanted),
+    shortfall: shortfallOf(reached, crop, litresWanted),
     kilosToLift: predicted.kgPerLWet * settledLitres,
     inningsLeft: inningsLeft({
       components,

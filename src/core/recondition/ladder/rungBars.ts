@@ -76,16 +76,36 @@ export function rungNotes(
   if (!recipe) return []
   const notes: RungNote[] = []
   if (recipe.settledLitres < ENOUGH_LITRES * litresWanted) notes.push('litres')
-  if (id === 'compost' && !stock.materials.some(({ material }) => material.group === 'compost')) {
-    notes.push('no-compost')
-  }
-  if (recipe.unpriced.length > 0 || !isPriced(recipe, stock)) notes.push('unpriced')
+  if (id === 'compost') notes.push(...compostNotes(recipe))
+  if (recipe.unpriced.length + unpricedFeed(recipe, { stock }).length > 0) notes.push('unpriced')
   if (recipe.checks.some(({ id: check, ok }) => check === 'stock' && !ok)) notes.push('to-buy')
   return notes
 }
 
-function isPriced({ feedPlan }: Recipe, { amendments }: LadderInput['stock']): boolean {
-  if (!feedPlan) return true
-  const row = amendments.find(({ amendment }) => amendment.id === feedPlan.productId)
-  return row !== undefined && row.pricePerKg !== null
+/** Why the way that is named for it holds no compost, or holds something else besides. */
+function compostNotes({ parts, why }: Recipe): RungNote[] {
+  const roles = new Set(parts.map(({ role }) => role))
+  const acid = roles.has('fresh') ? (['acid-mix'] as const) : []
+  if (roles.has('compost')) return [...acid]
+  const rule = why['part.compost']?.rule ?? ''
+  const reason = COMPOST_OUT.find((note) => rule === note.replace('-', '.'))
+  return [reason ?? 'no-compost', ...acid]
+}
+
+const COMPOST_OUT = [
+  'compost-lime-hater',
+  'compost-ph',
+  'compost-salt',
+  'compost-rich',
+  'compost-found',
+] as const
+
+/** The feed, where its price is not known. */
+export function unpricedFeed(
+  { feedPlan }: Recipe,
+  { stock }: Pick<LadderInput, 'stock'>,
+): readonly string[] {
+  if (!feedPlan || !(feedPlan.productG > 0)) return []
+  const row = stock.amendments.find(({ amendment }) => amendment.id === feedPlan.productId)
+  return row && row.pricePerKg !== null ? [] : [feedPlan.productId]
 }

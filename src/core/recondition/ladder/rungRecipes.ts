@@ -28,7 +28,7 @@ export const RUNG_RECIPES: Readonly<Record<RungId, (input: RecipeInput) => Recip
   replace,
 }
 
-/** Cleaned and filled in again: nothing is added, so it may come short. */
+/** As it stands: nothing is added, so it may come short. */
 function asIs(input: RecipeInput): Recipe {
   const setting = recipeSetting(input, false)
   return write(setting, batchWith(setting, 0), 'way', false)
@@ -49,14 +49,18 @@ function partFresh(input: RecipeInput): Recipe | null {
   return write(setting, batchWith(setting, share), 'way', true)
 }
 
-/** Compost by school, topped up where the old mix is too little; no aggregate. */
+/**
+ * Compost by school, more of it where the old mix is too little; no aggregate, and no fresh mix but what brings a lime
+ * hater's pH down.
+ */
 function compostOnly(input: RecipeInput): Recipe {
   const setting = recipeSetting(input)
   const { sources, crop, limits, school, lotFeed } = setting
   const wanted = Math.min(school, limits.maxCompostShare)
   const compost = heldByTrial(compostShare(sources, crop, wanted, input.season, lotFeed), setting)
   const freshAtLeast = acidMixShare(sources, crop, compost.share)
-  const batch = fillBatch(sources, { compost: compost.share, aggregate: null, freshAtLeast })
+  const from = freshAtLeast > 0 ? sources : { ...sources, fresh: null }
+  const batch = fillBatch(from, { compost: compost.share, aggregate: null, freshAtLeast })
   return write(setting, batch, compost.reason, true)
 }
 
@@ -66,7 +70,7 @@ function compostOnly(input: RecipeInput): Recipe {
  */
 function replace(input: RecipeInput): Recipe | null {
   const { newMix } = input.school
-  const { fresh } = recipeSetting(input)
+  const { freshAlone: fresh } = recipeSetting(input)
   const isMade = typeof newMix === 'object' && newMix.length > 0
   if (!fresh && !isMade) return null
   const base = isMade ? newMix : fresh ? [{ material: fresh.material, parts: 1 }] : []

@@ -116,7 +116,8 @@ function askSeedlings(problem: Problem, done: TriageDone, { canHeat }: TriageOpt
     return { verdict: 'reuse', rule: 'seedlings-grew', open: false, barLifted: true }
   }
   const harmed = { rule: 'seedlings-harmed', open: true } as const
-  if (done.seedlingTest === 'none') {
+  // A test that could not have seen harm says as little as none.
+  if (done.seedlingTest === 'none' || done.seedlingTest === 'too-weak') {
     return {
       verdict: 'restrict',
       rule: 'seedlings-to-ask',

@@ -231,6 +231,11 @@ function requireFinding(finding: TriageFinding): void {
 
 function requireDone(done: TriageDone): TriageDone {
   for (const [key, name] of DONE_NUMBERS) requireNumber(name, done[key], { min: 0 })
-  requireOneOf('The seedling test', done.seedlingTest, ['none', 'clean', 'harmed'] as const)
+  requireOneOf('The seedling test', done.seedlingTest, [
+    'none',
+    'clean',
+    'harmed',
+    'too-weak',
+  ] as const)
   return done
 }

@@ -91,7 +91,8 @@ export interface TriageDone {
   readonly leached: boolean
   readonly aerated: boolean
   readonly rewetted: boolean
-  readonly seedlingTest: 'none' | 'clean' | 'harmed'
+  /** Too weak: it could not have seen harm, and lifts nothing. */
+  readonly seedlingTest: 'none' | 'clean' | 'harmed' | 'too-weak'
 }
 
 export interface TriageOptions {

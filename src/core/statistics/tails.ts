@@ -19,6 +19,16 @@ export function t95(df: number): number {
   return tQuantile(CONFIDENCE, df)
 }
 
+/** t with so much of its distribution below it, 0 to 1. */
+export function tQuantileAt(share: number, df: number): number {
+  return tQuantile(share, df)
+}
+
+/** Normal deviate with so much of the distribution below it: of a t whose degrees of freedom are as good as endless. */
+export function zAt(share: number): number {
+  return tQuantile(share, 1e12)
+}
+
 /** t that leaves half of alpha above it. */
 export function criticalT(alpha: number, df: number): number {
   return -tQuantile(alpha / 2, df)
