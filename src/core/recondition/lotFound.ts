@@ -51,7 +51,9 @@ export function inForce(
       found.origin.kind === 'seen' && problem !== undefined && problem.kind !== 'condition'
     if (!staysInMix && mixedAt !== null && found.at <= mixedAt) continue
     const key = found.kind === 'problem' || staysInMix ? `problem ${found.problemId}` : found.kind
-    if (!newest.has(key)) newest.set(key, found)
+    const known = newest.get(key)
+    // A seedling test too weak to tell takes the place of none that told.
+    if (!known || (known.kind === 'seedlings' && known.state === 'known')) newest.set(key, found)
   }
   const kept = [...newest.values()]
   const searches = all.filter(({ kind, state }) => kind === 'grubs' && state === 'clear')
@@ -81,5 +83,11 @@ function isSearchedOut({ problemId, at }: Found, searches: readonly Found[]): bo
 function isAnswered({ kind, state, problemId, at }: Found, kept: readonly Found[]): boolean {
   if (kind !== 'grubs' || state !== 'trouble' || problemId !== null) return false
   const named = problemsShownBy('grubs')
-  return kept.some((one) => one.at >= at && one.problemId !== null && named.includes(one.problemId))
+  return kept.some(
+    (one) =>
+      one.origin.kind === 'seen' &&
+      one.at >= at &&
+      one.problemId !== null &&
+      named.includes(one.problemId),
+  )
 }

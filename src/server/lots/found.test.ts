@@ -216,9 +216,9 @@ const ROOMS: Readonly<
     observation: {
       pots: [
         { sharePercent: 0, sown: 10, sprouted: 10, heightMm: 60 },
-        { sharePercent: 50, sown: 10, sprouted: 9, heightMm: 30 },
+        { sharePercent: 100, sown: 10, sprouted: 9, heightMm: 30, curled: 3 },
       ],
-      signs: ['cupped'],
+      signs: [],
       sownAs: 'legume',
     },
     found: ['seedlings'],
