@@ -79,6 +79,7 @@ export {
   type TriageVerdict,
 } from './recipeTypes'
 export { roundGrams, roundLitres } from './rounding'
+export { CARES, type Care, type Meant, meantBy } from './saidAs'
 export { type Load, scaleToLoads } from './scaleToLoads'
 export { scheduleWork } from './scheduleWork'
 export {

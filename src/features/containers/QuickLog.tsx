@@ -14,7 +14,7 @@ import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
 import { potLog as logWords } from '../../ui/texts/potLog'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
-import { matching } from '../found/matching'
+import { hintFor, matching } from '../found/matching'
 import { LogKeys } from './LogKeys'
 import styles from './Pots.module.css'
 
@@ -107,9 +107,7 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
         <div>
           <TextField
             label={logWords.problem}
-            hint={
-              sign.trim() !== '' && matches.length === 0 ? logWords.noProblem : logWords.problemHint
-            }
+            hint={hintFor(sign, matches, logWords.problemHint)}
             value={sign}
             onChange={(event) => setSign(event.target.value)}
             onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}

@@ -6,7 +6,7 @@ import { useEntry } from '../../ui/outbox/useEntry'
 import { findings as words } from '../../ui/texts/findings'
 import { showToastOnNextPage } from '../../ui/toast'
 import styles from './Found.module.css'
-import { matching } from './matching'
+import { hintFor, matching } from './matching'
 
 /** Something seen in a lot, looked up by its name or signs and kept on the lot at once. */
 export function AddFound({
@@ -50,7 +50,7 @@ export function AddFound({
     <div className={styles.add}>
       <TextField
         label={words.add}
-        hint={text.trim() !== '' && matches.length === 0 ? words.noProblem : words.addHint}
+        hint={hintFor(text, matches, words.addHint)}
         value={text}
         onChange={(event) => setText(event.target.value)}
         onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}

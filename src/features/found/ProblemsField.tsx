@@ -3,7 +3,7 @@ import type { ProblemChoice } from '../../messages/media/found'
 import { type FieldProblem, TextField } from '../../ui/Field'
 import { findings as words } from '../../ui/texts/findings'
 import styles from './Found.module.css'
-import { matching } from './matching'
+import { hintFor, matching } from './matching'
 
 /** What went wrong, looked up by names or signs; any number of them, each can be taken out again. */
 export function ProblemsField({
@@ -26,7 +26,7 @@ export function ProblemsField({
     <div className={styles.add}>
       <TextField
         label={label}
-        hint={text.trim() !== '' && matches.length === 0 ? words.noProblem : words.severalHint}
+        hint={hintFor(text, matches, words.severalHint)}
         error={error}
         value={text}
         onChange={(event) => setText(event.target.value)}

@@ -11,7 +11,7 @@ import { base64Of } from '../../ui/shrinkPhoto'
 import { potLog as logWords } from '../../ui/texts/potLog'
 import { round as words } from '../../ui/texts/round'
 import { LogKey, LogKeys } from '../containers/LogKeys'
-import { matching } from '../found/matching'
+import { hintFor, matching } from '../found/matching'
 import styles from './Round.module.css'
 import { goTo, nextPot, potsAt } from './round'
 import type { Rounding, Said } from './useRound'
@@ -159,9 +159,7 @@ function Problem({
     <div className={styles.open}>
       <TextField
         label={logWords.problem}
-        hint={
-          typed.trim() !== '' && matches.length === 0 ? logWords.noProblem : logWords.problemHint
-        }
+        hint={hintFor(typed, matches, logWords.problemHint)}
         value={typed}
         autoFocus
         onChange={(event) => setTyped(event.target.value)}

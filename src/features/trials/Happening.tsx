@@ -5,7 +5,7 @@ import type { Happened, LookPot } from '../../messages/trials/looks'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { look as words } from '../../ui/texts/look'
-import { matching } from '../found/matching'
+import { hintFor, matching } from '../found/matching'
 import styles from './Look.module.css'
 
 /** What happened to a pot, with or without leaving it out from that day on. */
@@ -58,7 +58,7 @@ export function Happening({
         <>
           <TextField
             label={words.problem}
-            hint={named ? named.name : words.problemHint}
+            hint={named ? named.name : hintFor(sign, found, words.problemHint)}
             value={sign}
             onChange={(event) => {
               setSign(event.target.value)

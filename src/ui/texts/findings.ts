@@ -1,5 +1,5 @@
 import type { FindingKind } from '../../core/bench'
-import type { TriageAction, TriageAnswer, TriageRule } from '../../core/recondition'
+import type { Care, TriageAction, TriageAnswer, TriageRule } from '../../core/recondition'
 import type { Format } from '../format'
 import { lacking } from './seedlingLacks'
 
@@ -109,6 +109,17 @@ export const findings = {
   takenBack: (name: string) => `"${name}" does not count any more.`,
   kept: (name: string) => `"${name}" is kept on this lot.`,
   add: 'Add what you saw',
+  careFirst: (cares: readonly string[]) => `Before any pest, look at: ${cares.join('; ')}.`,
+  cares: {
+    hunger: 'hunger (when was it last fed? oldest leaves pale first)',
+    'wet-feet': 'wet feet (is it wet a finger deep, does water run out below?)',
+    thirst: 'thirst (lift the pot: is it light?)',
+    'ph-off': 'pH (measure it: yellow between green veins)',
+    salts: 'salts (measure them: brown leaf edges, a crust)',
+    cold: 'cold (nights below what it likes, cold water)',
+    heat: 'heat (a dark pot in the sun)',
+    'uneven-water': 'uneven watering (dry, then soaked)',
+  } satisfies Record<Care, string>,
   addHint: 'such as wilt, grubs or a sour smell',
   severalHint: 'such as wilt, grubs or yellow leaves; may stay empty',
   takeOut: (problem: string) => `Take ${problem} out`,
