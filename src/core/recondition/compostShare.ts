@@ -10,7 +10,7 @@ const STEP = 0.05
 /** Above this ratio of nitrogen given to nitrogen wanted a manure is too rich. */
 const RICHEST_SUPPLY = 1.2
 /** So far may the mix lie above the crop's pH band once the compost's lime has reacted. */
-const ABOVE_BAND_PH = 0.2
+export const MIX_ABOVE_BAND_PH = 0.2
 /** A compost so far above the band of a lime hater is not mixed in at all. */
 const TOO_LIMEY_BY_PH = 1.5
 /** A mix starts no saltier than this share of the crop's ceiling: feed and hard water come on top. */
@@ -77,7 +77,7 @@ export function compostShare(
     // Where salts or pH are not the compost's, a mix without it would be no better.
     const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(without) < ecSme
     const ph = phOf(batch)
-    const limey = ph > crop.pHHigh + ABOVE_BAND_PH && phOf(without) < ph
+    const limey = ph > crop.pHHigh + MIX_ABOVE_BAND_PH && phOf(without) < ph
     const rich = nitrogenSupplyRatio(batch, crop, season, lotFeed) > RICHEST_SUPPLY
     if (!salty && !limey && !rich) break
     reason = salty ? 'salt' : limey ? 'ph' : 'rich'

@@ -30,10 +30,12 @@ export { MOST_LADDERS, RUNG_IDS } from './ladder/ladderTypes'
 export { planLadder } from './ladder/planLadder'
 export { RUNG_RECIPES } from './ladder/rungRecipes'
 export { leachOldMix } from './leaching'
+export { type LimeBar, limeBar } from './limeGuard'
 export {
   cropAfterTrouble,
   daysAfterTrouble,
   type LoggedTrouble,
+  occasions,
   troubleAgain,
 } from './loggedTrouble'
 export { lotComponents } from './lotComponents'

@@ -1,5 +1,23 @@
 import type { Crop } from '../chemistry'
 
+const DAYS_APART = 3
+const DAY_MS = 86_400_000
+
+/**
+ * How many occasions days are: those less than three days after the one before are one, since wet weather lasts.
+ * @param days ISO days, in any order
+ */
+export function occasions(days: readonly string[]): number {
+  let count = 0
+  let last = Number.NEGATIVE_INFINITY
+  for (const at of days.map((day) => Date.parse(day)).sort((a, b) => a - b)) {
+    if (at - last < DAYS_APART * DAY_MS) continue
+    count += 1
+    last = at
+  }
+  return count
+}
+
 /** How often a pot was seen too wet or too dry since its mix was made. */
 export interface LoggedTrouble {
   readonly staysWet: number

@@ -83,7 +83,7 @@ test('a pot dries down by what its plants lose, and weighs the less for it', () 
         close(told.lossLPerDay, loss, 1e-9 * (1 + loss), 'loss')
         // Slice by slice: no height gives more than it holds above the refill point.
         let usable = 0
-        const slices = 2000
+        const slices = 20_000
         const dry = waterContent(one.curve, refillSuctionCm)
         for (let i = 0; i < slices; i++) {
           const zCm = ((i + 0.5) * fillHeightCm) / slices

@@ -20,11 +20,13 @@ export function usableWater({
   refillSuctionCm: number
 }): number {
   const atRefill = waterContent(curve, refillSuctionCm)
-  const step = fillHeightCm / SLICES
   let ml = 0
   for (let i = 0; i < SLICES; i++) {
-    const zCm = (i + 0.5) * step
-    ml += Math.max(0, waterContent(curve, zCm) - atRefill) * areaAt({ shape, zCm }) * step
+    // Slices grow with height: grit and gravel empty within a finger's breadth above the base.
+    const from = (i / SLICES) ** 2 * fillHeightCm
+    const to = ((i + 1) / SLICES) ** 2 * fillHeightCm
+    const zCm = 0.5 * (from + to)
+    ml += Math.max(0, waterContent(curve, zCm) - atRefill) * areaAt({ shape, zCm }) * (to - from)
   }
   return ml / 1000
 }

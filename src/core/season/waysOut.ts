@@ -42,16 +42,18 @@ const STEPS = 24
 /**
  * The smallest pot of the same form that does it, found by halving.
  * @param does whether a shape does it: false for small ones, true from some size on
- * @returns null where even twice the size does not
+ * @param most times as large, or as high, at most
+ * @returns null where even that does not
  */
 export function sizeThatDoes(
   shape: ContainerShape,
   grown: Grown,
   does: (shape: ContainerShape) => boolean,
+  most = MOST,
 ): ContainerShape | null {
   const at = (times: number) => grow(shape, grown, times)
-  if (!does(at(MOST))) return null
-  let [low, high] = [1, MOST]
+  if (!does(at(most))) return null
+  let [low, high] = [1, most]
   for (let step = 0; step < STEPS; step++) {
     const middle = (low + high) / 2
     if (does(at(middle))) high = middle

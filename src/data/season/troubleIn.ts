@@ -1,5 +1,5 @@
 import { and, eq, inArray, sql } from 'drizzle-orm'
-import type { LoggedTrouble } from '../../core/recondition'
+import { type LoggedTrouble, occasions } from '../../core/recondition'
 import { among } from '../among'
 import type { Database } from '../database'
 import { groupBy } from '../groupBy'
@@ -12,18 +12,23 @@ export interface TroubleAt extends LoggedTrouble {
 
 const sinceMixing = sql`coalesce(${potLog.at} > (select mixed_at from lots where lots.id = ${potLog.lotId}), true)`
 
-/** How often each pot of these lots was seen too wet or too dry since its mix was made, by lot. */
+/**
+ * How often each pot of these lots was seen too wet or too dry since its mix was made, by lot: on so many days, three at
+ * least between two of them.
+ * @param dayOf ISO day of a moment at the site
+ */
 export async function troubleInLots(
   db: Database,
   lotIds: readonly number[],
+  dayOf: (at: Date) => string,
 ): Promise<ReadonlyMap<number | null, readonly TroubleAt[]>> {
   if (lotIds.length === 0) return new Map()
   const rows = await db
     .select({
       lotId: potLog.lotId,
       containerId: potLog.containerId,
-      staysWet: sql<number>`count(*) filter (where ${potLog.kind} = 'stays wet')`.mapWith(Number),
-      driesFast: sql<number>`count(*) filter (where ${potLog.kind} = 'dries fast')`.mapWith(Number),
+      kind: potLog.kind,
+      at: potLog.at,
     })
     .from(potLog)
     .where(
@@ -34,7 +39,15 @@ export async function troubleInLots(
         sinceMixing,
       ),
     )
-    .groupBy(potLog.lotId, potLog.containerId)
     .orderBy(potLog.containerId)
-  return groupBy(rows, ({ lotId }) => lotId)
+  return new Map(
+    [...groupBy(rows, ({ lotId }) => lotId)].map(([lotId, ofLot]) => [
+      lotId,
+      [...groupBy(ofLot, ({ containerId }) => containerId)].map(([containerId, seen]) => {
+        const on = (kind: string) =>
+          occasions(seen.filter((one) => one.kind === kind).map(({ at }) => dayOf(at)))
+        return { containerId, staysWet: on('stays wet'), driesFast: on('dries fast') }
+      }),
+    ]),
+  )
 }

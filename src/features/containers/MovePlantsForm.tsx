@@ -1,5 +1,6 @@
 import type { PlantsMoved } from '../../messages/containers/movePlants'
 import type { PlantingView } from '../../messages/containers/potViews'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -57,7 +58,7 @@ export function MovePlantsForm({ planting }: { readonly planting: PlantingView }
           error={errorOf('on')}
           onChange={(event) => change({ on: event.target.value })}
         />
-        {(problem?.code === 'barred' || despite !== '') && (
+        {(asksWhy(problem) || despite !== '') && (
           <TextField
             label={potWords.despite}
             hint={potWords.despiteHint}

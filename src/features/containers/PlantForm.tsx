@@ -2,6 +2,7 @@ import { HOW_PLANTED } from '../../core/season/planting'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
 import type { LotFamily } from '../../messages/media/lots'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -36,7 +37,7 @@ export function PlantForm({
     despite: '',
   })
   const { cropId, cultivar, how, count, on, despite } = values
-  const isBarred = problem?.code === 'barred' || despite !== ''
+  const isBarred = asksWhy(problem) || despite !== ''
 
   const save = async (event: React.FormEvent) => {
     event.preventDefault()

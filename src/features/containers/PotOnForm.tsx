@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { GoingOn, PotOnAnswer, PotOnPlan } from '../../messages/containers/goingOn'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
@@ -39,7 +40,7 @@ export function PotOnForm({
   })
   const { code, source, on, despite, asked, ticks } = values
   const [plan, setPlan] = useState<PotOnPlan | null>(null)
-  const isDoubtful = problem?.code === 'doubtful' || problem?.code === 'barred' || despite !== ''
+  const isDoubtful = asksWhy(problem) || despite !== ''
 
   const send = async (check: boolean) => {
     if (isSending) return

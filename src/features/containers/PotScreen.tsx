@@ -16,6 +16,7 @@ import { findings as findingWords } from '../../ui/texts/findings'
 import { goingOn as goingOnWords } from '../../ui/texts/goingOn'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
+import { waysOut as waysWords } from '../../ui/texts/waysOut'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { WhyText } from '../../ui/WhyText'
@@ -56,6 +57,9 @@ function Pot({ page }: { page: PotPage }) {
       />
       <Sentence page={page} />
       <InTrials trials={page.trials} />
+      {page.seenOnce && !page.ways && (
+        <p className={styles.quiet}>{waysWords.once[page.seenOnce]}</p>
+      )}
       {page.ways && page.lot && !page.isBlind && <WaysOut ways={page.ways} lotId={page.lot.id} />}
       {page.fill && <FillForm page={page} />}
       <div className={styles.grid}>

@@ -1,5 +1,6 @@
 import { useMemo } from 'react'
 import type { HandKind, LotPage } from '../../messages/media/lots'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -7,6 +8,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
+import { containers as containerWords } from '../../ui/texts/containers'
 import { media as mediaWords } from '../../ui/texts/media'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
@@ -18,9 +20,10 @@ interface Values {
   litres: string
   materialId: string
   note: string
+  despite: string
 }
 
-const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: '' }
+const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: '', despite: '' }
 
 /** One ledger entry by hand. */
 export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => void }) {
@@ -35,7 +38,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
   )
   const values = form.watch()
 
-  const save = form.handleSubmit(async ({ kind, litres, materialId, note }) => {
+  const save = form.handleSubmit(async ({ kind, litres, materialId, note, despite }) => {
     const amount = readQuantity(litres, 'volume', site.measures)
     if (amount.problem) {
       form.setFocus('litres')
@@ -45,6 +48,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
       kind,
       litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
       note,
+      despite,
       ...(kind === 'topped-up' && materialId ? { materialId } : {}),
     })
     if (!answer) return
@@ -91,6 +95,14 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
         </SelectField>
       )}
       <TextField label={words.note} {...form.register('note')} />
+      {(asksWhy(problem) || values.despite !== '') && (
+        <TextField
+          label={containerWords.despite}
+          hint={containerWords.despiteHint}
+          error={errorOf('despite')}
+          {...form.register('despite')}
+        />
+      )}
       <div className={styles.wide}>
         <ProblemNotice problem={problem} />
         <div>

@@ -1,6 +1,7 @@
 import { useMemo } from 'react'
 import type { LotPage } from '../../messages/media/lots'
 import type { MoveAnswer, TransferAnswer } from '../../messages/media/transfers'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -155,7 +156,7 @@ export function TransferForm({
           {...form.register('name')}
         />
       )}
-      {(problem?.code === 'doubtful' || values.despite !== '') && (
+      {(asksWhy(problem) || values.despite !== '') && (
         <TextField
           label={words.despite}
           hint={words.despiteHint}

@@ -151,6 +151,8 @@ export interface PotPage {
   readonly growing: readonly PlantingView[]
   readonly past: readonly PlantingView[]
   readonly log: readonly LogView[]
+  /** What was seen once since its mix was made: that may be the weather. */
+  readonly seenOnce: TroubleWays['kind'] | null
   /** Where it was seen too wet or too dry again since its mix was made. */
   readonly ways: TroubleWays | null
   readonly crops: readonly CropName[]

@@ -16,6 +16,8 @@ export interface NewEntry {
   /** For what is topped up. */
   readonly materialId?: string
   readonly note?: string
+  /** Why it is topped up although a lime hater grows in it. */
+  readonly despite?: string
 }
 
 export const newEntrySchema = Joi.object<NewEntry>({
@@ -31,6 +33,7 @@ export const newEntrySchema = Joi.object<NewEntry>({
     then: Joi.required().messages({ 'any.required': 'Say what was topped up' }),
   }),
   note: lines('The note', 500).allow(''),
+  despite: lines('The reason', 300).allow('').default(''),
 })
 
 export interface NewLotBody {

@@ -20,14 +20,15 @@ export async function movePlants(
 ): Promise<PlantsMoved> {
   const site = await readSite(db)
   if (on > dayAt(site.timeZone, at)) refuseField('on', 'That day has not come yet.')
-  const { cropId } = await readPlanting(db, id)
+  const { cropId, containerId } = await readPlanting(db, id)
   const asked = code.trim().toLocaleLowerCase()
   const pot = (await listContainers(db)).find((one) => one.code.toLocaleLowerCase() === asked)
   if (!pot) refuseField('code', 'No pot has that code.')
   if (pot.lotId === null) refuseField('code', `There is no mix in ${pot.code} yet: fill it first.`)
   const tables = await readTables(db, site.timeZone)
   const crop = tables.crops.get(cropId)
-  if (crop && despite.trim() === '') await requireUnbarred(db, [pot.lotId], crop, tables, site)
+  const isAsked = despite.trim() === '' && pot.id !== containerId
+  if (crop && isAsked) await requireUnbarred(db, [pot.lotId], crop, tables, site)
   const moved = await movePlanting(db, id, {
     containerId: pot.id,
     on,

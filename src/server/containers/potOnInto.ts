@@ -194,6 +194,7 @@ async function addNewMix(
         note: source.note,
       },
       at,
+      body.despite,
     )
   }
   const { contents } = await readLot(db, lotId)

@@ -31,7 +31,7 @@ import { readTables } from '../tables'
 import { fillChoices } from './fillPot'
 import { goingOn } from './goingOn'
 import { potWater } from './potWater'
-import { waysOut } from './waysOut'
+import { seenOnce, waysOut } from './waysOut'
 
 /** One container: its mix cut open, what grows in it, what was written down of it. */
 export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
@@ -61,7 +61,14 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
   const names = await readLotNames(db, [...new Set(all.map((one) => one.lotId))])
   const view = plantingViews(tables, names, facts, await movesIn(db, all, tables))
   const filledAt = facts?.lot.mixedAt ?? null
-  const sinceFilled = log.filter((entry) => filledAt === null || entry.at > filledAt)
+  // What was seen ends with a new mix, and with the plant it was seen at.
+  const since = growing.map(({ startedOn }) => startedOn).sort()[0] ?? null
+  const sinceFilled = log.filter(
+    (entry) =>
+      (filledAt === null || entry.at > filledAt) &&
+      since !== null &&
+      dayAt(tables.timeZone, entry.at) >= since,
+  )
   const [planting] = growing
   const lastCrop = (planting && tables.crops.get(planting.cropId)) ?? facts?.crop ?? null
   const places = await listPlaces(db)
@@ -95,6 +102,7 @@ export async function potPage(db: OpenDatabase, id: number): Promise<PotPage> {
             site,
           )
         : null,
+    seenOnce: seenOnce(sinceFilled, site),
     ways:
       facts && surfaceCm && lastCrop
         ? waysOut({

@@ -2,10 +2,10 @@ import type { Crop } from '../../core/chemistry'
 import { type CropBar, cropBars, seasonOf } from '../../core/recondition'
 import type { Database } from '../../data/database'
 import type { Site } from '../../data/site'
-import { judgeLot, readLotFacts, type Tables } from '../lots'
+import { judgeLot, readLotFacts, refuseLimeFor, type Tables } from '../lots'
 import { Refused } from '../problem'
 
-/** @throws Refused 422 "barred" where something found in one of the lots speaks against a crop */
+/** @throws Refused 422 "barred" where something found in one of the lots speaks against a crop, "limed" for a lime hater */
 export async function requireUnbarred(
   db: Database,
   lotIds: readonly number[],
@@ -21,6 +21,12 @@ export async function requireUnbarred(
       const message = barSentence(facts.lot.name, bars)
       throw new Refused(422, 'barred', message, [{ field: 'despite', message }])
     }
+    refuseLimeFor(crop, {
+      what: facts.lot.name,
+      components: facts.components,
+      unreactedLimeGPerL: facts.unreactedLimeGPerL,
+      ph: facts.ph?.value,
+    })
   }
 }
 

@@ -21,12 +21,23 @@ const idOf = async (code: string) => {
 const waysOf = async (code: string) => (await potPage(garden.db, await idOf(code))).ways
 
 test('a pot in the shade that stayed wet twice: sooner thirsty elsewhere, more air in another pot', async () => {
-  const ways = await waysOf('P28')
+  assert.equal(await waysOf('P28'), null, 'what was seen at fuchsias ends with them')
+  const id = await idOf('P33')
+  for (const daysAgo of [92, 64]) {
+    const at = new Date(NOW.getTime() - 86_400_000 * daysAgo)
+    await newLogEntry(
+      garden.db,
+      id,
+      { kind: 'stays wet', value: null, problemId: null, note: '' },
+      at,
+    )
+  }
+  const ways = await waysOf('P33')
   assert.equal(ways?.kind, 'wet')
   assert.equal(ways.times, 2)
   assert.equal(ways.month, 7, 'the month it was seen in, not today')
   assert.ok(ways.place && ways.days && ways.place.days <= ways.days / 1.25)
-  assert.equal(ways.place.name, 'By the door', 'the nearest that does it, not the windiest')
+  assert.equal(ways.place.name, 'Crane deck')
   assert.ok(ways.air !== null)
   const value = ways.pot?.value ?? ways.size?.value
   if (value !== undefined) assert.ok(value >= ways.air + 0.04 - 1e-6)
@@ -69,16 +80,25 @@ test('a place made calmer is named; where no empty pot is left, a size is', asyn
 test('once is the weather, both say nothing, and what is taken back does not count', async () => {
   const { db } = garden
   const id = await idOf('P20')
-  const log = (kind: 'stays wet' | 'dries fast') =>
-    newLogEntry(db, id, { kind, value: null, problemId: null, note: '' }, NOW)
+  const log = (kind: 'stays wet' | 'dries fast', daysLater = 0) =>
+    newLogEntry(
+      db,
+      id,
+      { kind, value: null, problemId: null, note: '' },
+      new Date(NOW.getTime() + 86_400_000 * daysLater),
+    )
   await log('stays wet')
   assert.equal(await waysOf('P20'), null)
-  const second = await log('stays wet')
+  assert.equal((await potPage(db, id)).seenOnce, 'wet')
+  await log('stays wet', 2)
+  assert.equal(await waysOf('P20'), null, 'two days on it is the same rain')
+  const second = await log('stays wet', 4)
   assert.equal((await waysOf('P20'))?.kind, 'wet')
+  assert.equal((await potPage(db, id)).seenOnce, null)
   await setLogCounts(db, second.id, false, NOW)
   assert.equal(await waysOf('P20'), null)
   await setLogCounts(db, second.id, true, NOW)
   await log('dries fast')
-  await log('dries fast')
+  await log('dries fast', 5)
   assert.equal(await waysOf('P20'), null)
 })

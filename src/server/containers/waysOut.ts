@@ -1,6 +1,6 @@
 import { type ContainerShape, containerVolume } from '../../core/containers'
 import { containerCapacity } from '../../core/media'
-import { cropAfterTrouble, daysAfterTrouble, troubleAgain } from '../../core/recondition'
+import { cropAfterTrouble, daysAfterTrouble, occasions, troubleAgain } from '../../core/recondition'
 import { nearestPlace, sizeThatDoes } from '../../core/season'
 import type { Place, StoredContainer } from '../../data/containers'
 import type { PotLogEntry } from '../../data/season'
@@ -14,6 +14,8 @@ import { dryDownIn, type Standing } from './potWater'
 const SOONER = 1.25
 const MORE_AIR = 0.04
 const PERCENT = 100
+/** A small root in a much larger pot stays wet all the more. */
+const MOST_ROOM_WET = 1.5
 /** A pot for the same plant holds at least so much of what it has now. */
 const ROOM_FOR_IT = 0.7
 
@@ -37,8 +39,7 @@ interface Asked {
  */
 export function waysOut(asked: Asked): TroubleWays | null {
   const { container, surfaceCm, facts, crop, log, site, places } = asked
-  const times = (kind: PotLogEntry['kind']) => log.filter((entry) => entry.kind === kind).length
-  const seen = { staysWet: times('stays wet'), driesFast: times('dries fast') }
+  const seen = seenIn(log, site)
   const kind = troubleAgain(seen)
   if (!kind) return null
   const last = log.find((entry) => entry.kind === (kind === 'wet' ? 'stays wet' : 'dries fast'))
@@ -63,6 +64,23 @@ export function waysOut(asked: Asked): TroubleWays | null {
   const judged =
     kind === 'wet' ? airJudge(asked, ways.air) : daysJudge(asked, standing, wanted, dry?.canopyCm2)
   return { ...ways, ...potFor(asked, kind, judged) }
+}
+
+/** On how many occasions, by the days at the site. */
+function seenIn(log: readonly PotLogEntry[], { timeZone }: Pick<Site, 'timeZone'>) {
+  const times = (kind: PotLogEntry['kind']) =>
+    occasions(log.filter((entry) => entry.kind === kind).map((entry) => dayAt(timeZone, entry.at)))
+  return { staysWet: times('stays wet'), driesFast: times('dries fast') }
+}
+
+/** What was seen once: that may be the weather. null where it was seen again, never, or its opposite as well. */
+export function seenOnce(
+  log: readonly PotLogEntry[],
+  site: Pick<Site, 'timeZone'>,
+): TroubleWays['kind'] | null {
+  const { staysWet, driesFast } = seenIn(log, site)
+  if (staysWet === 1 && driesFast === 0) return 'wet'
+  return driesFast === 1 && staysWet === 0 ? 'dry' : null
 }
 
 /** What a shape comes to, and whether that does it. */
@@ -108,6 +126,7 @@ function potFor(
     .filter((pot) => pot.lotId === null && pot.litres >= container.litres * ROOM_FOR_IT)
     .map((pot) => ({ pot, value: value(pot.shape, pot.headspaceCm) ?? 0 }))
     .filter((one) => one.value >= wanted)
+    .filter(({ pot }) => kind === 'dry' || pot.litres <= container.litres * MOST_ROOM_WET)
     .sort((a, b) => a.pot.litres - b.pot.litres)[0]
   if (empty) {
     const { id, code, name, litres } = empty.pot
@@ -118,6 +137,7 @@ function potFor(
     container.shape,
     kind === 'wet' ? 'taller' : 'larger',
     (one) => (value(one, headspaceCm) ?? 0) >= wanted,
+    kind === 'wet' ? MOST_ROOM_WET : undefined,
   )
   if (!shape) return { pot: null, size: null }
   const litres = containerVolume({ shape, fillHeightCm: shape.heightCm - headspaceCm })

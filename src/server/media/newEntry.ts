@@ -19,6 +19,7 @@ import {
   litresThatFit,
   problemsThatStay,
   readLotFacts,
+  refuseLimeIn,
   refuseTooMuch,
   type Tables,
   USUAL_COLUMN,
@@ -36,7 +37,7 @@ export async function newEntry(
   const known = entry.kind === 'topped-up' ? await knownOf(db, lotId) : null
   const lot = known?.facts.lot ?? (await readLot(db, lotId))
   const line = await lineOf(db, lot, entry)
-  if (known) return add(db, known, line, at)
+  if (known) return add(db, known, line, at, entry.despite)
   if (line.litres > 0) await requireRoom(db, lot, line)
   await appendLines(db, lotId, [line], at)
   if (entry.kind === 'emptied') {
@@ -47,24 +48,35 @@ export async function newEntry(
 
 /**
  * Adds materials to a lot: what is known of the mix before and of what comes to it makes what it is afterwards.
- * @throws Refused where more would go in than there is room
+ * @param despite why all the same, where it brings lime to a lime hater
+ * @throws Refused where more would go in than there is room, or it brings lime to what does not bear it
  */
 export async function topUp(
   db: OpenDatabase,
   lotId: number,
   line: LedgerLine,
   at: Date,
+  despite = '',
 ): Promise<void> {
-  await add(db, await knownOf(db, lotId), line, at)
+  await add(db, await knownOf(db, lotId), line, at, despite)
 }
 
-async function add(db: OpenDatabase, known: Known, line: LedgerLine, at: Date): Promise<void> {
+async function add(
+  db: OpenDatabase,
+  known: Known,
+  line: LedgerLine,
+  at: Date,
+  despite = '',
+): Promise<void> {
   const { lot } = known.facts
   await requireRoom(db, lot, line)
+  const why = despite.trim()
+  if (why === '') await refuseLime(db, known, line)
   const carried = mixedWith(known, line)
   await db.transaction(async (tx) => {
     await addFindings(tx, lot.id, toldProblems(known))
-    await appendLines(tx, lot.id, [line], at, carried ? { carried } : {})
+    const told = why === '' ? line : { ...line, note: [line.note, why].filter(Boolean).join(': ') }
+    await appendLines(tx, lot.id, [told], at, carried ? { carried } : {})
   })
 }
 
@@ -78,6 +90,22 @@ async function knownOf(db: OpenDatabase, lotId: number): Promise<Known> {
   return { tables, facts: await readLotFacts(db, tables, lotId) }
 }
 
+/** Mushroom compost on top of a blueberry would be the end of it. */
+async function refuseLime(db: OpenDatabase, { facts, tables }: Known, line: LedgerLine) {
+  const components = addedBy(line, tables)
+  const [first] = components
+  if (!first) return
+  const what = components.length === 1 ? first.material.name : (line.note ?? 'This mix')
+  await refuseLimeIn(db, facts, tables, { what, components })
+}
+
+function addedBy(line: LedgerLine, tables: Tables) {
+  return line.components.flatMap(({ materialId, litres }) => {
+    const material = tables.materials.get(materialId)
+    return material && litres > 0 ? [{ material, parts: litres }] : []
+  })
+}
+
 /** What tests found to live or lie in the mix does not leave it because something is added. */
 function toldProblems({ facts, tables }: Known): NewFinding[] {
   const told = facts.found.filter(({ origin }) => origin.kind === 'test')
@@ -89,10 +117,7 @@ function mixedWith({ facts, tables }: Known, line: LedgerLine): MixState | undef
   const { components, container, surfaceCm, lot } = facts
   if (components.length === 0) return undefined
   const old = lotComponents(components, { ...facts.measured, ...facts.measuredWater })
-  const added = line.components.flatMap(({ materialId, litres }) => {
-    const material = tables.materials.get(materialId)
-    return material ? [{ material, parts: litres }] : []
-  })
+  const added = addedBy(line, tables)
   const share = lot.contents.litres / (lot.contents.litres + line.litres)
   return {
     ...mixStateOf({

@@ -16,6 +16,7 @@ import {
   mixHistory,
   problemsThatStay,
   readLotFacts,
+  refuseLimeIn,
   refuseTooMuch,
   type Tables,
   unitedState,
@@ -69,6 +70,14 @@ export async function newTransfer(
     if (!mayMix(from.triage, target.triage) && booked.despite === null) {
       const message = `What was found speaks against putting ${from.lot.name} and ${target.lot.name} together: keep them apart, or say why all the same.`
       throw new Refused(422, 'doubtful', message, [{ field: 'despite', message }])
+    }
+    if (booked.despite === null) {
+      await refuseLimeIn(db, target, tables, {
+        what: from.lot.name,
+        components: from.components,
+        unreactedLimeGPerL: from.unreactedLimeGPerL,
+        ph: from.ph?.measuredOn ? from.ph.value : undefined,
+      })
     }
     const pots = target.containers.map(({ shape }) => shape)
     requireRoom(pots, [...from.components], lines.litres, target.lot.contents.litres)

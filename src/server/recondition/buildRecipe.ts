@@ -19,6 +19,7 @@ import { intakesOfPots } from '../../data/recondition'
 import { type TroubleAt, troubleInLots } from '../../data/season'
 import { readSite, type Site } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { judgeLot, type LotFacts, readLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
@@ -135,7 +136,9 @@ export async function troubleOf(
   { lot }: { readonly lot: { readonly id: number } },
   potIds: readonly number[],
 ): Promise<TroubleAt | null> {
-  return worstTrouble((await troubleInLots(db, [lot.id])).get(lot.id) ?? [], potIds)
+  const { timeZone } = await readSite(db)
+  const seen = await troubleInLots(db, [lot.id], (at) => dayAt(timeZone, at))
+  return worstTrouble(seen.get(lot.id) ?? [], potIds)
 }
 
 /** @param seen what was logged at the pots of a lot */

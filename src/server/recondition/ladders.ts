@@ -5,6 +5,7 @@ import { troubleInLots } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { LaddersQuery, LaddersView } from '../../messages/recondition/plan'
+import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type LotFacts, readManyLotFacts, type Tables } from '../lots'
 import { Refused } from '../problem'
@@ -29,7 +30,7 @@ export async function laddersOf(
   const stock = await stockOf(db)
   const all = await readManyLotFacts(db, tables, [...new Set(lots.split(',').map(Number))])
   const lotIds = all.map(({ lot }) => lot.id)
-  const troubles = await troubleInLots(db, lotIds)
+  const troubles = await troubleInLots(db, lotIds, (at) => dayAt(site.timeZone, at))
   const habits = await lastHabits(db, lotIds)
   const looks = await intakesOfPots(
     db,

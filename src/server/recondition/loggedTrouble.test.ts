@@ -13,7 +13,7 @@ before(async () => {
 })
 after(() => garden.close())
 
-const minutes = (count: number) => new Date(NOW.getTime() + count * 60_000)
+const days = (count: number) => new Date(NOW.getTime() + count * 86_400_000)
 
 /** At the trough of the demo garden, whose mix is lot 1. */
 async function log(kind: 'stays wet' | 'dries fast', at: Date): Promise<number> {
@@ -34,13 +34,13 @@ test('what stayed wet twice waits in the next recipe: it aims at more air, and s
   const { db } = garden
   const before = await recipePage(db, TROUGH_TO_STRAWBERRY, NOW)
   assert.equal(before.trouble, null)
-  await log('stays wet', minutes(1))
+  await log('stays wet', days(0.001))
   assert.equal(
     (await recipePage(db, TROUGH_TO_STRAWBERRY, NOW)).trouble,
     null,
     'once is the weather',
   )
-  const second = await log('stays wet', minutes(2))
+  const second = await log('stays wet', days(4))
   const page = await recipePage(db, TROUGH_TO_STRAWBERRY, NOW)
   assert.deepEqual(page.trouble, { kind: 'wet', code: 'P01', times: 2, everyDays: null })
   assert.ok(page.crop.airMin > before.crop.airMin)
@@ -55,13 +55,13 @@ test('what stayed wet twice waits in the next recipe: it aims at more air, and s
 test('what dried out too fast twice asks the recipe for more days; both together ask nothing', async () => {
   const { db } = garden
   assert.equal((await intakePage(db, 1)).told.every, null)
-  await log('dries fast', minutes(3))
-  await log('dries fast', minutes(4))
+  await log('dries fast', days(5))
+  await log('dries fast', days(9))
   const { trouble, told } = await intakePage(db, 1)
   assert.equal(trouble?.kind, 'dry')
   assert.ok(trouble.everyDays !== null && trouble.everyDays >= 1)
   assert.equal(told.every, trouble.everyDays)
-  const wet = await log('stays wet', minutes(5))
+  const wet = await log('stays wet', days(9.5))
   assert.equal((await intakePage(db, 1)).trouble, null)
   await setLogCounts(db, wet, false, NOW)
 })
@@ -81,7 +81,7 @@ test('a new mix begins anew', async () => {
         note: null,
       },
     ],
-    minutes(8),
+    days(12),
   )
   assert.equal((await intakePage(db, 1)).trouble, null)
 })

@@ -2,6 +2,10 @@ const times = (count: number) => (count === 2 ? 'twice' : `${count} times`)
 
 /** What the second time of the same trouble asks for, the smallest change first. */
 export const waysOut = {
+  once: {
+    wet: 'Stayed wet, once: that may be the weather. Water when a finger’s depth is dry; seen again three days later or more, what would help stands here.',
+    dry: 'Dried out too fast, once: that may be the weather. Seen again three days later or more, what would help stands here.',
+  },
   title: (kind: 'wet' | 'dry', count: number) =>
     kind === 'wet'
       ? `It stayed wet ${times(count)}. What would help, the smallest change first:`
