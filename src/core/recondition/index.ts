@@ -1,4 +1,12 @@
 export { blendHistories, type FamilyShare, type MixHistory } from './blendHistories'
+export {
+  type CarriedFinding,
+  type Cleansed,
+  carriedByLot,
+  carriedFindings,
+  type FindingOfLot,
+  type LotFlow,
+} from './carriedFindings'
 export { type CropBar, cropBars, seasonOf } from './cropBars'
 export { cropInPot } from './cropInPot'
 export { addDays, addMonths, daysBetween } from './days'

@@ -12,6 +12,15 @@ export interface Found extends Omit<Finding, 'kind'> {
   readonly origin:
     | { readonly kind: 'test'; readonly testId: number }
     | { readonly kind: 'seen'; readonly id: number; readonly note: string | null }
+    /** Found in another lot, whose litres came here; or from which they came, to be looked for. */
+    | {
+        readonly kind: 'carried'
+        readonly findingId: number
+        readonly fromLotId: number
+        readonly fromName: string
+        readonly share: number
+        readonly certainty: 'carried' | 'look'
+      }
   /** Year in which it was seen. */
   readonly season: number
   /** Of the crop that stood in it. */
@@ -48,7 +57,7 @@ export function inForce(
   for (const found of [...all].sort((a, b) => b.at - a.at)) {
     const problem = found.problemId === null ? undefined : problems.get(found.problemId)
     const staysInMix =
-      found.origin.kind === 'seen' && problem !== undefined && problem.kind !== 'condition'
+      found.origin.kind !== 'test' && problem !== undefined && problem.kind !== 'condition'
     if (!staysInMix && mixedAt !== null && found.at <= mixedAt) continue
     const key = found.kind === 'problem' || staysInMix ? `problem ${found.problemId}` : found.kind
     const known = newest.get(key)

@@ -59,7 +59,9 @@ export function triageOfLot({
 }): LotTriage | null {
   const findings = found.flatMap((one) => {
     const problem = one.problemId === null ? undefined : problems.get(one.problemId)
-    return problem && one.state !== 'clear' ? [{ one, problem }] : []
+    // What is only to be looked for bars nothing.
+    const isLookedFor = one.origin.kind === 'carried' && one.origin.certainty === 'look'
+    return problem && one.state !== 'clear' && !isLookedFor ? [{ one, problem }] : []
   })
   const quarantine = quarantineOf(treatments, today)
   if (findings.length === 0 && !quarantine) return null

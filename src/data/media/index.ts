@@ -1,6 +1,17 @@
 export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots } from './audit'
 export { bookHeap, type HeapSource } from './bookHeap'
 export {
+  type CarryRow,
+  carriedStamp,
+  carryingFindings,
+  inningsStarts,
+  lotEdges,
+  lotsWithTellingTests,
+  namesOfLots,
+  restsOf,
+  standingEntries,
+} from './carriedRows'
+export {
   findLotIds,
   findLotNames,
   findLotPage,
@@ -29,11 +40,13 @@ export {
   lots,
   type MeasuredQuantity,
   measurements,
+  type ReachedBy,
 } from './lotTables'
 export { addTreatment, changeTreatment, type NewTreatment } from './lotTreatments'
 export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
 export { materials } from './materialTables'
 export { type MendedLot, mendReversals, seeMends, unseenMends } from './mendReversals'
+export { reachedLots, reachedStamp, writeReached } from './reached'
 export {
   type Innings,
   type LedgerEntry,

@@ -15,7 +15,9 @@ import {
   lots,
   lotTreatments,
   measurements,
+  type ReachedBy,
 } from './lotTables'
+import { reachedLots } from './reached'
 
 export type Innings = typeof innings.$inferSelect
 export type Measurement = typeof measurements.$inferSelect
@@ -47,6 +49,8 @@ export interface LotCard {
   readonly seen: readonly StoredFinding[]
   /** What was done with it or decided of it, newest first; what was taken back is left out. */
   readonly treatments: readonly StoredTreatment[]
+  /** What was found in other lots and reaches this one. */
+  readonly reached: readonly ReachedBy[]
 }
 
 /** A lot with everything that is known of it. */
@@ -116,6 +120,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
     .from(lotTreatments)
     .where(and(among(lotTreatments.lotId, asked), isNull(lotTreatments.takenBackAt)))
     .orderBy(desc(lotTreatments.at), desc(lotTreatments.id))
+  const reached = await reachedLots(db, asked)
   const lotId = (row: { readonly lotId: number }) => row.lotId
   const byContents = groupBy(contents, lotId)
   const byPlace = groupBy(places, lotId)
@@ -148,6 +153,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
         heritage: row.heritage,
         seen: bySeen.get(id) ?? [],
         treatments: byTreated.get(id) ?? [],
+        reached: reached.get(id) ?? [],
       },
     ]
   })

@@ -2,6 +2,7 @@ import type { LotFinding } from '../../messages/media/lots'
 import type { Format } from '../../ui/format'
 import { findings as findingWords } from '../../ui/texts/findings'
 import { media as mediaWords } from '../../ui/texts/media'
+import { carriedText } from '../found/foundText'
 
 /** The one sentence about a lot, in words. */
 export function findingText(finding: LotFinding, format: Format): string {
@@ -26,9 +27,19 @@ export function findingText(finding: LotFinding, format: Format): string {
         format.number(finding.ecMax, 1),
         finding.cropName,
       )
+    case 'look-for':
+      return carriedText(finding.problemName, finding.from, 0, 'look', format)
     case 'found':
       return words.found(
-        finding.problemName,
+        finding.from
+          ? carriedText(
+              finding.problemName,
+              finding.from.name,
+              finding.from.share,
+              'carried',
+              format,
+            )
+          : finding.problemName,
         format.day(finding.on),
         findingWords.verdicts[finding.verdict].toLowerCase(),
       )

@@ -18,6 +18,13 @@ export interface FoundView {
   /** Of what somebody saw; null for what a test found. */
   readonly seenId: number | null
   readonly note: string | null
+  /** Of what was found in another lot and reaches this one; null for its own. */
+  readonly from: {
+    readonly lotId: number
+    readonly name: string
+    readonly share: number
+    readonly certainty: 'carried' | 'look'
+  } | null
 }
 
 /** What may become of a lot, with the names of what it is because of. */

@@ -34,6 +34,16 @@ export type LotFinding =
       readonly verdict: TriageAnswer
       /** ISO day. */
       readonly on: string
+      /** Where it came from, and the share of this lot that did; left out where it was found in this lot. */
+      readonly from?: { readonly name: string; readonly share: number }
+    }
+  | {
+      /** Found in a lot that mix of this one went to before. */
+      readonly kind: 'look-for'
+      readonly problemName: string
+      readonly from: string
+      /** ISO day. */
+      readonly on: string
     }
   | {
       /** It rests, or somebody keeps it apart. */
@@ -77,6 +87,7 @@ export type LotFault = Extract<
     readonly kind:
       | 'found'
       | 'asks'
+      | 'look-for'
       | 'held'
       | 'overridden'
       | 'air-short'

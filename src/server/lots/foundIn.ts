@@ -47,7 +47,35 @@ export function everFoundIn(lot: LotCard, tests: readonly ToldTest[], tables: Ta
       rotationGroup: row.rotationGroup,
     }),
   )
-  return [...told, ...seen]
+  const own = new Set([...told, ...seen].map(({ problemId }) => problemId))
+  const carried = lot.reached
+    .filter(({ problemId }) => !own.has(problemId))
+    .map(
+      ({
+        findingId,
+        problemId,
+        share,
+        fromLotId,
+        fromName,
+        on,
+        certainty,
+        season,
+        ...row
+      }): Found => ({
+        kind: 'problem',
+        // What may have been here before it was found elsewhere is looked for: it bars nothing.
+        state: certainty === 'carried' ? 'trouble' : 'known',
+        problemId,
+        numbers: { share },
+        families: row.families,
+        at: Date.parse(on),
+        on,
+        origin: { kind: 'carried', findingId, fromLotId, fromName, share, certainty },
+        season,
+        rotationGroup: row.rotationGroup,
+      }),
+    )
+  return [...told, ...seen, ...carried]
 }
 
 /** Rotation group of what grew in it last. */

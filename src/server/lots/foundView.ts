@@ -26,6 +26,15 @@ export function foundViews(
       testId: origin.kind === 'test' ? origin.testId : null,
       seenId: origin.kind === 'seen' ? origin.id : null,
       note: origin.kind === 'seen' ? origin.note : null,
+      from:
+        origin.kind === 'carried'
+          ? {
+              lotId: origin.fromLotId,
+              name: origin.fromName,
+              share: origin.share,
+              certainty: origin.certainty,
+            }
+          : null,
     }))
 }
 

@@ -14,7 +14,7 @@ export function keptFinding(found: Found): NewFinding {
     families: families ?? [],
     season,
     rotationGroup,
-    source: found.origin.kind,
+    source: found.origin.kind === 'test' ? 'test' : 'seen',
     testId: found.origin.kind === 'test' ? found.origin.testId : null,
     note: found.origin.kind === 'seen' ? found.origin.note : null,
   }

@@ -1,4 +1,4 @@
-import { type TriageAnswer, triageOfLot } from '../../core/recondition'
+import { type Found, type TriageAnswer, triageOfLot } from '../../core/recondition'
 import type { LotFault } from '../../messages/media/lots'
 import { treatmentsOf, triageOptions } from './judgeLot'
 import type { CardFacts, Tables } from './lotFacts'
@@ -44,6 +44,11 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     if (one.kind === 'grubs' && one.state === 'trouble' && one.problemId === null) {
       add({ kind: 'asks', what: 'grubs', on: one.on }, 47)
     }
+    if (problem && one.origin.kind === 'carried' && one.origin.certainty === 'look') {
+      const { fromName: from } = one.origin
+      add({ kind: 'look-for', problemName: problem.name, from, on: one.on }, 46)
+      continue
+    }
     if (!problem || one.state === 'clear' || problem.severity <= HARMLESS) continue
     const verdict = triageOfLot({
       found: [one, ...heatOrSeedlings],
@@ -55,7 +60,7 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     })?.verdict
     if (!verdict || verdict === 'reuse') continue
     const weight = WEIGHTS[verdict] + 3 * (problem.severity - 2)
-    add({ kind: 'found', problemName: problem.name, verdict, on: one.on }, weight)
+    add({ kind: 'found', problemName: problem.name, verdict, on: one.on, ...fromOf(one) }, weight)
   }
   if (!(lot.contents.litres > 0)) return []
   if (crop) {
@@ -82,6 +87,11 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     add({ kind: 'level-down', litres: lot.contents.litres, room }, 30)
   }
   return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
+}
+
+/** Where it came from, where it was found in another lot. */
+function fromOf({ origin }: Found) {
+  return origin.kind === 'carried' ? { from: { name: origin.fromName, share: origin.share } } : {}
 }
 
 export type FaultTables = Pick<Tables, 'problems' | 'today' | 'timeZone' | 'schools'>

@@ -10,6 +10,7 @@ import { readTables } from '../tables'
 import type { CardFacts, Tables } from './lotFacts'
 import { restingState } from './lotFinding'
 import { freshCardFacts, readCardFacts } from './readLotFacts'
+import { refreshReached } from './refreshReached'
 
 /** So many lots are read at once. */
 const AT_ONCE = 20
@@ -18,9 +19,10 @@ const IN_ROUND_AT_ONCE = 4
 
 /** Writes what lists are sorted and narrowed by of every lot that was changed; part of the transaction that changed it. */
 export async function summarizeChangedLots(db: Database): Promise<void> {
+  const tables = await tablesOf(db)
+  await refreshReached(db, tables)
   const stale = await listStaleLots(db)
   if (stale.length === 0) return
-  const tables = await tablesOf(db)
   for (const ids of inPieces(stale)) await writeLotSummaries(db, await workOut(db, tables, ids))
 }
 

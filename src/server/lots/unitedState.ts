@@ -76,6 +76,8 @@ export function problemsThatStay(
   { problems }: Pick<Tables, 'problems'>,
 ): NewFinding[] {
   return found.flatMap((one) => {
+    // What came from elsewhere is followed through the ledgers: taken back there, it lifts here.
+    if (one.origin.kind === 'carried') return []
     const problem = one.problemId === null ? undefined : problems.get(one.problemId)
     const stays = problem && problem.kind !== 'condition' && one.state !== 'clear'
     return stays ? [{ ...keptFinding(one), kind: 'problem' as const }] : []

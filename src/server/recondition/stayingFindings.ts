@@ -16,6 +16,7 @@ export function stayingFindings(order: WorkOrder, facts: LotFacts, tables: Table
     .filter((found) => {
       const problem = found.problemId === null ? null : tables.problems.get(found.problemId)
       if (!problem || problem.kind === 'condition' || found.state === 'clear') return false
+      if (found.origin.kind === 'carried') return false
       const judged = triageOfLot({
         found: [found, ...answers],
         treatments: treatmentsOf(facts.lot, tables).filter(({ kind }) => kind !== 'override'),

@@ -21,6 +21,7 @@ const ROWS_GO: readonly string[] = [
   'innings',
   'lot_contents',
   'lot_places',
+  'lots_reached',
   'plantings',
   'trial_pots',
   'trial_treatments',

@@ -109,6 +109,11 @@ export const findings = {
   takenBack: (name: string) => `"${name}" does not count any more.`,
   kept: (name: string) => `"${name}" is kept on this lot.`,
   add: 'Add what you saw',
+  carried: (problem: string, from: string, share: string) =>
+    `${problem}, found in ${from}: ${share} of this mix came from there`,
+  lookFor: (problem: string, from: string) =>
+    `${problem} was found in ${from}, and mix of this lot went there before: look for it`,
+  underOne: 'less than 1 %',
   careFirst: (cares: readonly string[]) => `Before any pest, look at: ${cares.join('; ')}.`,
   cares: {
     hunger: 'hunger (when was it last fed? oldest leaves pale first)',
