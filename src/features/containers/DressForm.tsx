@@ -1,11 +1,13 @@
 import { useState } from 'react'
 import type { DressAnswer, GoingOn } from '../../messages/containers/goingOn'
+import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
+import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
+import { containers as potWords } from '../../ui/texts/containers'
 import { goingOn as words } from '../../ui/texts/goingOn'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
@@ -28,16 +30,17 @@ export function DressForm({
   const { values, change, throwAway } = useKept(`dress/${id}`, {
     materialId: '',
     depth: '3 cm',
+    despite: '',
     ticks: NO_TICKS,
   })
-  const { materialId, depth, ticks } = values
+  const { materialId, depth, despite, ticks } = values
   const [litres, setLitres] = useState<number | null>(null)
   const thick = readQuantity(depth, 'length', site.measures)
   const told = (value: number) => format.plain(format.litres(value))
 
   const send = async (check: boolean) => {
     if (isSending || thick.problem) return
-    const body = { materialId, depthCm: thick.value, check }
+    const body = { materialId, depthCm: thick.value, despite, check }
     const answer = await deliver<DressAnswer>('POST', `/api/containers/${id}/dress`, body)
     if (!answer) return
     if (check) {
@@ -85,6 +88,15 @@ export function DressForm({
           error={errorOf('depthCm')}
           onChange={(event) => anew({ depth: event.target.value })}
         />
+        {(asksWhy(problem) || despite !== '') && (
+          <TextField
+            label={potWords.despite}
+            hint={potWords.despiteHint}
+            value={despite}
+            error={errorOf('despite')}
+            onChange={(event) => change({ despite: event.target.value })}
+          />
+        )}
         <div className={styles.keys}>
           <Button type="submit" weight={litres === null ? 'main' : 'plain'} disabled={isSending}>
             {words.look}

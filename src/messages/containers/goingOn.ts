@@ -48,6 +48,8 @@ export const potOnSchema = Joi.object<PotOnBody>({
 export interface DressBody {
   readonly materialId: string
   readonly depthCm: number
+  /** Why it goes on although a lime hater grows there. */
+  readonly despite?: string
   readonly check: boolean
 }
 
@@ -66,6 +68,7 @@ export const dressSchema = Joi.object<DressBody>({
     'number.min': 'Less than 1 cm is a dusting: 1 to 5 cm',
     'number.max': 'More than 5 cm buries crowns and stems: 1 to 5 cm',
   }),
+  despite: line('Why all the same', 200).allow('').default(''),
   check: Joi.boolean().required().label('Only look'),
 })
 

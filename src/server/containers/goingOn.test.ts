@@ -4,6 +4,7 @@ import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { changeContainers, listContainers } from '../../data/containers'
 import { readLot } from '../../data/media'
+import { openPlantings } from '../../data/season'
 import type { PotOnBody } from '../../messages/containers/goingOn'
 import { newFound } from '../lots'
 import { auditPage } from '../media'
@@ -154,4 +155,19 @@ test('a layer around plants that stay: its litres from the surface, booked into 
     refusedAt('materialId'),
   )
   await assert.rejects(topDress(db, (await pot('P59')).id, body, NOW), refusedAt('materialId'))
+})
+
+test('mushroom compost around a camellia is asked about before it goes on, and stays written down', async () => {
+  const { db } = garden
+  const camellia = (await openPlantings(db)).find(({ cropId }) => cropId === 'camellia')
+  assert.ok(camellia)
+  const body = { materialId: 'mushroom-compost', depthCm: 1, check: true }
+  const limed = (error: unknown) => error instanceof Refused && error.code === 'limed'
+  await assert.rejects(topDress(db, camellia.containerId, body, NOW), limed)
+  await assert.rejects(topDress(db, camellia.containerId, { ...body, check: false }, NOW), limed)
+  await topDress(db, camellia.containerId, { ...body, materialId: 'acid-mix' }, NOW)
+  const reason = { ...body, check: false, despite: 'it is going anyway' }
+  await topDress(db, camellia.containerId, reason, NOW)
+  const lot = await readLot(db, camellia.lotId)
+  assert.match(lot.ledger.at(-1)?.note ?? '', /it is going anyway/)
 })

@@ -159,8 +159,12 @@ test('what was seen is of the family that grows in that very pot', async () => {
 
 test('scores and weights are numbers that can be; the second time of a trouble is counted', async () => {
   const { db } = garden
-  const write = (kind: 'growth' | 'harvest' | 'problem' | 'dries fast', more: object = {}) =>
-    newLogEntry(db, 4, { ...LOG, kind, ...more }, NOW)
+  const write = (
+    kind: 'growth' | 'harvest' | 'problem' | 'dries fast',
+    more: object = {},
+    daysAgo = 0,
+  ) => newLogEntry(db, 4, { ...LOG, kind, ...more }, new Date(NOW.getTime() - 86_400_000 * daysAgo))
+  await newPlantings(db, { ...CHARD, pots: [4], on: '2026-10-01', despite: 'to see' }, NOW)
   await assert.rejects(write('growth', { value: 6 }), refusedAt('value'))
   await assert.rejects(write('growth'), refusedAt('value'))
   await assert.rejects(write('harvest', { value: 0 }), refusedAt('value'))
@@ -168,13 +172,13 @@ test('scores and weights are numbers that can be; the second time of a trouble i
   await assert.rejects(write('problem', { problemId: 'gremlins' }), refusedAt('problemId'))
   await write('growth', { value: 3 })
   await write('dries fast')
-  await write('dries fast')
+  await write('dries fast', {}, 5)
   const page = await potPage(db, 4)
   assert.equal(page.ways?.kind, 'dry')
   assert.equal(page.ways?.times, 2)
   assert.deepEqual(
     page.log.map(({ kind }) => kind),
-    ['dries fast', 'dries fast', 'growth'],
+    ['dries fast', 'growth', 'dries fast'],
   )
 })
 
