@@ -11,6 +11,7 @@ import type { Tables } from './lots'
 /** The tables that almost every page looks names and values up in. */
 export async function readTables(db: OpenDatabase, timeZone: string): Promise<Tables> {
   const crops = await listCrops(db)
+  const site = await readSite(db)
   return {
     materials: await materialsById(db),
     crops: new Map(crops.map((crop) => [crop.id, crop])),
@@ -22,6 +23,7 @@ export async function readTables(db: OpenDatabase, timeZone: string): Promise<Ta
     containersById: await containersById(db),
     timeZone,
     today: dayAt(timeZone, now()),
-    schools: { ...DEFAULT_SCHOOLS, ...(await readSite(db)).practice.schools },
+    schools: { ...DEFAULT_SCHOOLS, ...site.practice.schools },
+    site,
   }
 }

@@ -21,7 +21,7 @@ export {
   nitrogenBudget,
   refeed,
 } from './nitrogenBudget'
-export { type NitrogenBudgetInput, nitrogenSpanWeeks } from './nitrogenFlows'
+export { type NitrogenBudgetInput, nitrogenSpanWeeks, servedFor, stillGiven } from './nitrogenFlows'
 export { type NitrogenSupply, nitrogenSupply } from './nitrogenSupply'
 export { type PkBalance, type PkVerdict, pkBalance } from './pkBalance'
 export { potDemand } from './potDemand'

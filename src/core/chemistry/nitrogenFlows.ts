@@ -126,6 +126,16 @@ export function stillGiven(servedDays = 0): number {
   return LASTING_SHARE + (1 - LASTING_SHARE) * 0.5 ** (servedDays / COMPONENT_RELEASE_DAYS50)
 }
 
+const LONG_SERVED_DAYS = 3000
+
+/** Days that what gives so much of its first nitrogen has served: the other way round. */
+export function servedFor(given: number): number {
+  const share = (given - LASTING_SHARE) / (1 - LASTING_SHARE)
+  if (share >= 1) return 0
+  const days = share > 0 ? -COMPONENT_RELEASE_DAYS50 * Math.log2(share) : LONG_SERVED_DAYS
+  return Math.min(LONG_SERVED_DAYS, days)
+}
+
 export function sumOf(sources: readonly SourceRelease[], weeks: number): number[] {
   const total = new Array<number>(weeks).fill(0)
   for (const { byEnd } of sources) {

@@ -48,6 +48,7 @@ export {
 } from './loggedTrouble'
 export { lotComponents } from './lotComponents'
 export { type Found, inForce } from './lotFound'
+export { ecWithoutStarter, type ServedSigns, seasonsServed } from './mixAge'
 export { type MixState, mixStateOf } from './mixState'
 export { type BatchLot, doubtfulPair, type HeapPlan, planBatches } from './planBatches'
 export {

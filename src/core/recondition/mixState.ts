@@ -1,4 +1,4 @@
-import { blendEc, blendPh, type Dose } from '../chemistry'
+import { blendEc, blendPh, type Dose, servedFor, stillGiven } from '../chemistry'
 import type { ContainerShape } from '../containers'
 import {
   blendMedia,
@@ -32,6 +32,8 @@ export interface MixState {
   readonly doses: readonly { readonly amendmentId: string; readonly gPerL: number }[]
   /** Mineral nitrogen at once, mg/L. */
   readonly starterNMgPerL: number
+  /** Days at 20 °C that the old part of each material had served, by all of it; left out in states of before. */
+  readonly served?: readonly { readonly materialId: string; readonly days: number }[]
 }
 
 /** Nothing is added to where free lime would begin to count twice: it is in the pH already. */
@@ -64,8 +66,23 @@ export function mixStateOf({
     fillHeightCm: container.fillHeightCm,
     totalPorosity: blend.totalPorosity,
     ksCmPerS: blend.ksCmPerS,
+    served: servedIn(components),
     starterNMgPerL:
       shares.reduce((sum, { material, share }) => sum + share * (material.starterNMgPerL ?? 0), 0) /
       yieldOfMix,
   }
+}
+
+/** Of each material, by what its old and its new part still give together. */
+function servedIn(components: readonly Component[]): NonNullable<MixState['served']> {
+  const sums = new Map<string, { parts: number; given: number }>()
+  for (const { material, parts, servedDays } of components) {
+    const sum = sums.get(material.id) ?? { parts: 0, given: 0 }
+    const given = sum.given + parts * stillGiven(servedDays)
+    sums.set(material.id, { parts: sum.parts + parts, given })
+  }
+  return [...sums].flatMap(([materialId, { parts, given }]) => {
+    const days = parts > 0 ? servedFor(given / parts) : 0
+    return days > 0 ? [{ materialId, days }] : []
+  })
 }

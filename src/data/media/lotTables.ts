@@ -31,6 +31,8 @@ export const lots = pgTable('lots', {
   mixedAt: instant('mixed_at'),
   /** How its mix was worked out when it was last mixed; null where it never was, and after that its composition tells. */
   carried: jsonb('carried').$type<MixState>(),
+  /** Seasons it had served already when it was written down; null where nobody said. */
+  yearsTold: doublePrecision('years_told'),
   /** What it went through before it was last united with another lot; null where it never was. */
   heritage: jsonb('heritage').$type<Heritage>(),
   putAwayAt: instant('put_away_at'),

@@ -28,6 +28,8 @@ export interface NewLot {
   readonly containerIds: readonly number[]
   readonly lines: readonly LedgerLine[]
   readonly at: Date
+  /** Seasons it has served already, as told. */
+  readonly yearsTold?: number | null
   readonly otherLotId?: number
   readonly workOrderId?: number
   /** Of a mix that comes from another lot: what is known of it goes with it. */
@@ -45,6 +47,7 @@ export async function createLot(db: Database, lot: NewLot): Promise<number> {
         origin: lot.origin,
         storeBin: lot.storeBin,
         createdAt: lot.at,
+        yearsTold: lot.yearsTold ?? null,
       })
       .returning({ id: lots.id })
     if (!made) throw new Error('The lot was not made.')

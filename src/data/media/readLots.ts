@@ -5,6 +5,7 @@ import { among } from '../among'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
+import { potIntakes } from '../recondition/tables'
 import {
   innings,
   type LotOrigin,
@@ -49,6 +50,10 @@ export interface LotCard {
   readonly seen: readonly StoredFinding[]
   /** What was done with it or decided of it, newest first; what was taken back is left out. */
   readonly treatments: readonly StoredTreatment[]
+  /** Seasons it had served when it was written down, as told. */
+  readonly yearsTold: number | null
+  /** What was seen of its pots since it was last mixed: the most of each. */
+  readonly looked: LookedAt | null
   /** What was found in other lots and reaches this one. */
   readonly reached: readonly ReachedBy[]
 }
@@ -121,6 +126,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
     .where(and(among(lotTreatments.lotId, asked), isNull(lotTreatments.takenBackAt)))
     .orderBy(desc(lotTreatments.at), desc(lotTreatments.id))
   const reached = await reachedLots(db, asked)
+  const looks = await db.select().from(potIntakes).where(among(potIntakes.lotId, asked))
   const lotId = (row: { readonly lotId: number }) => row.lotId
   const byContents = groupBy(contents, lotId)
   const byPlace = groupBy(places, lotId)
@@ -128,6 +134,7 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
   const byReading = groupBy(newest, lotId)
   const bySeen = groupBy(seen, lotId)
   const byTreated = groupBy(treated, lotId)
+  const byLook = groupBy(looks, lotId)
   const byId = new Map(rows.map((row) => [row.id, row]))
   return asked.flatMap((id): LotCard[] => {
     const row = byId.get(id)
@@ -153,6 +160,8 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
         heritage: row.heritage,
         seen: bySeen.get(id) ?? [],
         treatments: byTreated.get(id) ?? [],
+        yearsTold: row.yearsTold,
+        looked: lookedAt(row.mixedAt, byLook.get(id) ?? []),
         reached: reached.get(id) ?? [],
       },
     ]
@@ -202,4 +211,38 @@ export async function readLot(db: Database, id: number): Promise<Lot> {
 /** The innings a lot is in, if any. */
 export function presentInnings(lot: Pick<LotCard, 'innings'>): Innings | null {
   return lot.innings.find(({ endedOn }) => endedOn === null) ?? null
+}
+
+/** What people saw when they looked at its pots. */
+export interface LookedAt {
+  /** Seasons in use, as told; null where nobody said. */
+  readonly years: number | null
+  /** When that was told. */
+  readonly at: Date
+  readonly roots: Look['rootMass']
+  readonly life: Look['life']
+  /** Mean drop of the surface, cm; null where it was not measured. */
+  readonly dropCm: number | null
+}
+
+type Look = typeof potIntakes.$inferSelect
+const ROOTS = ['fine', 'dense', 'bound', 'woody'] as const
+
+/** What was seen before something was mixed in is of another mix. */
+function lookedAt(mixedAt: Date | null, all: readonly Look[]): LookedAt | null {
+  const looks = all.filter(({ at }) => mixedAt === null || at > mixedAt)
+  const last = looks.reduce<Look | null>(
+    (newest, one) => (!newest || one.at > newest.at ? one : newest),
+    null,
+  )
+  if (!last) return null
+  const told = looks.flatMap(({ years }) => years ?? [])
+  const drops = looks.flatMap(({ levelDropCm }) => levelDropCm ?? [])
+  return {
+    years: told.length > 0 ? Math.max(...told) : null,
+    at: last.at,
+    roots: ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots)) ?? 'fine',
+    life: looks.some(({ life }) => life === 'much') ? 'much' : last.life,
+    dropCm: drops.length > 0 ? drops.reduce((sum, cm) => sum + cm, 0) / drops.length : null,
+  }
 }

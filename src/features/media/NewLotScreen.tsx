@@ -78,6 +78,13 @@ function NewLot({ materials }: { materials: Materials }) {
           options={Object.entries(words.origins).map(([value, label]) => ({ value, label }))}
           {...form.register('origin')}
         />
+        <TextField
+          label={words.years}
+          hint={words.yearsHint}
+          inputMode="decimal"
+          error={errorOf('years')}
+          {...form.register('years')}
+        />
         <Choice
           label={words.inWhat}
           options={Object.entries(words.shapes).map(([value, label]) => ({ value, label }))}

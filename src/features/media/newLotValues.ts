@@ -2,6 +2,7 @@ import type { ContainerShape } from '../../core/containers'
 import type { Exposure } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { readQuantity } from '../../ui/readQuantity'
+import { numberOrTyped } from '../readNumber'
 
 export type LengthName =
   | 'topDiameter'
@@ -19,6 +20,8 @@ export type LotValues = Record<LengthName, string> & {
   name: string
   place: string
   origin: 'bag' | 'own recipe' | 'unknown'
+  /** Seasons it has served already. */
+  years: string
   kind: 'round' | 'rectangular' | 'bowl' | 'none'
   exposure: Exposure
   count: string
@@ -32,6 +35,7 @@ export const DEFAULT_LOT: LotValues = {
   name: '',
   place: '',
   origin: 'bag',
+  years: '',
   kind: 'round',
   exposure: 'open',
   count: '1',
@@ -95,6 +99,7 @@ export function bodyOf(values: LotValues, measures: HouseholdMeasures): object {
     name: values.name,
     place: values.place,
     origin: values.origin,
+    years: numberOrTyped(values.years),
     components: filledRows(values.components).map(({ materialId, litres }) => ({
       materialId,
       litres: readQuantity(litres, 'volume', measures).value,

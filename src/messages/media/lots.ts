@@ -39,6 +39,8 @@ export const newEntrySchema = Joi.object<NewEntry>({
 export interface NewLotBody {
   readonly name: string
   readonly origin: 'bag' | 'own recipe' | 'unknown'
+  /** Seasons it has served already; null where it is new or nobody knows. */
+  readonly years?: number | null
   readonly components: readonly { readonly materialId: string; readonly litres: number }[]
   /** Where it stands: containers of one kind, or a store bin. */
   readonly place: string
@@ -111,6 +113,10 @@ const nameSchema = line('The name', 80)
 export const newLotSchema = Joi.object<NewLotBody>({
   name: nameSchema,
   origin: Joi.string().valid('bag', 'own recipe', 'unknown').required(),
+  years: Joi.number().min(0).max(100).allow(null).default(null).label('The seasons').messages({
+    'number.base': 'Say how many seasons, such as 3, or leave it empty',
+    'number.max': 'More than a hundred seasons: say how many',
+  }),
   components: Joi.array()
     .items(
       Joi.object({

@@ -6,6 +6,7 @@ import {
   type Crop,
   type DoseEvent,
   unreactedLime,
+  waterDrift,
 } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
 import {
@@ -20,13 +21,16 @@ import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import { type Lot, type LotCard, type MeasuredQuantity, presentInnings } from '../../data/media'
 import type { StoredProblem } from '../../data/season'
+import type { Site } from '../../data/site'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
 import { dayAt } from '../clock'
+import { agedMix, sunkShareOf } from './agedMix'
 import { calibrationOfLot } from './calibrationOfLot'
 import { everFoundIn, foundIn } from './foundIn'
 import { judgeLot } from './judgeLot'
 import { componentsOf, sharesOf, strataOf } from './lotParts'
 import { doseEvents } from './reserves'
+import { seasonWater } from './seasonWater'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
 export interface CardFacts {
@@ -71,6 +75,9 @@ export interface LotFacts extends CardFacts {
   readonly everFound: readonly Found[]
 }
 
+/** Feeds acidify and rain washes, of which nobody told: water is taken to have lifted a mix by no more than that. */
+const MOST_DRIFT_PH = 0.6
+
 export interface Tables {
   readonly materials: ReadonlyMap<string, Material>
   readonly crops: ReadonlyMap<string, Crop>
@@ -84,6 +91,7 @@ export interface Tables {
   readonly today: string
   /** How this garden works. */
   readonly schools: Schools
+  readonly site: Pick<Site, 'climateByMonth' | 'latitudeDeg' | 'tapWater'>
 }
 
 /** @param calibrations what tests made of lots, newest first; those of others are passed over */
@@ -108,9 +116,14 @@ export function cardFacts(
   calibrations: readonly StoredCalibrationOfSample[],
   tests: readonly ToldTest[],
 ): CardFacts {
-  const components = componentsOf(lot, tables.materials)
   const containers = lot.containerIds.flatMap((id) => tables.containersById.get(id) ?? [])
   const container = [...containers].sort((a, b) => a.fillHeightCm - b.fillHeightCm)[0] ?? null
+  const { components, seasons, isAged } = agedMix(
+    lot,
+    componentsOf(lot, tables.materials),
+    sunkShareOf(lot, container),
+    tables,
+  )
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
   const filled = room > 0 ? Math.min(1, lot.contents.litres / room) : 0
   const surfaceCm = container ? surfaceOf(container, filled) : null
@@ -125,7 +138,13 @@ export function cardFacts(
     return value === null ? null : { value, measuredOn: null }
   }
   const some = components.length > 0
-  const hydraulics = hydraulicsOf(lot, components, calibrations, tables.timeZone)
+  const hydraulics = hydraulicsOf(
+    isAged ? null : lot.carried,
+    lot,
+    components,
+    calibrations,
+    tables.timeZone,
+  )
   const airInPot =
     container && surfaceCm && hydraulics
       ? containerCapacity({
@@ -141,8 +160,13 @@ export function cardFacts(
     testedOn !== null && airInPot !== null && testedOn >= (read?.measuredOn ?? '')
       ? { value: airInPot, measuredOn: testedOn }
       : read
+  const crop = last?.cropId ? (tables.crops.get(last.cropId) ?? null) : null
+  const drifted =
+    some && !state && !predicted
+      ? driftedPh({ lot, crop, container, containers, components, seasons }, tables)
+      : null
   const ph = reading('ph', () =>
-    some ? (state?.ph ?? predicted?.ph ?? blendPh({ components }).ph) : null,
+    some ? (state?.ph ?? predicted?.ph ?? drifted ?? blendPh({ components }).ph) : null,
   )
   const ecSme = reading('ecSme', () => (some ? (ecOf(lot) ?? blendEc({ components }).ecSme) : null))
   const buffer = reading('buffer', () => null)
@@ -160,14 +184,20 @@ export function cardFacts(
     containers,
     container,
     surfaceCm,
-    crop: last?.cropId ? (tables.crops.get(last.cropId) ?? null) : null,
+    crop,
     measured: {
-      ph: ph?.measuredOn ? ph.value : (state?.ph ?? predicted?.ph ?? undefined),
+      ph: ph?.measuredOn ? ph.value : (state?.ph ?? predicted?.ph ?? drifted ?? undefined),
       ecSme: ecSme?.measuredOn ? ecSme.value : (ecOf(lot) ?? undefined),
       buffer: buffer?.value ?? state?.buffer,
     },
     hydraulics,
-    measuredWater: measuredWaterOf(lot, hydraulics, air, container, surfaceCm),
+    measuredWater: measuredWaterOf(
+      isAged ? null : lot.carried,
+      hydraulics,
+      air,
+      container,
+      surfaceCm,
+    ),
     air,
     ph,
     ecSme,
@@ -179,6 +209,7 @@ export function cardFacts(
 }
 
 function hydraulicsOf(
+  carried: MixState | null,
   lot: LotCard,
   components: readonly Component[],
   calibrations: readonly StoredCalibrationOfSample[],
@@ -189,7 +220,7 @@ function hydraulicsOf(
   const { curve, ksCmPerS } =
     tested?.measured ??
     blendMedia({
-      components: lot.carried ? withMeasuredWater(sharesOf(components), lot.carried) : components,
+      components: carried ? withMeasuredWater(sharesOf(components), carried) : components,
     })
   // A drain test alone says little of the air: only a porosity test makes that measured.
   const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
@@ -203,7 +234,7 @@ export const USUAL_COLUMN = {
 } as const
 
 function measuredWaterOf(
-  { carried }: LotCard,
+  carried: MixState | null,
   hydraulics: CardFacts['hydraulics'],
   air: Reading | null,
   container: StoredContainer | null,
@@ -235,6 +266,31 @@ function measuredWaterOf(
 function waterOf(state: MixState): LotMeasured {
   const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS } = state
   return { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS }
+}
+
+/** pH after so many seasons of this garden's water; null where it stood in no pot, or served none. */
+function driftedPh(
+  {
+    components,
+    seasons,
+    ...facts
+  }: Pick<CardFacts, 'lot' | 'crop' | 'container' | 'containers' | 'components'> & {
+    readonly seasons: number
+  },
+  { site }: Pick<Tables, 'site'>,
+): number | null {
+  const water = seasons > 0 ? seasonWater(facts, site) : null
+  if (!water) return null
+  const { ph, buffer } = blendPh({ components })
+  const { litresApplied, mediaLitres } = water
+  const { phAfter } = waterDrift({
+    alkalinity: site.tapWater.alkalinityMgPerL,
+    litresApplied: litresApplied * seasons,
+    mediaLitres,
+    buffer,
+    ph,
+  })
+  return phAfter === null ? null : Math.min(phAfter, ph + MOST_DRIFT_PH)
 }
 
 /** Salts as they were worked out at mixing; what was weighed in is used up or washed out when the season is over. */

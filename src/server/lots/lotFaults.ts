@@ -5,8 +5,8 @@ import type { CardFacts, Tables } from './lotFacts'
 
 /** Below this share of its room a lot is worth topping up. */
 const LEVEL_DOWN_SHARE = 0.75
-/** A tenth of the band's width is within the error of an estimate. */
-const PH_TOLERANCE = 0.1
+/** A reading is as good as that; what was only worked out from parts, seasons and water may be off by half a unit. */
+const PH_TOLERANCE = { read: 0.1, workedOut: 0.5 }
 /** So harmless that nothing needs to be done. */
 const HARMLESS = 1
 
@@ -73,7 +73,7 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
       )
     }
     const off = ph ? Math.max(crop.pHLow - ph.value, ph.value - crop.pHHigh) : 0
-    if (ph && off > PH_TOLERANCE) {
+    if (ph && off > PH_TOLERANCE[ph.measuredOn ? 'read' : 'workedOut']) {
       const weight = off > 1 ? 65 : off > 0.5 ? 55 : 35
       add({ kind: 'ph-off', ph: ph.value, low: crop.pHLow, high: crop.pHHigh, cropName }, weight)
     }

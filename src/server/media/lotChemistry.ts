@@ -8,23 +8,15 @@ import {
   type WaterDrift,
   waterDrift,
 } from '../../core/chemistry'
-import { areaAt } from '../../core/containers'
 import { nitrogenRange } from '../../core/ranges'
 import { cropInPot, lotComponents } from '../../core/recondition'
-import {
-  canopyArea,
-  EXPOSURE_FACTORS,
-  plantingDay,
-  waterGiven,
-  weeklyTemperatures,
-  worstMonth,
-} from '../../core/season'
+import { plantingDay, weeklyTemperatures } from '../../core/season'
 import { type Why, whyInput } from '../../core/why'
 import { presentInnings } from '../../data/media'
 import type { Site } from '../../data/site'
 import type { LotChemistry, LotWhyKey } from '../../messages/media/lots'
 import { dayAt } from '../clock'
-import { feedLeftOn, type LotFacts, type Tables } from '../lots'
+import { feedLeftOn, type LotFacts, seasonWater, type Tables } from '../lots'
 
 export interface ChemistryOfLot {
   readonly view: LotChemistry
@@ -198,22 +190,11 @@ function addedOf({ lot }: LotFacts, { amendments, timeZone }: Tables): LotChemis
 }
 
 /** What the tap water does to the pH of one container over the months it is watered in, with its plants full-grown. */
-function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site, buffer: number) {
-  if (!container || !crop || !ph) return null
-  const room = containers.reduce((sum, { litres }) => sum + litres, 0)
-  const mediaLitres = container.litres * Math.min(1, lot.contents.litres / room)
-  if (!(mediaLitres > 0)) return null
-  const rimCm2 = areaAt({ shape: container.shape, zCm: container.shape.heightCm })
-  const { growing } = worstMonth(site).place
-  const { canopyCm2 } = canopyArea({ ...crop, potLitres: container.litres, rimCm2 })
-  const litresApplied = waterGiven({
-    months: growing,
-    latitudeDeg: site.latitudeDeg,
-    kc: crop.kc,
-    canopyCm2,
-    rimCm2,
-    exposureFactor: EXPOSURE_FACTORS[container.exposure],
-  })
+function driftOf(facts: LotFacts, site: Site, buffer: number) {
+  const { crop, ph } = facts
+  const water = seasonWater(facts, site)
+  if (!water || !crop || !ph) return null
+  const { litresApplied, mediaLitres, canopyCm2, exposureFactor, months } = water
   const drift: WaterDrift = waterDrift({
     alkalinity: site.tapWater.alkalinityMgPerL,
     litresApplied,
@@ -221,8 +202,7 @@ function driftOf({ container, containers, lot, crop, ph }: LotFacts, site: Site,
     buffer,
     ph: ph.value,
     phHigh: crop.pHHigh,
-    months: growing.length,
+    months,
   })
-  const exposureFactor = EXPOSURE_FACTORS[container.exposure]
   return { drift, litresApplied, mediaLitres, canopyCm2, exposureFactor }
 }

@@ -56,6 +56,7 @@ export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Prom
       containerIds,
       lines: [filledWith(components, share)],
       at,
+      yearsTold: body.years ?? null,
     })
     if (share === 1) return { id, restId: null }
     const restId = await createLot(tx, {

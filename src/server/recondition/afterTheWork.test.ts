@@ -50,6 +50,14 @@ async function orderOf(db: Garden['db'], answers: IntakeAnswers) {
 
 const minutesLater = (minutes: number) => new Date(NOW.getTime() + minutes * 60_000)
 
+// The days the mix is read on are those it was made on.
+before(() => {
+  process.env.INNINGS_NOW = NOW.toISOString()
+})
+after(() => {
+  delete process.env.INNINGS_NOW
+})
+
 test('after the work the lot is what its recipe said, with what was really used', async (t) => {
   const cases: readonly [lot: number, crop: string, pots: number[]][] = [
     [1, 'strawberry', [1]],

@@ -21,9 +21,13 @@ import { scheduleOf } from './recipePage'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
+  process.env.INNINGS_NOW = NOW.toISOString()
   garden = await demoDatabase()
 })
-after(() => garden.close())
+after(async () => {
+  delete process.env.INNINGS_NOW
+  await garden.close()
+})
 
 const answers = (
   lot: number,

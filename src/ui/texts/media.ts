@@ -220,6 +220,8 @@ export const media = {
     exposure: 'Sun and wind there',
     origin: 'Where does the mix come from?',
     origins: { bag: 'A bag', 'own recipe': 'Own recipe', unknown: 'Unknown' },
+    years: 'Seasons it has served already',
+    yearsHint: 'empty for a new one; an old mix has less air, feed and salts than its bag says',
     ...containerWords,
     contents: 'What is in it?',
     material: (row: number) => `Material ${row}`,

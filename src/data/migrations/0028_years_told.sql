@@ -1,0 +1,1 @@
+ALTER TABLE "lots" ADD COLUMN "years_told" double precision;
