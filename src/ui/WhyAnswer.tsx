@@ -27,8 +27,23 @@ export function WhyAnswer({ title, why, onClose, inputName, picture, children }:
   const { format } = useSite()
   const box = useRef<HTMLElement>(null)
   useEffect(() => {
-    if (window.matchMedia('(max-width: 860px)').matches) box.current?.focus()
+    if (!window.matchMedia('(max-width: 860px)').matches) return
+    box.current?.focus()
+    // What stands at the foot of the page can still be scrolled above the answer.
+    const { style } = document.body
+    const before = style.paddingBottom
+    style.paddingBottom = `${box.current?.offsetHeight ?? 0}px`
+    return () => {
+      style.paddingBottom = before
+    }
   }, [title])
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.key === 'Escape' && !event.defaultPrevented) onClose()
+    }
+    window.addEventListener('keydown', onKey)
+    return () => window.removeEventListener('keydown', onKey)
+  }, [onClose])
   const inputs = why.inputs.filter(({ value }) => value !== null)
   return (
     <section className={styles.why} ref={box} tabIndex={-1} aria-live="polite" aria-label={title}>
@@ -55,12 +70,24 @@ export function WhyAnswer({ title, why, onClose, inputName, picture, children }:
           </tbody>
         </table>
       )}
+      {sumOf(inputs, format) && <p>{sumOf(inputs, format)}</p>}
       <p className={styles.source}>
         {sureness(why, format)} {whyWords.sources}: {whyWords.sourceOf(why.source)}.
       </p>
       {children}
     </section>
   )
+}
+
+/** Pores less water is air, in whole points: "87 − 73 = 14 %". null where the answer is another one. */
+function sumOf(inputs: readonly WhyInput[], format: Format): string | null {
+  const points = (name: string) => {
+    const value = inputs.find((one) => one.name === name)?.value
+    return typeof value === 'number' ? Math.round(100 * value) : null
+  }
+  const [pores, water] = [points('porosity'), points('waterHeld')]
+  if (pores === null || water === null) return null
+  return whyWords.airSum(format.number(pores), format.number(water), format.number(pores - water))
 }
 
 function sureness({ range, rangeUnit = 'share', measuredOn }: Why, format: Format): string {

@@ -77,7 +77,10 @@ export type MeasuredMaterial = Partial<
     | 'starterNMgPerL'
     | 'bulkDensity'
   >
->
+> & {
+  /** How far a doubtful pH reading may be off, as a standard deviation; 0 or left out: not in doubt. */
+  readonly pHSpread?: number
+}
 
 /** A material and how much of it was measured out, by bulk volume. */
 export interface Component {

@@ -99,7 +99,8 @@ export function materialDraws(
     drawn.grainMm[i] = material.grainMm * Math.exp(spread.lnGrain * normal())
     drawn.lnKs[i] = logKs + spread.lnKs * normal()
     const [ph, buffer, ec] = [normal(), normal(), normal()]
-    drawn.ph[i] = material.pH + (measured.pH === undefined ? spread.ph * ph : 0)
+    const phSpread = measured.pH === undefined ? spread.ph : (measured.pHSpread ?? 0)
+    drawn.ph[i] = material.pH + phSpread * ph
     drawn.buffer[i] =
       material.limeBuffer *
       (measured.limeBuffer === undefined ? Math.exp(spread.lnBuffer * buffer) : 1)

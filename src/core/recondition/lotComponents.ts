@@ -25,6 +25,7 @@ export function lotComponents(
   const yieldOfLot = volumeYield(shares)
   const own: MeasuredMaterial = {
     ...(measured.ph === undefined ? {} : { pH: measured.ph }),
+    ...(measured.phSpread ? { pHSpread: measured.phSpread } : {}),
     ...(measured.buffer === undefined ? {} : { limeBuffer: measured.buffer * yieldOfLot }),
     ...(measured.ecSme === undefined
       ? {}

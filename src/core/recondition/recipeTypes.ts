@@ -29,6 +29,8 @@ export interface RecipeLot {
 
 export interface LotMeasured extends MeasuredWater {
   readonly ph?: number | undefined
+  /** How far that may be off, where it was read with a pen nobody calibrated: a standard deviation. */
+  readonly phSpread?: number | undefined
   /** g CaCO3-equivalent per L and pH unit. */
   readonly buffer?: number | undefined
   /** Saturated media extract, dS/m. */

@@ -221,6 +221,10 @@ export interface LookedAt {
   readonly at: Date
   readonly roots: Look['rootMass']
   readonly life: Look['life']
+  readonly smell: Look['smell']
+  readonly runsDownSide: boolean
+  readonly drains: boolean
+  readonly mulchCm: number
   /** Mean drop of the surface, cm; null where it was not measured. */
   readonly dropCm: number | null
 }
@@ -243,6 +247,10 @@ function lookedAt(mixedAt: Date | null, all: readonly Look[]): LookedAt | null {
     at: last.at,
     roots: ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots)) ?? 'fine',
     life: looks.some(({ life }) => life === 'much') ? 'much' : last.life,
+    smell: looks.some(({ smell }) => smell === 'sour') ? 'sour' : last.smell,
+    runsDownSide: looks.some((one) => one.runsDownSide),
+    drains: looks.every(({ drains }) => drains),
+    mulchCm: Math.max(...looks.map(({ mulchCm }) => mulchCm)),
     dropCm: drops.length > 0 ? drops.reduce((sum, cm) => sum + cm, 0) / drops.length : null,
   }
 }

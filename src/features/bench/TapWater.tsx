@@ -39,34 +39,42 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
     <section aria-labelledby="tap-water" className={`${styles.section} ${styles.apart}`}>
       <h2 id="tap-water">{words.title}</h2>
       <p className={styles.quiet}>{words.note}</p>
-      <fieldset disabled={!ready} className={`plain ${styles.running}`}>
-        <ProblemNotice problem={problem} />
-        <div className={styles.form}>
-          {FIELDS.map((name) => {
-            const field = {
-              label: words[name],
-              value: typed[name] ?? '',
-              error: errorOf(name),
-              onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-                setTyped({ ...typed, [name]: event.target.value }),
-            }
-            return name === 'ecDsPerM' ? (
-              <QuantityField
-                key={name}
-                {...field}
-                typed={field.value}
-                dimension="conductivity"
-                echoes="converted"
-              />
-            ) : (
-              <TextField key={name} {...field} inputMode="decimal" />
-            )
-          })}
-        </div>
-        <div className={styles.actions}>
-          <Button onClick={() => void save()}>{words.keep}</Button>
-        </div>
-      </fieldset>
+      <form
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault()
+          void save()
+        }}
+      >
+        <fieldset disabled={!ready} className={`plain ${styles.running}`}>
+          <ProblemNotice problem={problem} />
+          <div className={styles.form}>
+            {FIELDS.map((name) => {
+              const field = {
+                label: words[name],
+                value: typed[name] ?? '',
+                error: errorOf(name),
+                onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
+                  setTyped({ ...typed, [name]: event.target.value }),
+              }
+              return name === 'ecDsPerM' ? (
+                <QuantityField
+                  key={name}
+                  {...field}
+                  typed={field.value}
+                  dimension="conductivity"
+                  echoes="converted"
+                />
+              ) : (
+                <TextField key={name} {...field} inputMode="decimal" />
+              )
+            })}
+          </div>
+          <div className={styles.actions}>
+            <Button type="submit">{words.keep}</Button>
+          </div>
+        </fieldset>
+      </form>
     </section>
   )
 }

@@ -1,4 +1,5 @@
 import type { FoundView, ProblemChoice, TriageStory, TriageView } from '../../messages/media/found'
+import type { LookedView } from '../../messages/media/lotViews'
 import type { TreatmentChange } from '../../messages/media/treatments'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
@@ -12,6 +13,7 @@ import { DoneForm } from './doneForm'
 import { FoundList } from './FoundList'
 import { foundText } from './foundText'
 import { LotStory } from './LotStory'
+import { lookedText } from './lookedText'
 import { TriageNotice } from './TriageNotice'
 
 /** All that was found in a lot and what follows, to be added to and taken back. */
@@ -19,6 +21,7 @@ export function LotFound({
   lotId,
   lotName,
   found,
+  looked,
   triage,
   story,
   problems,
@@ -26,6 +29,7 @@ export function LotFound({
   readonly lotId: number
   readonly lotName: string
   readonly found: readonly FoundView[]
+  readonly looked: LookedView | null
   readonly triage: TriageView | null
   readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
@@ -61,6 +65,7 @@ export function LotFound({
   return (
     <>
       <FoundList found={found} onTakeBack={(one) => void takeBack(one)} />
+      {looked && <p className={styles.clear}>{lookedText(looked, format)}</p>}
       {triage && <TriageNotice triage={triage} />}
       <LotStory
         story={story}

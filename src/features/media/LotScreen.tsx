@@ -125,6 +125,7 @@ function Lot({ page }: { page: LotPage }) {
       <section aria-labelledby="found" className={styles.foundIn}>
         <h2 id="found">{findingWords.title}</h2>
         <LotFound
+          looked={page.looked}
           lotId={page.id}
           lotName={page.name}
           found={page.found}

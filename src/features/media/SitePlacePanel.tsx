@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { SitePlace } from '../../messages/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField } from '../../ui/Field'
@@ -40,10 +40,13 @@ export default function SitePlacePanel({
   )
 }
 
+/** So long an entry of the list has to stand before it counts as chosen. */
+const STOPPED_MS = 1_000
+
 function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
   const ready = useReady()
   const [place, setPlace] = useState(kept)
-  // Arrow keys go through a list's entries one by one: what they pass is not yet chosen.
+  // Arrow keys go through a list's entries one by one: what they stop at is chosen, not what they pass.
   const [pointed, setPointed] = useState(kept.timeZone)
   const { problem, deliver, isSending } = useSend()
   const browsers = ready ? Intl.DateTimeFormat().resolvedOptions().timeZone : place.timeZone
@@ -56,6 +59,14 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
     showToastOnNextPage({ text: words.kept(next.timeZone, next.southern) })
     window.location.reload()
   }
+
+  const choose = useRef(keep)
+  choose.current = keep
+  useEffect(() => {
+    if (pointed === place.timeZone) return
+    const timer = setTimeout(() => void choose.current({ timeZone: pointed }), STOPPED_MS)
+    return () => clearTimeout(timer)
+  }, [pointed, place.timeZone])
 
   return (
     <fieldset disabled={!ready || isSending} className="plain">
@@ -71,12 +82,9 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
         <SelectField
           label={words.zone}
           value={pointed}
-          hint={
-            pointed !== place.timeZone && (
-              <Button onClick={() => void keep({ timeZone: pointed })}>{words.use(pointed)}</Button>
-            )
-          }
+          hint={pointed !== place.timeZone && words.saving(pointed)}
           onChange={(event) => setPointed(event.target.value)}
+          onBlur={() => pointed !== place.timeZone && void keep({ timeZone: pointed })}
         >
           {(ready ? zonesWith(place.timeZone) : [place.timeZone]).map((zone) => (
             <option key={zone} value={zone}>

@@ -25,6 +25,12 @@ export function MixBatch() {
   const { barrowL, bucketL, cupL } = site.measures
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
   const partLitres = wanted !== null && wanted > 0 ? wanted / answer.blend.volumeYield : 0
+  // A barrow that the batch does not fill is no load.
+  const loads = [
+    { label: words.perBarrow, batch: barrowL },
+    { label: words.perBucket, batch: bucketL },
+    { label: words.perCup, batch: cupL },
+  ].filter(({ batch }) => batch < partLitres)
   const amount = (one: number) => format.plain(format.litres(one))
   const cost = costOf(components, page.materials, answer)
   const { mix } = page
@@ -83,24 +89,22 @@ export function MixBatch() {
                 <tr>
                   <th scope="col">{words.batchMaterial}</th>
                   <th scope="col">{words.inAll}</th>
-                  <th scope="col">
-                    {words.perBarrow} ({amount(barrowL)})
-                  </th>
-                  <th scope="col">
-                    {words.perBucket} ({amount(bucketL)})
-                  </th>
-                  <th scope="col">
-                    {words.perCup} ({amount(cupL)})
-                  </th>
+                  {loads.map(({ label, batch }) => (
+                    <th key={label} scope="col">
+                      {label} ({amount(batch)})
+                    </th>
+                  ))}
                 </tr>
               </thead>
               <tbody>
                 {components.map(({ material, parts }) => (
                   <tr key={material.id}>
                     <th scope="row">{material.name}</th>
-                    {[partLitres, barrowL, bucketL, cupL].map((batch) => (
-                      <td key={batch}>{amount((batch * parts) / total)}</td>
-                    ))}
+                    {[{ label: words.inAll, batch: partLitres }, ...loads].map(
+                      ({ label, batch }) => (
+                        <td key={label}>{amount((batch * parts) / total)}</td>
+                      ),
+                    )}
                   </tr>
                 ))}
               </tbody>

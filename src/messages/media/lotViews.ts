@@ -1,5 +1,6 @@
 import type { EcBand, PkVerdict } from '../../core/chemistry'
 import type { LedgerKind, LotState, MaterialGroup } from '../../core/media'
+import type { PotLook, RootMass } from '../../core/recondition'
 import type { Exposure } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
@@ -177,6 +178,8 @@ export interface LotPage extends LotRow {
   /** All that is wrong with it, the worst first. */
   readonly faults: readonly LotFault[]
   readonly found: readonly FoundView[]
+  /** All that was answered when its pots were looked at, whatever it was; null where nobody looked since it was mixed. */
+  readonly looked: LookedView | null
   readonly triage: TriageView | null
   readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
@@ -249,4 +252,13 @@ export interface LotPage extends LotRow {
     readonly name: string
     readonly group: MaterialGroup
   }[]
+}
+
+/** What was answered when pots were looked at. */
+export interface LookedView extends Omit<PotLook, 'debris'> {
+  /** ISO day. */
+  readonly on: string
+  readonly roots: RootMass
+  readonly runsDownSide: boolean
+  readonly dropCm: number | null
 }

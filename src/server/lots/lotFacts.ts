@@ -165,9 +165,16 @@ export function cardFacts(
     some && !state && !predicted
       ? driftedPh({ lot, crop, container, containers, components, seasons }, tables)
       : null
-  const ph = reading('ph', () =>
-    some ? (state?.ph ?? predicted?.ph ?? drifted ?? blendPh({ components }).ph) : null,
-  )
+  const expectedPh = some
+    ? (state?.ph ?? predicted?.ph ?? drifted ?? blendPh({ components }).ph)
+    : null
+  const doubted = found.find(({ kind, numbers }) => kind === 'ph' && numbers.doubted === 1)
+  // A pen nobody calibrated says something all the same: about as much as the composition does.
+  const doubtedPh =
+    expectedPh !== null && doubted?.numbers.ph !== undefined
+      ? between(expectedPh, EXPECTED_PH_SPREAD, doubted.numbers.ph, DOUBTED_PH_SPREAD)
+      : null
+  const ph = reading('ph', () => doubtedPh?.value ?? expectedPh)
   const ecSme = reading('ecSme', () => (some ? (ecOf(lot) ?? blendEc({ components }).ecSme) : null))
   const buffer = reading('buffer', () => null)
   return {
@@ -186,7 +193,10 @@ export function cardFacts(
     surfaceCm,
     crop,
     measured: {
-      ph: ph?.measuredOn ? ph.value : (state?.ph ?? predicted?.ph ?? drifted ?? undefined),
+      ph: ph?.measuredOn
+        ? ph.value
+        : (doubtedPh?.value ?? state?.ph ?? predicted?.ph ?? drifted ?? undefined),
+      ...(doubtedPh && !ph?.measuredOn ? { phSpread: doubtedPh.spread } : {}),
       ecSme: ecSme?.measuredOn ? ecSme.value : (ecOf(lot) ?? undefined),
       buffer: buffer?.value ?? state?.buffer,
     },
@@ -266,6 +276,16 @@ function measuredWaterOf(
 function waterOf(state: MixState): LotMeasured {
   const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS } = state
   return { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS }
+}
+
+/** What a composition lets expect of a pH, and a reading that is not trusted: standard deviations, our own estimates. */
+const EXPECTED_PH_SPREAD = 0.4
+const DOUBTED_PH_SPREAD = 0.3
+
+/** Two doubtful values as one, each by what it is worth. */
+function between(one: number, oneSpread: number, other: number, otherSpread: number) {
+  const [w1, w2] = [1 / oneSpread ** 2, 1 / otherSpread ** 2]
+  return { value: (one * w1 + other * w2) / (w1 + w2), spread: 1 / Math.sqrt(w1 + w2) }
 }
 
 /** pH after so many seasons of this garden's water; null where it stood in no pot, or served none. */

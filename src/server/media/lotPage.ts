@@ -54,6 +54,10 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     ...lotRow(facts, tables, open),
     faults: lotFaults(facts, tables),
     found: foundViews(facts.found, tables),
+    looked: facts.lot.looked && {
+      ...facts.lot.looked,
+      on: dayAt(tables.timeZone, facts.lot.looked.at),
+    },
     triage: triageView(facts.triage, tables),
     story: triageStory(facts, tables),
     problems: problemChoices(tables),

@@ -44,6 +44,8 @@ export function lotWhy(
     draws: DRAWS,
   })
   const innings = inningsOf(facts, season, likely.airFraction)
+  // Where a test told its pores, the sum is the test's.
+  const pores = facts.hydraulics?.testedOn ? facts.hydraulics.curve.thetaS : blend.totalPorosity
   const why: Partial<Record<LotWhyKey, Why>> = {
     litres: litresWhy(facts),
     ...(innings && {
@@ -66,12 +68,8 @@ export function lotWhy(
         ...sureness(air, likely.airFraction),
         inputs: [
           ...estimateBeside(air, capacity?.airFraction, 'share'),
-          whyInput('porosity', blend.totalPorosity, 'share'),
-          whyInput(
-            'waterHeld',
-            capacity ? 1 - capacity.airFraction - solids(blend) : null,
-            'share',
-          ),
+          whyInput('porosity', pores, 'share'),
+          whyInput('waterHeld', Math.max(0, pores - air.value), 'share'),
           whyInput('fillHeight', surfaceCm, 'cm'),
           ...airBand(facts),
         ],
@@ -137,10 +135,6 @@ function inningsOf(
     humifiedFines,
     air,
   })
-}
-
-function solids(blend: { readonly totalPorosity: number }): number {
-  return 1 - blend.totalPorosity
 }
 
 function litresWhy({ lot, containers }: LotFacts): Why {

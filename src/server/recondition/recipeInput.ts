@@ -1,4 +1,5 @@
 import { type Crop, type Dose, nitrogenSpanWeeks } from '../../core/chemistry'
+import { areaAt } from '../../core/containers'
 import {
   aggregateHabit,
   cleaningLoss,
@@ -35,7 +36,7 @@ export function recipeInput(
       components: facts.components,
       litres: intake.litresNow,
       triage,
-      measured: { ...facts.measured, ...facts.measuredWater, ...sieved(facts) },
+      measured: { ...facts.measured, ...facts.measuredWater, ...skimmedAndSieved(facts, intake) },
       feedLeft: earlierFeed(facts, intake.litresNow, site),
       neverPlanted: isNeverPlanted(facts.lot),
     },
@@ -116,14 +117,34 @@ function sieved({ found }: LotFacts): Pick<LotMeasured, 'sieveLossShare'> {
   return share === undefined ? {} : { sieveLossShare: share }
 }
 
-/** Cleaning loss by its sieve test, else by its roots. */
-export function lossOf(
-  facts: LotFacts,
-  intake: Pick<Intake, 'rootMass' | 'cleaningLossShare'>,
-): number {
-  return (
+type Loses = Pick<Intake, 'rootMass' | 'cleaningLossShare' | 'litresNow'>
+
+/** What is skimmed off the top, and of the rest what cleaning takes: by its sieve test, else by its roots. */
+export function lossOf(facts: LotFacts, intake: Loses): number {
+  const cleaning =
     sieved(facts).sieveLossShare ??
     intake.cleaningLossShare ??
     cleaningLoss(intake.rootMass, DEFAULT_SCHOOLS)
+  return 1 - (1 - skimShare(facts, intake)) * (1 - cleaning)
+}
+
+/** The same as a recipe takes it; nothing where cleaning alone is asked and no sieve told. */
+function skimmedAndSieved(facts: LotFacts, intake: Loses): Pick<LotMeasured, 'sieveLossShare'> {
+  return skimShare(facts, intake) > 0 ? { sieveLossShare: lossOf(facts, intake) } : sieved(facts)
+}
+
+const MOST_SKIMMED = 0.9
+
+/** Share of what stands there that is ordered to be skimmed off, over the surface of all its pots. */
+function skimShare(
+  { triage, containers, surfaceCm }: LotFacts,
+  { litresNow }: Pick<Intake, 'litresNow'>,
+): number {
+  if (!triage?.skimCm || !triage.actions.includes('skim') || !(litresNow > 0)) return 0
+  const surface = containers.reduce(
+    (sum, { shape }) =>
+      sum + areaAt({ shape, zCm: Math.min(surfaceCm ?? shape.heightCm, shape.heightCm) }),
+    0,
   )
+  return Math.min(MOST_SKIMMED, (surface * triage.skimCm) / 1000 / litresNow)
 }

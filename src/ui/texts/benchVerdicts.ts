@@ -97,7 +97,7 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
   'ph.high': (told, format) =>
     `pH ${format.number(number(told, 'ph'), 1)} is above what ${lower(word(told, 'crop'))} wants (${format.number(number(told, 'low'), 1)} to ${format.number(number(told, 'high'), 1)}): look at the water first, then at sulfur.`,
   'pen.uncertain': (told) =>
-    `The pH is kept, but uncertain: ${penDoubts(word(told, 'doubts').split(','))}. Nothing is limed by it. Calibrate the pen and read again.`,
+    `The pH is kept, but uncertain: ${penDoubts(word(told, 'doubts').split(','))}. It counts with a wide range; lime waits for a surer one. Calibrate the pen and read again.`,
   'ec.band': (told, format) =>
     `Salts are ${word(told, 'band')}: ${format.number(number(told, 'sme'), 1)} dS/m.`,
   'ec.high': (told, format) =>

@@ -64,7 +64,7 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
     `Settles by ${percent(format, settledShare)} when watered in`,
   ph: (format, { ph, doubted }) =>
     doubted
-      ? `pH ${number(format, ph)}, read with a pen that cannot be trusted: nothing is limed by it`
+      ? `pH ${number(format, ph)}, read with a pen that was not calibrated: it counts, with a wide range`
       : `pH ${number(format, ph)}`,
   salts: (format, { ecSme }) => `Salts ${number(format, ecSme)} dS/m`,
   buffer: (format, { buffer, target, gPerL }) =>

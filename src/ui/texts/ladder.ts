@@ -155,6 +155,7 @@ export const ladder = {
   anewNote:
     'The old mix goes to the store, the heap or the bin on the lot’s page; the empty pots are then filled on theirs.',
   spare: {
+    little: 'Where the store does not want the little that is left: scatter it over a bed.',
     mulch: (cm: string, squareMetres: string) =>
       `Where the store does not want it: spread ${cm} deep it mulches ${squareMetres} m² of a bed.`,
     bed: (litres: string) =>

@@ -32,7 +32,7 @@ export const site = {
   northernNote: 'summer in July',
   southern: 'Southern',
   southernNote: 'summer in January',
-  use: (zone: string) => `Use ${zone.replaceAll('_', ' ')}`,
+  saving: (zone: string) => `${zone.replaceAll('_', ' ')} is kept in a moment`,
   useBrowsers: (zone: string) => `Use ${zone}, as in this browser`,
   kept: (zone: string, southern: boolean) =>
     `Kept: ${zone}, ${southern ? 'southern' : 'northern'} growing year.`,

@@ -268,6 +268,7 @@ export const why = {
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
   rangeMeasured: (low: string, high: string) =>
     `Likely between ${low} and ${high}: no test is exact.`,
+  airSum: (pores: string, water: string, air: string) => `${pores} − ${water} = ${air} % air.`,
   rule: (key: WhyRule) => rules[key],
   input: (name: WhyInput['name']) => (typeof name === 'string' ? inputs[name] : name.called),
   sourceOf: (key: WhySource) => sources[key],
