@@ -10,6 +10,7 @@ import { showToastOnNextPage } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { AddFound } from './AddFound'
 import { DoneForm } from './doneForm'
+import styles from './Found.module.css'
 import { FoundList } from './FoundList'
 import { foundText } from './foundText'
 import { LotStory } from './LotStory'
@@ -21,7 +22,7 @@ export function LotFound({
   lotId,
   lotName,
   found,
-  looked,
+  looked = null,
   triage,
   story,
   problems,
@@ -29,7 +30,8 @@ export function LotFound({
   readonly lotId: number
   readonly lotName: string
   readonly found: readonly FoundView[]
-  readonly looked: LookedView | null
+  /** Left out where the same is asked. */
+  readonly looked?: LookedView | null
   readonly triage: TriageView | null
   readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
