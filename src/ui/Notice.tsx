@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { useEffect, useRef } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { Problem } from '../messages/problem'
 import styles from './Notice.module.css'
 import { common as commonWords } from './texts/common'
@@ -23,17 +23,20 @@ export function Notice({ tone = 'note', children }: { tone?: Tone; children: Rea
 /** What a server refused and why; takes the focus so that nobody misses it. */
 export function ProblemNotice({ problem }: { problem: Problem | null }) {
   const box = useRef<HTMLDivElement>(null)
+  const answered = useAnswered(problem)
   useEffect(() => {
     if (problem) box.current?.focus()
   }, [problem])
   if (!problem) return null
+  const left = problem.fields.filter(({ message }) => !answered.has(message))
+  if (problem.fields.length > 1 && left.length === 0) return null
   return (
     <div ref={box} tabIndex={-1} role="alert">
       <Notice tone="stop">
-        {problem.fields.length > 1 ? commonWords.problems(problem.fields.length) : problem.detail}
+        {problem.fields.length > 1 ? commonWords.problems(left.length) : problem.detail}
         {problem.fields.length > 1 && (
           <ul>
-            {problem.fields.map(({ field, message }) => (
+            {left.map(({ field, message }) => (
               <li key={`${field}${message}`}>{message}</li>
             ))}
           </ul>
@@ -46,6 +49,28 @@ export function ProblemNotice({ problem }: { problem: Problem | null }) {
       </Notice>
     </div>
   )
+}
+
+/**
+ * Sentences of fields that were typed into since they were refused: the list of what is wrong gets shorter as it is put
+ * right. A field says which sentence is its own.
+ */
+function useAnswered(problem: Problem | null): ReadonlySet<string> {
+  const [answered, setAnswered] = useState<ReadonlySet<string>>(new Set())
+  useEffect(() => {
+    setAnswered(new Set())
+    if (!problem || problem.fields.length < 2) return
+    const sentences = problem.fields.map(({ message }) => message)
+    const onInput = ({ target }: Event) => {
+      const ids = (target as Element | null)?.getAttribute?.('aria-describedby')?.split(' ') ?? []
+      const said = ids.map((id) => document.getElementById(id)?.textContent ?? '').join(' ')
+      const now = sentences.filter((sentence) => said.includes(sentence))
+      if (now.length > 0) setAnswered((before) => new Set([...before, ...now]))
+    }
+    window.addEventListener('input', onInput, true)
+    return () => window.removeEventListener('input', onInput, true)
+  }, [problem])
+  return answered
 }
 
 /** Back here from there: what was typed is kept as it is in every form. */

@@ -23,6 +23,8 @@ export interface Format {
   readonly day: (isoDay: string) => string
   /** Time of day of an ISO time, in the site's zone. */
   readonly time: (isoTime: string) => string
+  /** Days that were worked out: no finer than anybody could tell. */
+  readonly days: (days: number) => string
   /** Work time, from an hour on in hours. */
   readonly minutes: (minutes: number) => string
   readonly money: (value: number) => string
@@ -54,6 +56,10 @@ export function formatFor(
       const halves = Math.round(litres * 2)
       const whole = Math.floor(halves / 2)
       return `${number(whole)}${halves % 2 === 1 ? '½' : ''} L`
+    },
+    days: (days) => {
+      if (days < 5) return number(days, 1)
+      return number(days < 20 ? days : 5 * Math.round(days / 5))
     },
     grams: (grams) =>
       us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 9.95 ? 1 : 0),

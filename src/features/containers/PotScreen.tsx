@@ -205,7 +205,7 @@ function Water({ page: { water } }: { page: PotPage }) {
           <dd>
             <WhyFigure
               name={words.whyNames.days}
-              amount={{ number: format.number(water.days, 1), unit: words.days }}
+              amount={{ number: format.days(water.days), unit: words.days }}
               measuredOn={null}
               large
               pressed={asked === 'days'}

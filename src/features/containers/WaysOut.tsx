@@ -13,7 +13,7 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
   const { format } = useSite()
   const { kind, times, days, air, place, pot, size } = ways
   const month = potWords.month(ways.month)
-  const told = (value: number) => words.days(format.number(value, 1))
+  const told = (value: number) => words.days(format.days(value))
   const litres = (value: number) => format.plain(format.litres(value))
   const percent = (value: number) => format.plain(format.percent(value))
   const lengths = (shape: ContainerShape) =>

@@ -10,18 +10,43 @@ const GALLONS = formatFor({ ...SITE, unitSystem: 'us' })
 
 /** Each thing that may be said of a lot, and how it is said. */
 const SAID: readonly (readonly [LotFinding, string])[] = [
+  [
+    {
+      kind: 'ph-off',
+      ph: 5.9,
+      low: 6.7,
+      high: 7.5,
+      cropName: 'Lavender',
+      deed: { name: 'Ground limestone (calcitic)', grams: 14, wateredIn: true },
+    },
+    'pH 5.9 is outside the 6.7–7.5 that lavender wants: 14 g of ground limestone (calcitic), watered in',
+  ],
+  [
+    {
+      kind: 'found',
+      problemName: 'Clubroot',
+      verdict: 'discard',
+      on: '2026-10-30',
+      from: { name: 'Cabbage tub', share: 0.02 },
+    },
+    'Clubroot, found in Cabbage tub: 2 % of this mix came from there, 30 Oct 2026: ',
+  ],
+  [
+    { kind: 'look-for', problemName: 'Clubroot', from: 'Cabbage tub', on: '2026-10-30' },
+    'Clubroot was found in Cabbage tub, and mix of this lot went there before: look for it',
+  ],
   [{ kind: 'order-open', done: 3, steps: 12, orderId: 4 }, '3 of 12 steps done'],
   [
     { kind: 'air-short', air: 0.112, airMin: 0.15, cropName: 'Strawberry' },
-    'Holds 11 % air after draining; strawberry wants 15 % or more',
+    'Holds 11 % air after draining; strawberry wants 15 % or more: open it up with coarse material',
   ],
   [
     { kind: 'ph-off', ph: 7.26, low: 4.5, high: 5.5, cropName: 'Camellia' },
-    'pH 7.3 is outside the 4.5–5.5 that camellia wants',
+    'pH 7.3 is outside the 4.5–5.5 that camellia wants: another mix at its next turnover',
   ],
   [
-    { kind: 'salty', ecSme: 3.42, ecMax: 2, cropName: 'Lettuce' },
-    'Salts 3.4 dS/m are above the 2.0 that lettuce bears',
+    { kind: 'salty', ecSme: 3.42, ecMax: 2, cropName: 'Lettuce', washLitres: 12.4 },
+    'Salts 3.4 dS/m are above the 2.0 that lettuce bears: wash it through with 12.4 L in three slow passes',
   ],
   [
     { kind: 'found', problemName: 'Clubroot', verdict: 'discard', on: '2026-10-30' },

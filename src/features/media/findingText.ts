@@ -20,12 +20,21 @@ export function findingText(finding: LotFinding, format: Format): string {
         format.number(finding.low, 1),
         format.number(finding.high, 1),
         finding.cropName,
+        finding.deed
+          ? words.phDeed[finding.deed.wateredIn ? 'wateredIn' : 'mixedIn'](
+              format.plain(format.grams(finding.deed.grams)),
+              finding.deed.name,
+            )
+          : words.phNextTime,
       )
     case 'salty':
       return words.salty(
         format.number(finding.ecSme, 1),
         format.number(finding.ecMax, 1),
         finding.cropName,
+        finding.washLitres === undefined
+          ? words.otherWater
+          : words.washed(format.plain(format.litres(finding.washLitres))),
       )
     case 'look-for':
       return carriedText(finding.problemName, finding.from, 0, 'look', format)

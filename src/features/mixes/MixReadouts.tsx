@@ -77,7 +77,7 @@ export function MixReadouts({
       )}
       {readout(
         'days',
-        dry.days === null ? null : { number: format.number(dry.days, 1), unit: words.daysUnit },
+        dry.days === null ? null : { number: format.days(dry.days), unit: words.daysUnit },
         dry.days === null
           ? words.forEver
           : words.inMonth(

@@ -147,7 +147,7 @@ function Row({ mix }: { readonly mix: MixRow }) {
           words.forEver
         ) : (
           <Figure
-            amount={{ number: format.number(mix.days, 1), unit: words.daysUnit }}
+            amount={{ number: format.days(mix.days), unit: words.daysUnit }}
             measuredOn={null}
           />
         )}

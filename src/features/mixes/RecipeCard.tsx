@@ -45,7 +45,7 @@ export function RecipeCard() {
           what,
           container?.name ?? '',
           format.plain(format.percent(answer.capacity.airFraction)),
-          answer.dry.days === null ? null : format.number(answer.dry.days, 1),
+          answer.dry.days === null ? null : format.days(answer.dry.days),
           format.number(answer.ph, 1),
         )}
       </p>

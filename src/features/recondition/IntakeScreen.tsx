@@ -64,8 +64,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
       {page.trouble && <Notice tone="act">{loggedTrouble.intake(page.trouble)}</Notice>}
       {page.standing && (
         <Notice tone="act">
-          {words.standing(page.standing.cropName)}{' '}
-          <a href={`/mixes/design?group=${page.standing.plantGroup}`}>{words.potOn}</a>
+          {words.standing(page.standing.cropName)} <a href={mixFor(page.standing)}>{words.potOn}</a>
           {' · '}
           <a href={`/lots/${page.lot.id}#ledger`}>{words.topUp}</a>. {words.comesOut}
         </Notice>
@@ -241,4 +240,10 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
       </form>
     </>
   )
+}
+
+/** The pot and the crop go along: what is designed is for them. */
+function mixFor({ plantGroup, cropId, potId }: NonNullable<IntakePage['standing']>): string {
+  const pot = potId === null ? '' : `&pot=${potId}`
+  return `/mixes/design?group=${plantGroup}&crop=${cropId}${pot}`
 }

@@ -120,7 +120,10 @@ export function LadderTable({
           ),
         )}
         {row(words.rows.days, words.wants.days(monthName(page.worstMonth)), (rung) =>
-          figure(rung, 'days', rung.daysBetweenWaterings, (days) => one(days, words.daysUnit)),
+          figure(rung, 'days', rung.daysBetweenWaterings, (days) => ({
+            number: format.days(days),
+            unit: words.daysUnit,
+          })),
         )}
         {row(
           words.rows.ph,

@@ -111,10 +111,7 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
           note={words.yourHabit(
             format.number(page.answers.every, Number.isInteger(page.answers.every) ? 0 : 1),
           )}
-          likely={words.likely(
-            format.number(ranges.days.p10, 1),
-            format.number(ranges.days.p90, 1),
-          )}
+          likely={words.likely(format.days(ranges.days.p10), format.days(ranges.days.p90))}
           rounded={null}
         />
       )}

@@ -20,12 +20,16 @@ export type LotFinding =
       readonly low: number
       readonly high: number
       readonly cropName: string
+      /** Left out where nothing by the gram brings it back. */
+      readonly deed?: PhDeed
     }
   | {
       readonly kind: 'salty'
       readonly ecSme: number
       readonly ecMax: number
       readonly cropName: string
+      /** Water that washes it down, for all of the lot, L; left out where this garden's water is as salty. */
+      readonly washLitres?: number
     }
   | {
       /** Something that lives or lies in it. */
@@ -96,3 +100,11 @@ export type LotFault = Extract<
       | 'level-down'
   }
 >
+
+/** What is weighed in for all of a lot. */
+export interface PhDeed {
+  readonly name: string
+  readonly grams: number
+  /** Something grows in it: scattered on top and watered in. */
+  readonly wateredIn: boolean
+}

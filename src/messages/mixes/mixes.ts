@@ -96,6 +96,9 @@ export interface DesignQuery {
   readonly lot?: number
   readonly group?: string
   readonly bag?: string
+  /** The pot and the crop it is for, where a page that knows them leads here. */
+  readonly pot?: number
+  readonly crop?: string
 }
 
 export const designQuerySchema = Joi.object<DesignQuery>({
@@ -103,6 +106,8 @@ export const designQuerySchema = Joi.object<DesignQuery>({
   lot: id('The lot'),
   group: key('The plant group'),
   bag: key('The bag'),
+  pot: id('The pot'),
+  crop: key('The crop'),
 }).unknown()
 
 /** Which mixes and pots are to be compared, by their keys and numbers in the lists, separated by commas. */

@@ -110,7 +110,12 @@ export interface IntakePage {
     readonly way: Schools['way']
   }
   /** A plant that lives for years stands in it now. */
-  readonly standing: { readonly cropName: string; readonly plantGroup: string } | null
+  readonly standing: {
+    readonly cropName: string
+    readonly plantGroup: string
+    readonly cropId: string
+    readonly potId: number | null
+  } | null
 }
 
 /** Why there is no recipe for a crop in a lot, and the ways out. */

@@ -1,7 +1,9 @@
+import { leach } from '../../core/chemistry'
 import { type Found, type TriageAnswer, triageOfLot } from '../../core/recondition'
 import type { LotFault } from '../../messages/media/lots'
 import { treatmentsOf, triageOptions } from './judgeLot'
 import type { CardFacts, Tables } from './lotFacts'
+import { phDeed } from './phDeed'
 
 /** Below this share of its room a lot is worth topping up. */
 const LEVEL_DOWN_SHARE = 0.75
@@ -75,11 +77,14 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     const off = ph ? Math.max(crop.pHLow - ph.value, ph.value - crop.pHHigh) : 0
     if (ph && off > PH_TOLERANCE[ph.measuredOn ? 'read' : 'workedOut']) {
       const weight = off > 1 ? 65 : off > 0.5 ? 55 : 35
-      add({ kind: 'ph-off', ph: ph.value, low: crop.pHLow, high: crop.pHHigh, cropName }, weight)
+      const deed = phDeed(facts, tables)
+      const band = { low: crop.pHLow, high: crop.pHHigh }
+      add({ kind: 'ph-off', ph: ph.value, ...band, cropName, ...(deed ? { deed } : {}) }, weight)
     }
     if (ecSme?.measuredOn && ecSme.value > crop.ecMaxSme) {
       const weight = ecSme.value > 1.5 * crop.ecMaxSme ? 64 : 50
-      add({ kind: 'salty', ecSme: ecSme.value, ecMax: crop.ecMaxSme, cropName }, weight)
+      const salts = { ecSme: ecSme.value, ecMax: crop.ecMaxSme, cropName }
+      add({ kind: 'salty', ...salts, ...washOf(facts, tables, crop.ecMaxSme) }, weight)
     }
   }
   const room = containers.reduce((sum, { litres }) => sum + litres, 0)
@@ -89,9 +94,28 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
   return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
 }
 
+/** Down to three quarters of what the crop bears, as a recipe washes it. */
+const WASHED_TO = 0.75
+const USUAL_WATER = 0.65
+
+function washOf({ lot, ecSme, hydraulics, air }: CardFacts, { site }: FaultTables, ecMax: number) {
+  const target = WASHED_TO * ecMax
+  const waterEc = site.tapWater.ecDsPerM
+  if (!ecSme || waterEc >= target) return {}
+  const waterFraction =
+    hydraulics && air ? Math.max(0.2, hydraulics.curve.thetaS - air.value) : USUAL_WATER
+  const mediaLitres = lot.contents.litres
+  return {
+    washLitres: leach({ ec: ecSme.value, target, mediaLitres, waterFraction, waterEc }).litres,
+  }
+}
+
 /** Where it came from, where it was found in another lot. */
 function fromOf({ origin }: Found) {
   return origin.kind === 'carried' ? { from: { name: origin.fromName, share: origin.share } } : {}
 }
 
-export type FaultTables = Pick<Tables, 'problems' | 'today' | 'timeZone' | 'schools'>
+export type FaultTables = Pick<
+  Tables,
+  'problems' | 'today' | 'timeZone' | 'schools' | 'amendments' | 'site'
+>

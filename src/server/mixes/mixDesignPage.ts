@@ -120,10 +120,11 @@ type Beginning = Pick<MixDesignPage, 'mix' | 'name' | 'note' | 'parts' | 'madeFo
 
 async function beginning(
   db: OpenDatabase,
-  { mix, lot, group, bag }: DesignQuery,
+  query: DesignQuery,
   pot: MixFor['container'] & { readonly name: string; readonly exposure?: Exposure },
   site: Site,
 ): Promise<Beginning> {
+  const { mix, lot, group, bag } = query
   const madeFor: MixFor = {
     container: { shape: pot.shape, headspaceCm: pot.headspaceCm },
     containerName: pot.name,
@@ -148,11 +149,16 @@ async function beginning(
   }
   if (lot !== undefined) {
     const facts = await readLotFacts(db, await readTables(db, site.timeZone), lot)
-    const { name, contents } = facts.lot
+    const { name } = facts.lot
     refuseGivenUp(facts)
     const { triage: judged } = facts
     const from = { id: lot, name, judged }
-    return { ...fresh, from, name, parts: scaled(contents.components) }
+    // Aged as it is by now: what rot made of it is among them.
+    const parts = facts.components.map(({ material, parts: litres }) => ({
+      materialId: material.id,
+      litres,
+    }))
+    return { ...fresh, from, name, parts: scaled(parts) }
   }
   if (group !== undefined) {
     const found = groupById(group)
@@ -165,13 +171,28 @@ async function beginning(
           containerName: usual.name,
         }
       : {}
+    const asked = await askedFor(db, query)
+    const whom = asked.cropId ? { cropId: asked.cropId } : { groupId: found.id }
     return {
       ...fresh,
       parts: scaled(parts),
-      madeFor: { ...madeFor, ...stands, groupId: found.id },
+      madeFor: { ...madeFor, ...stands, ...asked.stands, ...whom },
     }
   }
   return { ...fresh, parts: bag ? [{ materialId: bag, litres: FIRST_LITRES }] : [] }
+}
+
+/** The pot and the crop a page that knows them asks for; what is not there any more is left to the form. */
+async function askedFor(db: OpenDatabase, { pot, crop }: DesignQuery) {
+  const found =
+    pot === undefined ? undefined : (await listContainers(db)).find(({ id }) => id === pot)
+  const known = crop !== undefined && (await listCrops(db)).some(({ id }) => id === crop)
+  const stands = found && {
+    container: { shape: found.shape, headspaceCm: found.headspaceCm },
+    containerName: found.name,
+    exposure: found.exposure,
+  }
+  return { stands, cropId: known ? crop : null }
 }
 
 /** @throws Refused where the lot rests, is kept apart, or belongs in no pot again */

@@ -142,11 +142,18 @@ const LIVE_ON: readonly Crop['kind'][] = ['shrub', 'fruit', 'houseplant', 'succu
 const LONG_WEEKS = 100
 
 /** A plant that stays: it is potted on or topped up, not tipped out. */
-function standingPlant({ lot, crop }: LotFacts): IntakePage['standing'] {
+function standingPlant({ lot, crop, container }: LotFacts): IntakePage['standing'] {
   const present = presentInnings(lot)
   if (!crop || !present?.plantedOn) return null
   const staysForYears = LIVE_ON.includes(crop.kind) && crop.weeksInPot >= LONG_WEEKS
-  return staysForYears ? { cropName: crop.name, plantGroup: groupOfCrop(crop) } : null
+  return staysForYears
+    ? {
+        cropName: crop.name,
+        plantGroup: groupOfCrop(crop),
+        cropId: crop.id,
+        potId: container?.id ?? null,
+      }
+    : null
 }
 
 export function lotHead(facts: LotFacts): IntakePage['lot'] {

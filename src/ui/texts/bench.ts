@@ -72,7 +72,7 @@ export const bench = {
     mark: (ml: string) => `${ml} is out`,
     markNote: 'when the cup reaches the mark',
     stopped: 'Dripping stopped',
-    stoppedNote: (end: string) => `or it stops by itself at ${end}`,
+    stoppedNote: (end: string) => `or it stops by itself after ${end} min`,
     stands: 'Water still stands on top',
     standsNote: 'noted with the time',
     gone: (n: number) => `Drop ${n} is gone`,

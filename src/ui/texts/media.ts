@@ -83,11 +83,18 @@ export const media = {
   finding: {
     orderOpen: (done: number, steps: number) => `${done} of ${steps} steps done`,
     airShort: (air: string, wanted: string, crop: string) =>
-      `Holds ${air} air after draining; ${crop.toLowerCase()} wants ${wanted} or more`,
-    phOff: (ph: string, low: string, high: string, crop: string) =>
-      `pH ${ph} is outside the ${low}–${high} that ${crop.toLowerCase()} wants`,
-    salty: (ec: string, ceiling: string, crop: string) =>
-      `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears`,
+      `Holds ${air} air after draining; ${crop.toLowerCase()} wants ${wanted} or more: open it up with coarse material`,
+    phOff: (ph: string, low: string, high: string, crop: string, deed: string) =>
+      `pH ${ph} is outside the ${low}–${high} that ${crop.toLowerCase()} wants: ${deed}`,
+    phDeed: {
+      wateredIn: (grams: string, name: string) => `${grams} of ${name.toLowerCase()}, watered in`,
+      mixedIn: (grams: string, name: string) => `${grams} of ${name.toLowerCase()}, mixed in`,
+    },
+    phNextTime: 'another mix at its next turnover',
+    salty: (ec: string, ceiling: string, crop: string, deed: string) =>
+      `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears: ${deed}`,
+    washed: (litres: string) => `wash it through with ${litres} in three slow passes`,
+    otherWater: 'rain water, for yours is as salty',
     found: (name: string, day: string, verdict: string) => `${name}, ${day}: ${verdict}`,
     held: {
       rest: (day: string) => `Rests because of what was found in it, until ${day}`,
