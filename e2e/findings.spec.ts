@@ -24,17 +24,19 @@ test('what tests found goes all the way: lot, recipe, work over a broken connect
   test.slow()
   await look(page, 'sour', ['gnats'])
   await beginTest(page, LOT, 'Seedling test')
-  for (const [share, sown, up, mm] of [
-    ['0', '10', '10', '60'],
-    ['50', '10', '9', '25'],
-  ] as const) {
-    const row = page.getByLabel(`${share} % of it: sown`, { exact: true })
-    await row.fill(sown)
-    const at = ['0', '25', '50', '75', '100'].indexOf(share)
-    await page.getByLabel('came up', { exact: true }).nth(at).fill(up)
-    await page.getByLabel('height, mm', { exact: true }).nth(at).fill(mm)
+  await expect(page.getByText(/Before you sow, what counts/)).toBeVisible()
+  const pots = ['0', '0', '0', '50', '50', '50'].entries()
+  for (const [at, share] of pots) {
+    const cell = (name: string) => page.getByLabel(`Pot ${at + 1}: ${name}`, { exact: true })
+    await cell('% of it').fill(share)
+    await cell('sown').fill('4')
+    await cell('came up').fill('4')
+    await cell('height, mm').fill(share === '0' ? '60' : '25')
+    if (share !== '0') await cell('twisted or cupped').fill('3')
   }
-  await page.getByRole('checkbox', { name: 'cupped leaves' }).check()
+  await page.getByRole('button', { name: 'One pot more' }).click()
+  await expect(page.getByLabel('Pot 7: sown')).toBeVisible()
+  await page.getByLabel('Days since sowing').fill('21')
   await page.getByRole('radio', { name: 'beans or peas' }).check()
   await finishTest(page)
   await expect(page.getByRole('heading', { name: 'What to do' })).toBeVisible()

@@ -133,7 +133,7 @@ test('an empty pot is prepared and filled, a plant is potted on into it, and the
   await page.getByLabel('How much, loose').fill('')
   await page.getByRole('button', { name: 'Work it out' }).click()
   await expect(page.getByRole('img', { name: /The base from above with 5 holes/ })).toBeVisible()
-  await expect(page.getByText('Measure out for 18.1 L of mix:')).toBeVisible()
+  await expect(page.getByText('Measure out for 18.3 L of mix:')).toBeVisible()
   await expectAccessible(page)
   await expectNoSideways(page)
   await page.getByRole('button', { name: 'It is filled' }).dblclick()

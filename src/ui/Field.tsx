@@ -124,6 +124,26 @@ export function TextField({
   )
 }
 
+/** A field of a table: its column and its row name it to the eye. */
+export function CellField({ label, error, ...rest }: Frame & ComponentProps<'input'>) {
+  const id = useId()
+  const { message, onInput } = useProblem(error)
+  const frame = { label, error: message }
+  return (
+    <div className={styles.field} onInput={onInput}>
+      <input
+        type="text"
+        autoComplete="off"
+        aria-label={label}
+        {...describe(id, frame)}
+        {...rest}
+        className={styles.input}
+      />
+      <Notes id={id} frame={frame} />
+    </div>
+  )
+}
+
 export function SelectField({
   label,
   hint,

@@ -6,6 +6,7 @@ import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import type { BenchValues } from './benchBody'
 import { type BenchField, benchFields, DIMENSIONS, WITH_WATER } from './benchFields'
+import { FieldTable } from './FieldTable'
 
 const words = benchWords.fields
 
@@ -41,6 +42,8 @@ export function BenchForm({
     )
   }
   // Times that were not taken by the clock: seldom, and out of the way of wet hands.
+  const cells = fields.filter(({ cell }) => cell)
+  const firstCell = cells[0]
   const seldom = fields.filter(({ kind }) => kind === 'time')
   const water = WITH_WATER.includes(page.kind) ? WATER : []
   const wrong =
@@ -48,7 +51,15 @@ export function BenchForm({
   return (
     <>
       <div className={styles.form}>
-        {fields.filter((field) => !seldom.includes(field)).map(answer)}
+        {fields
+          .filter((field) => !seldom.includes(field) && (!field.cell || field === firstCell))
+          .map((field) =>
+            field === firstCell ? (
+              <FieldTable key="cells" fields={cells} form={form} errorOf={errorOf} />
+            ) : (
+              answer(field)
+            ),
+          )}
         <TextField label={words.note} {...form.register('note')} />
       </div>
       <details className={styles.protocol} open={wrong || undefined}>

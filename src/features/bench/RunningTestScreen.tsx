@@ -60,7 +60,8 @@ function Running({ page }: { readonly page: TestPage }) {
   )
   const form = useValues<BenchValues>(defaults)
   const forget = useSharedDraft(page.id, form)
-  const name = words.tests[page.kind].name
+  const test = words.tests[page.kind]
+  const { name } = test
   // By what was sent last: rows that were left empty are not in it, so that the next one stands in their place.
   const sent = useRef<BenchBody['fieldAt']>(new Map())
   const errorOf = (field: string) => fieldErrors(problem, sent.current, field, stamp)
@@ -97,6 +98,7 @@ function Running({ page }: { readonly page: TestPage }) {
         {plan && <ClockPanel page={page} plan={plan} clock={clock} />}
         {page.corrects && <Notice tone="act">{words.correcting}</Notice>}
         <Caution lines={words.tests[page.kind].cautions.map((short) => ({ short }))} />
+        {test.before && <p className={styles.before}>{test.before}</p>}
         {page.kind === 'heat' && (
           <HeatPanel page={page} form={form} clock={clock} errorOf={errorOf} />
         )}

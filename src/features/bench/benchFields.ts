@@ -12,6 +12,8 @@ const choices = benchWords.choices
 export type BenchField = AnyField & {
   /** What belongs together stands side by side: the pH of a jar is not to be entered at another. */
   readonly beginsRow?: true
+  /** Where many rows of the same answers are asked, they stand in a table: the row, from 0, and what heads the column. */
+  readonly cell?: { readonly row: number; readonly head: string }
 }
 
 type AnyField =
@@ -86,6 +88,11 @@ export const DROPS_TIMED = 5
 export const COUNTS = 4
 /** After filling, after watering, and twice later. */
 export const HEIGHTS = words.heights.length
+function inPot(row: number, name: string, head: string): BenchField {
+  const label = words.ofPot(row + 1, head)
+  return { kind: 'number', name: `${name}${row}`, label, cell: { row, head } }
+}
+
 /** Pots of a seedling test, at most. */
 export const SEEDLING_POTS = 10
 /** What a test that can lift a bar begins with: three pots of the trusted mix, three of the doubtful one. */
@@ -172,11 +179,11 @@ export const benchFields: Readonly<Record<TestKind, readonly BenchField[]>> = {
     field('number', 'daysSown', words.daysSownHint),
     field('number', 'useSharePercent', words.useShareHint),
     ...Array.from({ length: SEEDLING_POTS }, (_, i): BenchField[] => [
-      { kind: 'number', name: `share${i}`, label: words.potShare(i + 1), beginsRow: true },
-      { kind: 'number', name: `sown${i}`, label: words.sown },
-      { kind: 'number', name: `sprouted${i}`, label: words.sprouted },
-      { kind: 'number', name: `heightMm${i}`, label: words.heightMm, hint: optional },
-      { kind: 'number', name: `curled${i}`, label: words.curled, hint: optional },
+      inPot(i, 'share', words.potShare),
+      inPot(i, 'sown', words.sown),
+      inPot(i, 'sprouted', words.sprouted),
+      inPot(i, 'heightMm', words.heightMm),
+      inPot(i, 'curled', words.curled),
     ]).flat(),
     {
       kind: 'several',

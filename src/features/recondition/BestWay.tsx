@@ -20,6 +20,7 @@ export function BestWay({
   const isPriced = best.isByCost && fresh?.unpriced.length === 0
   const saved = isPriced ? (fresh?.cost ?? 0) - (rung?.cost ?? 0) : 0
   const standing = page.rungs.filter((one) => one.allowed && one.fails.length === 0)
+  const lackedByAll = rung?.unpricedNames ?? []
   const isAlone = standing.length === 1 && best.reason === 'only-one' && best.fails.length === 0
   const others = page.rungs.filter(({ allowed }) => allowed).length > 1
   const reason = isAlone && others ? words.best.onlyFit : words.best.reasons[best.reason]
@@ -40,6 +41,9 @@ export function BestWay({
     ...(best.isByCost || priorities.cost === 0
       ? []
       : [words.best.withoutPrices(list(unpricedIn(page.rungs)))]),
+    ...(best.isByCost && priorities.cost > 0 && lackedByAll.length > 0
+      ? [words.best.lackedByAll(list(lackedByAll))]
+      : []),
   ]
   return (
     <p>

@@ -6,6 +6,8 @@ export interface TestWords {
   readonly tells: string
   readonly takes: string
   readonly why: string
+  /** What has to be known before it is begun, where that decides whether it can tell anything. */
+  readonly before?: string
   readonly how: readonly string[]
   readonly mistakes: readonly string[]
   /** What can hurt someone, said at the step. */
@@ -155,8 +157,9 @@ export const benchTests: Readonly<Record<TestKind, TestWords>> = {
     tells: 'whether something in it harms plants',
     takes: '2 to 3 weeks',
     why: 'Compost and manure can carry weedkiller, salt or ammonia that no meter shows. Beans and peas show it within three weeks.',
+    before:
+      'Before you sow, what counts: three pots with it at the share you will use it at (0 % are the pots of a mix you trust, three as well), twelve seeds or more in each three, and three weeks. Less can tell harm, but never rule it out.',
     how: [
-      'Before you sow, what counts: three pots with it at the share you will use it at, three pots of a mix you trust, twelve seeds or more in each three, and three weeks. Less can tell harm, but never rule it out.',
       'Presoaked beans or peas (tomato, cucumber and lettuce do too): cress and radish do not show weedkiller.',
       'Keep them alike, count what comes up, measure, and count seedlings with twisted or cupped leaves.',
     ],

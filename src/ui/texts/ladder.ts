@@ -120,6 +120,8 @@ export const ladder = {
     failing: (what: string) => `it has ${what}: put that right first`,
     withoutPrices: (names: string) =>
       `money does not count here, because no price is known of ${names}`,
+    lackedByAll: (names: string) =>
+      `all compared without the price of ${names}, which is not known`,
     lessThanNew: (money: string) => `${money} less than new`,
     none: 'No way is open with what you rule out and what was found. Change one of them.',
     afterThat: ', then ',

@@ -26,7 +26,8 @@ type Terms = Readonly<Record<'cost' | 'effort' | 'yield', number>>
  * First the gate, then the weights. A way stands where its litres, its air, its pH and its salts do; only ways that stand
  * are ranked while there is one, else those that fall short least. Of them the least sum of money and work, each as a share
  * of the dearest and the longest of all five, less what it lets the crop have of its feed, its air and its litres. Money
- * counts only where all their prices are known. Ties go to the way that comes first.
+ * counts only where none of them lacks a price that another has no need of: what all lack, they are compared without. Ties
+ * go to the way that comes first.
  * @param lowAir least air of the crop, share of the volume
  * @param litresWanted above 0
  */
@@ -41,7 +42,7 @@ export function bestRung(
   const leastShort = Math.min(...open.map(shortBy))
   const ranked =
     standing.length > 0 ? standing : open.filter((one) => shortBy(one) <= leastShort + AS_SHORT)
-  const isByCost = ranked.every(({ unpriced }) => unpriced.length === 0)
+  const isByCost = lackTheSame(ranked)
   const most = (of: (rung: Weighed) => number | null) =>
     Math.max(0, ...rungs.map((one) => of(one) ?? 0))
   const [dearest, longest] = [most(({ cost }) => cost), most((one) => one.minutesWithFeeding)]
@@ -69,6 +70,11 @@ export function bestRung(
         ? reasonOf(terms(best), terms(next))
         : 'only-one'
   return { id: best.id, reason, fails: best.fails, isByCost }
+}
+
+function lackTheSame(rungs: readonly Weighed[]): boolean {
+  const lacked = rungs.map(({ unpriced }) => [...new Set(unpriced)].sort().join('\n'))
+  return new Set(lacked).size <= 1
 }
 
 /** The term in which the best is farthest ahead of the next. */

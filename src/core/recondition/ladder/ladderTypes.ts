@@ -123,7 +123,7 @@ export interface BestRung {
   readonly reason: BestReason
   /** What it falls short of all the same; empty where it stands. */
   readonly fails: readonly Gate[]
-  /** false where a price is missing, so that money told nothing. */
+  /** false where one lacks a price that another has no need of, so that money told nothing. */
   readonly isByCost: boolean
 }
 

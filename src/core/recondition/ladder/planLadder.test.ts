@@ -11,6 +11,7 @@ import type { RecipeInput } from '../recipeTypes'
 import { scheduleWork } from '../scheduleWork'
 import { solveRecipe } from '../solveRecipe'
 import { triage } from '../triage/triage'
+import { bestRung } from './bestRung'
 import type { LadderInput, Rung, RungId } from './ladderTypes'
 import { planLadder } from './planLadder'
 
@@ -337,6 +338,20 @@ test('what is not paid for by a known price is not ranked by money', () => {
   assert.equal(known.best?.isByCost, true)
   assert.equal(unknown.best?.isByCost, false)
   assert.ok(unknown.rungs.at(-1)?.unpriced.includes('all-purpose-mix'))
+})
+
+test('a price that every way lacks takes no way’s money out of the weighing', () => {
+  const given = ladder({ priorities: { cost: 3, effort: 0, yield: 0 } })
+  const { rungs, best } = planLadder(given)
+  const lacking = (ids: readonly RungId[]) =>
+    bestRung(
+      rungs.map((rung) => ({ ...rung, unpriced: ids.includes(rung.id) ? ['some-feed'] : [] })),
+      given.priorities,
+      { lowAir: crop('chard').airMinPercent / 100, litresWanted: given.litresWanted },
+    )
+  assert.equal(best?.reason, 'cost')
+  assert.deepEqual(lacking(rungs.map(({ id }) => id)), best)
+  assert.equal(lacking(['full'])?.isByCost, false)
 })
 
 test('without a bagged mix or a compost in the list the ways that need one say so', () => {
