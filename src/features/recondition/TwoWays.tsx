@@ -103,6 +103,8 @@ function amountOf(row: ApartRow, value: number, format: Format): string {
 }
 
 function fromTo(row: ApartRow, one: RungView, two: RungView, format: Format): string {
+  const lacking = [...new Set([...one.unpricedNames, ...two.unpricedNames])]
+  if (row === 'cost' && lacking.length > 0) return words.noPriceOf(lacking.join(', '))
   const of = (way: RungView): string | null => {
     if (row === 'planting') return way.earliestPlanting && format.day(way.earliestPlanting)
     const value = FIGURES[row](way)

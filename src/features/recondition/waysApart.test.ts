@@ -12,6 +12,7 @@ const way = (more: Partial<RungView>) =>
     nCoverage: 0.2,
     feedPlan: null,
     cost: 0,
+    unpriced: [],
     minutes: 30,
     earliestPlanting: '2026-11-02',
     litres: 30,
@@ -38,4 +39,14 @@ test('the second way less the first, in the rows of the ladder', () => {
   assert.ok(Math.abs((apart.nitrogen ?? 0) - 0.75) < 1e-9, 'fed counts')
   assert.deepEqual([apart.cost, apart.work, apart.planting, apart.ph], [4, 60, 14, 0])
   assert.equal(apart.innings, null)
+})
+
+test('money of two ways is not told apart where one lacks a price the other has no need of', () => {
+  const costApart = (one: string[], other: string[]) =>
+    waysApart(way({ unpriced: one }), way({ cost: 4, unpriced: other })).find(
+      ({ row }) => row === 'cost',
+    )?.apart
+  assert.equal(costApart(['feed'], ['feed']), 4)
+  assert.equal(costApart(['feed'], ['feed', 'peat']), null)
+  assert.equal(costApart([], ['feed']), null)
 })

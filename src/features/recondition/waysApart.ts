@@ -50,6 +50,13 @@ function apartIn(row: ApartRow, one: RungView, other: RungView): number | null {
     const [first, second] = [one.earliestPlanting, other.earliestPlanting]
     return first === null || second === null ? null : daysBetween(first, second)
   }
+  if (row === 'cost' && !lackTheSame(one, other)) return null
   const [first, second] = [FIGURES[row](one), FIGURES[row](other)]
   return first === null || second === null ? null : second - first
+}
+
+/** Money of two ways is apart by what is known only where both lack the same prices. */
+function lackTheSame(one: RungView, other: RungView): boolean {
+  const [first, second] = [one, other].map(({ unpriced }) => [...new Set(unpriced)].sort().join())
+  return first === second
 }

@@ -106,7 +106,7 @@ export const ladder = {
       'only-one': 'it is the only way that is open',
       yield: 'it lets the crop have most of its air and feed',
       cost: 'it gives what it gives for the least money',
-      effort: 'it gives what it gives for the least work',
+      effort: 'it gives what it gives for the least work, the feeding of the season counted',
       first: 'nothing tells it from the others, and it is the least work',
       'least-short': 'no way reaches all that the crop wants, and it falls short least',
     } satisfies Record<BestReason, string>,
