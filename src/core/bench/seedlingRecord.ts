@@ -19,13 +19,19 @@ export function judgedSeedlings({
 }: Observations['seedling']): JudgedSeedlings {
   const rows = withTicked(pots, signs)
   const tried = rows.filter(({ sharePercent }) => sharePercent > 0)
-  const judged = judgeSeedlings({
-    pots: rows,
-    herbicideSensitive: sownAs != null && SHOWS_WEEDKILLER.includes(sownAs),
-    days: days ?? 0,
-    useSharePercent:
-      useSharePercent ?? Math.max(1, ...tried.map(({ sharePercent }) => sharePercent)),
-  })
+  const shares = tried.map(({ sharePercent }) => sharePercent)
+  const at = (share: number) =>
+    judgeSeedlings({
+      pots: rows,
+      herbicideSensitive: sownAs != null && SHOWS_WEEDKILLER.includes(sownAs),
+      days: days ?? 0,
+      useSharePercent: share,
+    })
+  const asUsed = at(useSharePercent ?? Math.max(1, ...shares))
+  // Harm that little of it does, more of it does as well: thinner pots cannot clear it, and can tell harm.
+  const thinnest =
+    asUsed.answer === 'too-weak' && shares.length > 0 ? at(Math.min(...shares)) : null
+  const judged = thinnest?.answer === 'harmed' ? thinnest : asUsed
   return { ...judged, isCurled: tried.some(({ curled = 0 }) => curled > 0) }
 }
 
