@@ -6,6 +6,7 @@ export type LedgerKind =
   | 'topped-up'
   | 'amended'
   | 'recounted'
+  | 'packed'
   | 'settled'
   | 'lost'
   | 'emptied'

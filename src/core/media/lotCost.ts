@@ -21,7 +21,7 @@ export interface LotCost {
 }
 
 /** What is measured anew or sinks changes the litres, not the money in them. */
-const KEEPS_MONEY: readonly LedgerKind[] = ['settled', 'recounted', 'moved']
+const KEEPS_MONEY: readonly LedgerKind[] = ['packed', 'settled', 'recounted', 'moved']
 
 /**
  * What the mix in a lot cost: what came in at its price that day, less the share of what went out. What was reversed

@@ -88,8 +88,11 @@ export function finishBatch({
   if (doses.length > 0) {
     book({ kind: 'amended', litres: 0, components: [], doses, note: null })
   }
-  const shrinkage = contents.litres * (1 - volumeYield * (1 - settlingShare))
-  if (shrinkage > 0) book(proportionalLine(contents, 'settled', -shrinkage))
+  // Small grains go into the gaps of large ones when it is mixed; then it sinks where it is watered in.
+  const packed = contents.litres * (1 - volumeYield)
+  if (packed > 0) book(proportionalLine(contents, 'packed', -packed))
+  const sunk = contents.litres * settlingShare
+  if (sunk > 0) book(proportionalLine(contents, 'settled', -sunk))
   return {
     lines,
     leftover: leftoverTaken ? incoming(leftoverTaken) : null,

@@ -6,7 +6,7 @@ import {
   reservesIn,
   warmDays,
 } from '../../core/chemistry'
-import type { LedgerDose } from '../../core/media'
+import type { LedgerDose, LedgerKind } from '../../core/media'
 import { addDays, daysBetween } from '../../core/recondition'
 import { weeklyTemperatures } from '../../core/season'
 import type { Lot } from '../../data/media'
@@ -17,6 +17,9 @@ import type { Tables } from './lotFacts'
 type Of = Pick<Tables, 'amendments' | 'timeZone' | 'today'>
 /** Of a nursery's oldest lots; what went in before has set all free. */
 const LONGEST_WEEKS = 520
+
+/** What is packed, sinks or is counted anew keeps all that was weighed in. */
+const KEEPS: readonly LedgerKind[] = ['packed', 'settled', 'recounted']
 
 /** A lot's ledger as far as what was weighed in goes, oldest first. */
 export function doseEvents(
@@ -30,7 +33,7 @@ export function doseEvents(
   return standing.map(({ at, kind, litres, doses }) => ({
     daysAgo: since(dayAt(timeZone, at)),
     litres,
-    keeps: kind === 'settled' || kind === 'recounted',
+    keeps: KEEPS.includes(kind),
     doses: doses.flatMap(({ amendmentId, grams, mixedOn }) => {
       const amendment = amendments.get(amendmentId)
       return amendment

@@ -22,6 +22,7 @@ const KINDS: readonly LedgerKind[] = [
   'treated',
   'tested',
   'moved',
+  'packed',
   'settled',
   'lost',
   'discarded',
