@@ -25,6 +25,8 @@ export const testKits = pgTable('test_kits', {
 export const pens = pgTable('pens', {
   id: integer('id').primaryKey().generatedAlwaysAsIdentity(),
   name: text('name').notNull(),
+  /** Whether it shows salts as at 25 °C, by the last reading with it; null until one told. */
+  compensates: boolean('compensates'),
   createdAt: instant('created_at').notNull(),
   putAwayAt: instant('put_away_at'),
 })

@@ -8,7 +8,7 @@ export {
   throwTestAway,
 } from './benchTests'
 export { readKit, writeKit } from './kit'
-export { addCalibration, addPen, listPens, type Pen } from './pens'
+export { addCalibration, addPen, listPens, type Pen, rememberPen } from './pens'
 export {
   type BenchTest,
   listBenchTests,

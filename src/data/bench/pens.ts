@@ -11,6 +11,8 @@ export type StoredCalibration = typeof penCalibrations.$inferSelect
 export interface Pen {
   readonly id: number
   readonly name: string
+  /** Whether it shows salts as at 25 °C; null until a reading told. */
+  readonly compensates: boolean | null
   readonly calibrations: readonly StoredCalibration[]
 }
 
@@ -18,9 +20,10 @@ export interface Pen {
 export const listPens = keep('pens', async (db): Promise<readonly Pen[]> => {
   const rows = await db.select().from(pens).where(isNull(pens.putAwayAt)).orderBy(asc(pens.name))
   const log = await db.select().from(penCalibrations).orderBy(desc(penCalibrations.at))
-  return rows.map(({ id, name }) => ({
+  return rows.map(({ id, name, compensates }) => ({
     id,
     name,
+    compensates,
     calibrations: log.filter(({ penId }) => penId === id),
   }))
 })
@@ -30,6 +33,16 @@ export async function addPen(db: Database, name: string, at: Date): Promise<numb
   const [made] = await db.insert(pens).values({ name, createdAt: at }).returning({ id: pens.id })
   if (!made) throw new Error('The pen was not written down.')
   return made.id
+}
+
+/** What a pen was said to show is not asked again. */
+export async function rememberPen(
+  db: Database,
+  penId: number,
+  compensates: boolean,
+): Promise<void> {
+  forget('pens')
+  await db.update(pens).set({ compensates }).where(eq(pens.id, penId))
 }
 
 /** @throws NotFound for a pen that is not there */

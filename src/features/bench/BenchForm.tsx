@@ -41,10 +41,13 @@ export function BenchForm({
       </div>
     )
   }
-  // Times that were not taken by the clock: seldom, and out of the way of wet hands.
+  // Times that were not taken by the clock, what the pen was asked before: seldom, and out of the way of wet hands.
   const cells = fields.filter(({ cell }) => cell)
   const firstCell = cells[0]
-  const seldom = fields.filter(({ kind }) => kind === 'time')
+  const pen = page.pens.find(({ id }) => String(id) === form.watch('penId'))
+  const seldom = fields.filter(
+    ({ kind, name }) => kind === 'time' || (name === 'compensated' && pen?.compensates != null),
+  )
   const water = WITH_WATER.includes(page.kind) ? WATER : []
   const wrong =
     seldom.some(({ name }) => errorOf(name)) || water.some(({ error }) => errorOf(error))

@@ -1,4 +1,4 @@
-import { useMemo, useRef } from 'react'
+import { useEffect, useMemo, useRef } from 'react'
 import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site'
 import { Button } from '../../ui/Button'
@@ -49,6 +49,7 @@ function Running({ page }: { readonly page: TestPage }) {
         today: site.today,
         tapWater: page.tapWater,
       }),
+      ...(page.kind === 'phEc' && page.pens[0]?.compensates === false ? { compensated: 'no' } : {}),
       place: page.place,
       judge: page.judge,
       ...(page.corrects
@@ -60,6 +61,13 @@ function Running({ page }: { readonly page: TestPage }) {
   )
   const form = useValues<BenchValues>(defaults)
   const forget = useSharedDraft(page.id, form)
+  useEffect(() => {
+    const { unsubscribe } = form.watch(({ penId }, { name }) => {
+      const pen = name === 'penId' ? page.pens.find(({ id }) => String(id) === penId) : undefined
+      if (pen?.compensates != null) form.setValue('compensated', pen.compensates ? 'yes' : 'no')
+    })
+    return unsubscribe
+  }, [form, page.pens])
   const test = words.tests[page.kind]
   const { name } = test
   // By what was sent last: rows that were left empty are not in it, so that the next one stands in their place.

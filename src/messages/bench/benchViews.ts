@@ -88,6 +88,8 @@ export interface BenchPage {
 export interface PenView {
   readonly id: number
   readonly name: string
+  /** Whether it shows salts as at 25 °C; null until a reading told. */
+  readonly compensates: boolean | null
   /** Of a reading made now at pH 6.5. */
   readonly trust: PenTrust
   readonly calibratedOn: string | null

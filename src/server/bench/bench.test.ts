@@ -304,6 +304,11 @@ test('a pH by an untrusted pen is kept but nothing is limed by it; a trusted one
   const trusted = await finish(await begin('phEc'), { ...reading, penId: pen })
   assert.match(trusted.verdicts[0]?.id ?? '', /^ph\./)
   assert.equal(await phOf(), before + 1)
+  const told = async () =>
+    (await pensPage(garden.db, NOW)).pens.find(({ id }) => id === pen)?.compensates
+  assert.equal(await told(), false, 'asked once: the pen knows it from then on')
+  await finish(await begin('phEc'), { ...reading, compensated: true, penId: pen })
+  assert.equal(await told(), true, 'until it is said otherwise')
   await assert.rejects(
     finish(await begin('phEc'), { ...reading, ph: 15, penId: pen }),
     /A pH lies between 2 and 12/,

@@ -15,6 +15,7 @@ import {
   listPens,
   listTestsOf,
   readBenchTest,
+  rememberPen,
   throwTestAway,
 } from '../../data/bench'
 import type { Database } from '../../data/database'
@@ -79,6 +80,9 @@ export async function finishBenchTest(
   await finishTest(db, id, { observation, outcome, at, ...words }, async (tx) => {
     if (test.correctsId !== null) await throwTestAway(tx, test.correctsId, at, CORRECTED)
     await keepMeasurements(tx, test, derived)
+    if (observation.kind === 'phEc' && observation.penId !== null) {
+      await rememberPen(tx, observation.penId, observation.compensated)
+    }
     if (learnt && facts.prior) {
       const { curve, ksCmPerS, from, doubts, testIds } = learnt
       await addSampleCalibration(tx, test.sample, {

@@ -131,11 +131,16 @@ function wantedOf(
   return name === 'ecSme' ? { low: null, high: ecMaxSme } : null
 }
 
-export function penView({ id, name, calibrations }: Pen, at: Date, timeZone: string): PenView {
+export function penView(
+  { id, name, compensates, calibrations }: Pen,
+  at: Date,
+  timeZone: string,
+): PenView {
   const [last] = calibrations
   return {
     id,
     name,
+    compensates,
     calibratedOn: last ? dayAt(timeZone, last.at) : null,
     trust: penTrust({
       ph: USUAL_PH,

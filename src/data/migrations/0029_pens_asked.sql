@@ -1,0 +1,1 @@
+ALTER TABLE "pens" ADD COLUMN "compensates" boolean;
