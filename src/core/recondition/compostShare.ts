@@ -34,6 +34,8 @@ export type CompostReason =
 export interface CompostShare {
   readonly share: number
   readonly reason: CompostReason
+  /** The most that may make up for old mix that is missing; left out where nothing but the limits bounds it. */
+  readonly most?: number
 }
 
 /**
@@ -50,7 +52,8 @@ export function compostBan(
 
 /**
  * The school's compost share, lowered in steps, to none where need be, while salts, nitrogen or the pH of the mix (the
- * compost's lime reacted) forbid it.
+ * compost's lime reacted) forbid it. Where more of it would have to make up for old mix that is missing, it does as far as
+ * the same three allow.
  */
 export function compostShare(
   sources: BatchSources,
@@ -63,27 +66,56 @@ export function compostShare(
   if (!compost) return { share: 0, reason: 'none-in-stock' }
   const ban = compostBan(compost, crop)
   if (ban) return { share: 0, reason: ban }
-  const batchWith = (share: number) =>
-    fillBatch(sources, { compost: share, aggregate: null, freshAtLeast: 0 })
+  const batchWith = (share: number, most = sources.limits.maxCompostShare) =>
+    fillBatch(
+      { ...sources, limits: { ...sources.limits, maxCompostShare: most } },
+      { compost: share, aggregate: null, freshAtLeast: 0 },
+    )
   const without = batchWith(0)
+  const against = (batch: Batch): 'salt' | 'ph' | 'rich' | null => {
+    const ecSme = ecSmeOf(batch)
+    // Where salts or pH are not the compost's, a mix without it would be no better.
+    if (ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(without) < ecSme) return 'salt'
+    const ph = phOf(batch)
+    if (ph > crop.pHHigh + MIX_ABOVE_BAND_PH && phOf(without) < ph) return 'ph'
+    return nitrogenSupplyRatio(batch, crop, season, lotFeed) > RICHEST_SUPPLY ? 'rich' : null
+  }
   const { maxShare } = compost
   const isOverMost = typeof maxShare === 'number' && maxShare < school
   let share = isOverMost ? maxShare : school
   let reason: CompostReason = isOverMost ? 'most' : 'school'
   while (share > 0) {
     const batch = batchWith(share)
-    const lower = Math.max(0, Math.round((share - STEP) * 1e6) / 1e6)
-    const ecSme = ecSmeOf(batch)
-    // Where salts or pH are not the compost's, a mix without it would be no better.
-    const salty = ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(without) < ecSme
-    const ph = phOf(batch)
-    const limey = ph > crop.pHHigh + MIX_ABOVE_BAND_PH && phOf(without) < ph
-    const rich = nitrogenSupplyRatio(batch, crop, season, lotFeed) > RICHEST_SUPPLY
-    if (!salty && !limey && !rich) break
-    reason = salty ? 'salt' : limey ? 'ph' : 'rich'
-    share = lower
+    const why = against(batch)
+    if (!why) break
+    const toppedUp = batch.shares.compost
+    if (toppedUp > share && !against(batchWith(share, share))) {
+      const allows = (most: number) => !against(batchWith(share, most))
+      return { share, reason, most: largest(share, toppedUp, allows) }
+    }
+    reason = why
+    share = Math.max(0, Math.round((share - STEP) * 1e6) / 1e6)
   }
   return { share, reason }
+}
+
+const HALVINGS = 12
+
+/** The largest value that is allowed, where the low end is and the high end is not. */
+function largest(low: number, high: number, allows: (value: number) => boolean): number {
+  let [from, to] = [low, high]
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (from + to) / 2
+    if (allows(middle)) from = middle
+    else to = middle
+  }
+  return from
+}
+
+/** Sources in which no more of the compost makes up for missing old mix than it may. */
+export function toppedUpTo(sources: BatchSources, { most }: CompostShare): BatchSources {
+  if (most === undefined) return sources
+  return { ...sources, limits: { ...sources.limits, maxCompostShare: most } }
 }
 
 /** Eight weeks on, with no lime but what is in it. */

@@ -6,7 +6,7 @@ import { AggregateSearch } from './aggregateShare'
 import { fitsAsItIs } from './asItIs'
 import { type Batch, fillBatch } from './batch'
 import { aggregateCandidates, pickMinerals } from './chooseMaterials'
-import { compostShare, heldByTrial } from './compostShare'
+import { compostShare, heldByTrial, toppedUpTo } from './compostShare'
 import { planFeeding } from './feeding'
 import { feedLeftIn } from './feedLeftIn'
 import { freshMixPrice } from './prices'
@@ -58,13 +58,15 @@ function usedAsItIs(setting: RecipeSetting, batch: Batch): RecipeChoice {
   }
 }
 
-function reconditioned(setting: RecipeSetting): RecipeChoice {
-  const { input, limits, crop, sources, school, lotFeed, perKgOf } = setting
+function reconditioned(given: RecipeSetting): RecipeChoice {
+  const { input, limits, crop, school, lotFeed, perKgOf } = given
   const { season, stock, watering } = input
   const compost = heldByTrial(
-    compostShare(sources, crop, Math.min(school, limits.maxCompostShare), season, lotFeed),
-    setting,
+    compostShare(given.sources, crop, Math.min(school, limits.maxCompostShare), season, lotFeed),
+    given,
   )
+  const sources = toppedUpTo(given.sources, compost)
+  const setting = { ...given, sources }
   const acidFresh = acidMixShare(sources, crop, compost.share)
   const search = searchFor(setting, acidFresh)
   const aired = search.choose(compost.share)

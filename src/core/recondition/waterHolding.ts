@@ -84,7 +84,9 @@ export function holdWater(
     if (!least || least.share < LEAST_SHARE) break
     const held = beside(least.stock, least.share)
     const found = search.least(held)
-    if (found.score >= best.found.score) break
+    // What only opens the mix is no answer to a pot that dries out.
+    const holdsLess = found.usableLitres < best.found.usableLitres
+    if (holdsLess || found.score >= best.found.score) break
     best = { shares: held, found }
   }
   return best.found === without ? chosen : search.outcome(best.shares, best.found, compost)

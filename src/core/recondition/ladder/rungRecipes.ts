@@ -3,7 +3,7 @@ import { phWidth } from '../../ranges'
 import { noCorrection, planAcidity } from '../acidity'
 import { acidMixShare } from '../acidMix'
 import { type Batch, type BatchShares, fillBatch } from '../batch'
-import { type CompostReason, compostShare, heldByTrial } from '../compostShare'
+import { type CompostReason, compostShare, heldByTrial, toppedUpTo } from '../compostShare'
 import { type RecipeSetting, recipeSetting } from '../recipeSetting'
 import type { Recipe, RecipeInput } from '../recipeTypes'
 import { solveRecipe } from '../solveRecipe'
@@ -55,9 +55,13 @@ function partFresh(input: RecipeInput): Recipe | null {
  */
 function compostOnly(input: RecipeInput): Recipe {
   const setting = recipeSetting(input)
-  const { sources, crop, limits, school, lotFeed } = setting
+  const { crop, limits, school, lotFeed } = setting
   const wanted = Math.min(school, limits.maxCompostShare)
-  const compost = heldByTrial(compostShare(sources, crop, wanted, input.season, lotFeed), setting)
+  const compost = heldByTrial(
+    compostShare(setting.sources, crop, wanted, input.season, lotFeed),
+    setting,
+  )
+  const sources = toppedUpTo(setting.sources, compost)
   const freshAtLeast = acidMixShare(sources, crop, compost.share)
   const from = freshAtLeast > 0 ? sources : { ...sources, fresh: null }
   const batch = fillBatch(from, { compost: compost.share, aggregate: null, freshAtLeast })
