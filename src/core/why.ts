@@ -43,6 +43,8 @@ export interface Why {
   readonly rangeUnit?: WhyUnit
   /** ISO day of the measurement, where the number was measured rather than worked out. */
   readonly measuredOn?: string
+  /** The test of the bench it rests on. */
+  readonly testId?: number
 }
 
 /** One input; a number that is not finite is told as nothing. */

@@ -74,6 +74,11 @@ export function WhyAnswer({ title, why, onClose, inputName, picture, children }:
       <p className={styles.source}>
         {sureness(why, format)} {whyWords.sources}: {whyWords.sourceOf(why.source)}.
       </p>
+      {why.testId !== undefined && (
+        <p>
+          <a href={`/bench/tests/${why.testId}`}>{whyWords.itsTest}</a>
+        </p>
+      )}
       {children}
     </section>
   )

@@ -122,7 +122,9 @@ function Drift({ chemistry: { drift } }: { chemistry: LotChemistry }) {
   ].filter(Boolean)
   return (
     <p className={styles.remark}>
-      {months === 0 ? words.leftAlready : words.leaves(format.number(months, months < 10 ? 1 : 0))}
+      {months === 0
+        ? words.leftAlready
+        : words.leaves(format.number(Math.max(1, Math.round(months))))}
       {holds.length > 0 && ` ${words.holds(holds.join(words.or))}`}
     </p>
   )

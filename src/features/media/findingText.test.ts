@@ -41,6 +41,20 @@ const SAID: readonly (readonly [LotFinding, string])[] = [
     'Holds 11 % air after draining; strawberry wants 15 % or more: open it up with coarse material',
   ],
   [
+    { kind: 'air-short', air: 0.112, airMin: 0.15, cropName: 'Strawberry', isGrowing: true },
+    'Holds 11 % air after draining; strawberry wants 15 % or more: let it dry between waterings, and open it up at its next turnover',
+  ],
+  [
+    {
+      kind: 'found',
+      problemName: 'Salt crust',
+      verdict: 'treat',
+      actions: ['leach'],
+      on: '2026-10-24',
+    },
+    'Salt crust, 24 Oct 2026: wash the salts out',
+  ],
+  [
     { kind: 'ph-off', ph: 7.26, low: 4.5, high: 5.5, cropName: 'Camellia' },
     'pH 7.3 is outside the 4.5–5.5 that camellia wants: another mix at its next turnover',
   ],
@@ -69,7 +83,7 @@ const SAID: readonly (readonly [LotFinding, string])[] = [
     { kind: 'ready', cropName: 'Chard', on: '2026-10-20', isReady: true },
     'Mixed and ready since 20 Oct 2026; chard is not planted yet',
   ],
-  [{ kind: 'level-down', litres: 21.4, room: 30 }, 'The level is down: 21.4 L where 30.0 L fit'],
+  [{ kind: 'level-down', litres: 21.4, room: 30 }, 'The level is down: 21.4 L where 30.0 L fit; top it up'],
   [{ kind: 'season-over', cropName: 'Chard' }, 'Chard is over; ready for its next innings'],
   [{ kind: 'growing', cropName: 'Chard', air: 0.2 }, 'Chard is growing'],
   [{ kind: 'in-store', bin: 'Bin 4' }, 'Waits in bin 4'],

@@ -13,7 +13,12 @@ export function findingText(finding: LotFinding, format: Format): string {
     case 'order-open':
       return words.orderOpen(finding.done, finding.steps)
     case 'air-short':
-      return words.airShort(percent(finding.air), percent(finding.airMin), finding.cropName)
+      return words.airShort(
+        percent(finding.air),
+        percent(finding.airMin),
+        finding.cropName,
+        finding.isGrowing ? words.airWhileGrowing : words.airDeed,
+      )
     case 'ph-off':
       return words.phOff(
         format.number(finding.ph, 1),
@@ -50,7 +55,7 @@ export function findingText(finding: LotFinding, format: Format): string {
             )
           : finding.problemName,
         format.day(finding.on),
-        findingWords.verdicts[finding.verdict].toLowerCase(),
+        deedsOf(finding),
       )
     case 'held':
       return words.held[finding.why](format.day(finding.until))
@@ -75,4 +80,10 @@ export function findingText(finding: LotFinding, format: Format): string {
     case 'empty':
       return words.empty
   }
+}
+
+/** What is done about it; where there is no one deed, what may become of the mix. */
+function deedsOf({ actions = [], verdict }: Extract<LotFinding, { kind: 'found' }>): string {
+  const deeds = actions.map((action) => findingWords.actions[action])
+  return deeds.length > 0 ? deeds.join(', ') : findingWords.verdicts[verdict].toLowerCase()
 }

@@ -1,4 +1,4 @@
-import type { TriageAnswer } from '../../core/recondition'
+import type { TriageAction, TriageAnswer } from '../../core/recondition'
 
 /** The one sentence about a lot: which one it is and the numbers in it. */
 export type LotFinding =
@@ -13,6 +13,8 @@ export type LotFinding =
       readonly air: number
       readonly airMin: number
       readonly cropName: string
+      /** Something grows in it: it cannot be opened up before it is turned over. */
+      readonly isGrowing?: true
     }
   | {
       readonly kind: 'ph-off'
@@ -36,6 +38,8 @@ export type LotFinding =
       readonly kind: 'found'
       readonly problemName: string
       readonly verdict: TriageAnswer
+      /** What is done about it, where that is all that is asked. */
+      readonly actions?: readonly TriageAction[]
       /** ISO day. */
       readonly on: string
       /** Where it came from, and the share of this lot that did; left out where it was found in this lot. */

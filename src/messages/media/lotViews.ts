@@ -25,6 +25,8 @@ export interface Reading {
   readonly value: number
   /** ISO date; null where it is an estimate. */
   readonly measuredOn: string | null
+  /** The test of the bench it was read in; left out where it was written down by hand. */
+  readonly testId?: number
 }
 
 export interface InningsMark {

@@ -48,7 +48,12 @@ export interface CardFacts {
   readonly measuredWater: LotMeasured
   /** How it holds and passes water: by its tests where it was tested, else by its composition; null when empty. */
   readonly hydraulics:
-    | (Hydraulics & { readonly testedOn: string | null; readonly speedTested: boolean })
+    | (Hydraulics & {
+        readonly testedOn: string | null
+        readonly speedTested: boolean
+        /** The last of the tests they were learnt from. */
+        readonly testId?: number
+      })
     | null
   readonly air: Reading | null
   readonly ph: Reading | null
@@ -133,7 +138,10 @@ export function cardFacts(
   const found = foundIn(lot, tests, tables)
   const reading = (quantity: MeasuredQuantity, estimate: () => number | null): Reading | null => {
     const read = lot.newest.find((one) => one.quantity === quantity && isOfThisMix(lot, one.at))
-    if (read) return { value: read.value, measuredOn: dayAt(tables.timeZone, read.at) }
+    if (read) {
+      const measuredOn = dayAt(tables.timeZone, read.at)
+      return { value: read.value, measuredOn, ...(read.testId && { testId: read.testId }) }
+    }
     const value = estimate()
     return value === null ? null : { value, measuredOn: null }
   }
@@ -158,7 +166,11 @@ export function cardFacts(
   // A test in another pot counts here through the model; the newer of the two is told.
   const air =
     testedOn !== null && airInPot !== null && testedOn >= (read?.measuredOn ?? '')
-      ? { value: airInPot, measuredOn: testedOn }
+      ? {
+          value: airInPot,
+          measuredOn: testedOn,
+          ...(hydraulics?.testId && { testId: hydraulics.testId }),
+        }
       : read
   const crop = last?.cropId ? (tables.crops.get(last.cropId) ?? null) : null
   const drifted =
@@ -234,7 +246,14 @@ function hydraulicsOf(
     })
   // A drain test alone says little of the air: only a porosity test makes that measured.
   const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
-  return { curve, ksCmPerS, testedOn, speedTested: tested?.from.includes('drain') ?? false }
+  const testId = tested?.testIds.at(-1)
+  return {
+    curve,
+    ksCmPerS,
+    testedOn,
+    speedTested: tested?.from.includes('drain') ?? false,
+    ...(testId && { testId }),
+  }
 }
 
 /** The column of a test on a lot that stands in no container now. */

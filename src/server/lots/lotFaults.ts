@@ -1,6 +1,7 @@
 import { leach } from '../../core/chemistry'
 import { type Found, type TriageAnswer, triageOfLot } from '../../core/recondition'
-import type { LotFault } from '../../messages/media/lots'
+import { presentInnings } from '../../data/media'
+import type { LotFault, Reading } from '../../messages/media/lots'
 import { treatmentsOf, triageOptions } from './judgeLot'
 import type { CardFacts, Tables } from './lotFacts'
 import { phDeed } from './phDeed'
@@ -9,6 +10,8 @@ import { phDeed } from './phDeed'
 const LEVEL_DOWN_SHARE = 0.75
 /** A reading is as good as that; what was only worked out from parts, seasons and water may be off by half a unit. */
 const PH_TOLERANCE = { read: 0.1, workedOut: 0.5 }
+/** The model's own doubt: what was only worked out is not meddled with for less. */
+const AIR_TOLERANCE = { read: 0, workedOut: 0.02 }
 /** So harmless that nothing needs to be done. */
 const HARMLESS = 1
 
@@ -52,30 +55,36 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
       continue
     }
     if (!problem || one.state === 'clear' || problem.severity <= HARMLESS) continue
-    const verdict = triageOfLot({
+    const judged = triageOfLot({
       found: [one, ...heatOrSeedlings],
       treatments,
       options: triageOptions(tables),
       problems,
       season: Number(today.slice(0, 4)),
       today,
-    })?.verdict
-    if (!verdict || verdict === 'reuse') continue
+    })
+    if (!judged || judged.verdict === 'reuse') continue
+    const { verdict, actions } = judged
+    const deeds = verdict === 'treat' || verdict === 'clean' ? { actions } : {}
     const weight = WEIGHTS[verdict] + 3 * (problem.severity - 2)
-    add({ kind: 'found', problemName: problem.name, verdict, on: one.on, ...fromOf(one) }, weight)
+    add(
+      { kind: 'found', problemName: problem.name, verdict, ...deeds, on: one.on, ...fromOf(one) },
+      weight,
+    )
   }
   if (!(lot.contents.litres > 0)) return []
   if (crop) {
     const cropName = crop.name
     const airMin = crop.airMinPercent / 100
-    if (containers.length > 0 && air && air.value < airMin) {
+    if (containers.length > 0 && air && air.value < airMin - AIR_TOLERANCE[howKnown(air)]) {
+      const growing = presentInnings(lot)?.plantedOn ? { isGrowing: true as const } : {}
       add(
-        { kind: 'air-short', air: air.value, airMin, cropName },
+        { kind: 'air-short', air: air.value, airMin, cropName, ...growing },
         airMin - air.value > 0.05 ? 58 : 40,
       )
     }
     const off = ph ? Math.max(crop.pHLow - ph.value, ph.value - crop.pHHigh) : 0
-    if (ph && off > PH_TOLERANCE[ph.measuredOn ? 'read' : 'workedOut']) {
+    if (ph && off > PH_TOLERANCE[howKnown(ph)]) {
       const weight = off > 1 ? 65 : off > 0.5 ? 55 : 35
       const deed = phDeed(facts, tables)
       const band = { low: crop.pHLow, high: crop.pHHigh }
@@ -92,6 +101,10 @@ export function lotFaults(facts: CardFacts, tables: FaultTables): LotFault[] {
     add({ kind: 'level-down', litres: lot.contents.litres, room }, 30)
   }
   return faults.sort((a, b) => b.weight - a.weight).map(({ fault }) => fault)
+}
+
+function howKnown({ measuredOn }: Reading): 'read' | 'workedOut' {
+  return measuredOn ? 'read' : 'workedOut'
 }
 
 /** Down to three quarters of what the crop bears, as a recipe washes it. */

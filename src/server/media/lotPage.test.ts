@@ -3,6 +3,7 @@ import { after, before, test } from 'node:test'
 import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
+import { benchTests } from '../../data/bench/benchTables'
 import { forget } from '../../data/kept'
 import { appendLines, listMaterials, materials } from '../../data/media'
 import { why as whyWords } from '../../ui/texts/why'
@@ -86,6 +87,11 @@ test('air that was tested in another pot is worked out for this one, and says so
   assert.ok(air?.measuredOn)
   assert.equal(why.air?.rule, 'air.tested')
   assert.equal(why.air?.measuredOn, air.measuredOn)
+  const [test] = await garden.db
+    .select()
+    .from(benchTests)
+    .where(eq(benchTests.id, why.air?.testId ?? 0))
+  assert.equal(test?.kind, 'porosity', 'the way to the test stands beside the number')
   // What is drawn is what is told.
   near(pot?.airFraction ?? 0, air.value, 1e-9)
   // A test of an earlier innings, or before something was mixed in, does not count any more.

@@ -196,11 +196,16 @@ function airBand({ crop }: LotFacts) {
 
 /** A measured number stands with its day; an estimate with its range. */
 function sureness(
-  { measuredOn }: NonNullable<LotFacts['air']>,
+  { measuredOn, testId }: NonNullable<LotFacts['air']>,
   { p10, p90 }: Range,
   rangeUnit: Why['rangeUnit'] = 'share',
-): Pick<Why, 'range' | 'rangeUnit' | 'measuredOn'> {
-  return { range: [p10, p90], rangeUnit, ...(measuredOn ? { measuredOn } : {}) }
+): Pick<Why, 'range' | 'rangeUnit' | 'measuredOn' | 'testId'> {
+  return {
+    range: [p10, p90],
+    rangeUnit,
+    ...(measuredOn && { measuredOn }),
+    ...(testId && { testId }),
+  }
 }
 
 function estimateBeside(

@@ -13,7 +13,8 @@ export const chemistry = {
   pk: 'Phosphorus and potassium',
   pkVerdict: (p: keyof typeof verdicts, k: keyof typeof verdicts) =>
     p === k ? `both ${verdicts[p]}` : `P ${verdicts[p]}, K ${verdicts[k]}`,
-  leaves: (months: string) => `Watered with tap water it leaves its band after ${months} months.`,
+  leaves: (months: string) =>
+    `Watered with tap water it leaves its band after about ${months === '1' ? 'a month' : `${months} months`}.`,
   leftAlready: 'It is above its band already, and tap water lifts it further.',
   holds: (ways: string) => `To end the season inside: ${ways}.`,
   or: ' or ',

@@ -83,8 +83,10 @@ export const media = {
   emptyAction: 'Enter your first lot',
   finding: {
     orderOpen: (done: number, steps: number) => `${done} of ${steps} steps done`,
-    airShort: (air: string, wanted: string, crop: string) =>
-      `Holds ${air} air after draining; ${crop.toLowerCase()} wants ${wanted} or more: open it up with coarse material`,
+    airShort: (air: string, wanted: string, crop: string, deed: string) =>
+      `Holds ${air} air after draining; ${crop.toLowerCase()} wants ${wanted} or more: ${deed}`,
+    airDeed: 'open it up with coarse material',
+    airWhileGrowing: 'let it dry between waterings, and open it up at its next turnover',
     phOff: (ph: string, low: string, high: string, crop: string, deed: string) =>
       `pH ${ph} is outside the ${low}–${high} that ${crop.toLowerCase()} wants: ${deed}`,
     phDeed: {
@@ -111,7 +113,8 @@ export const media = {
       grubs: (on: string) =>
         `Grubs were seen on ${on}, and nobody said which: compare them before it is used again`,
     },
-    levelDown: (litres: string, room: string) => `The level is down: ${litres} where ${room} fit`,
+    levelDown: (litres: string, room: string) =>
+      `The level is down: ${litres} where ${room} fit; top it up`,
     seasonOver: (crop: string) => `${crop} is over; ready for its next innings`,
     growing: (crop: string) => `${crop} is growing`,
     inStore: (bin: string) => `Waits in ${bin.charAt(0).toLowerCase()}${bin.slice(1)}`,

@@ -264,6 +264,7 @@ export const why = {
   inputs: 'Worked out from',
   sources: 'Source',
   measured: (day: string) => `Measured on ${day}.`,
+  itsTest: 'The test it rests on',
   range: (low: string, high: string) =>
     `Likely between ${low} and ${high}; an estimate until it is tested.`,
   rangeMeasured: (low: string, high: string) =>
