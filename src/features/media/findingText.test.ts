@@ -83,7 +83,10 @@ const SAID: readonly (readonly [LotFinding, string])[] = [
     { kind: 'ready', cropName: 'Chard', on: '2026-10-20', isReady: true },
     'Mixed and ready since 20 Oct 2026; chard is not planted yet',
   ],
-  [{ kind: 'level-down', litres: 21.4, room: 30 }, 'The level is down: 21.4 L where 30.0 L fit; top it up'],
+  [
+    { kind: 'level-down', litres: 21.4, room: 30 },
+    'The level is down: 21.4 L where 30.0 L fit; top it up',
+  ],
   [{ kind: 'season-over', cropName: 'Chard' }, 'Chard is over; ready for its next innings'],
   [{ kind: 'growing', cropName: 'Chard', air: 0.2 }, 'Chard is growing'],
   [{ kind: 'in-store', bin: 'Bin 4' }, 'Waits in bin 4'],
