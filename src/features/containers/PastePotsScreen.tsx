@@ -57,7 +57,7 @@ function PastePots() {
     }
     localStorage.removeItem(DRAFT)
     showToastOnNextPage({ text: words.made(answer.data.ids.length) })
-    window.location.assign('/pots?state=empty')
+    window.location.assign(rows.some(({ mix }) => mix !== null) ? '/lots' : '/pots?state=empty')
   }
   const rows = table?.rows ?? []
   const wrong = rows.filter(({ errors }) => errors.length > 0)
@@ -121,6 +121,7 @@ function Preview({ rows }: { readonly rows: readonly PastedRow[] }) {
             <th scope="col">{words.heads.place}</th>
             <th scope="col">{words.heads.shape}</th>
             <th scope="col">{words.each}</th>
+            <th scope="col">{words.heads.mix}</th>
           </tr>
         </thead>
         <tbody>
@@ -144,6 +145,14 @@ function Preview({ rows }: { readonly rows: readonly PastedRow[] }) {
               <td>{row.place}</td>
               <td>{row.kind && mediaWords.create.shapes[row.kind]}</td>
               <td>{row.litres !== null && format.plain(format.litres(row.litres))}</td>
+              <td>
+                {row.mix ?? words.empty}
+                {row.years !== null && (
+                  <span className={styles.assumed}>
+                    {words.servedYears(format.number(row.years))}
+                  </span>
+                )}
+              </td>
             </tr>
           ))}
         </tbody>

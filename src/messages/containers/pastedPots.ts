@@ -12,6 +12,8 @@ export type PastedColumn =
   | 'height'
   | 'gap'
   | 'count'
+  | 'mix'
+  | 'years'
 
 /** A row of a pasted table, as it was understood. */
 export interface PastedRow {
@@ -24,6 +26,10 @@ export interface PastedRow {
   /** Filled to its gap, L; null where it is not known what it is. */
   readonly litres: number | null
   readonly count: number
+  /** Name of the mix it is filled with; null where it is empty. */
+  readonly mix: string | null
+  /** Seasons the mix has served, as told. */
+  readonly years: number | null
   /** What was left empty and taken as usual. */
   readonly assumed: readonly ('base' | 'length' | 'gap')[]
   readonly errors: readonly { readonly column: PastedColumn; readonly message: string }[]

@@ -23,7 +23,9 @@ before(async () => {
 after(() => garden.close())
 
 const read = (text: string, taken: readonly string[] = []) =>
-  readPastedPots(text, new Set(taken), DEFAULT_MEASURES)
+  readPastedPots(text, new Set(taken), DEFAULT_MEASURES, [
+    { id: 'all-purpose-mix', name: 'All-purpose bagged mix' },
+  ])
 const errorsOf = (text: string, taken: readonly string[] = []) =>
   read(text, taken).rows.flatMap(({ line, errors }) =>
     errors.map(({ column, message }) => `${line} ${column}: ${message}`),
@@ -109,25 +111,54 @@ test('while a row is wrong none is made; once all are right all are, with the ne
   const { db } = garden
   const before = (await listContainers(db)).length
   const head = 'code\tname\tplace\ttop\theight\tcount\n'
-  const wrong = await pastePots(db, {
-    text: `${head}T1\tTub\tYard\t30\t30\t\nT2\tTub\t\t30\t30\t`,
-    check: false,
-  })
+  const wrong = await pastePots(
+    db,
+    {
+      text: `${head}T1\tTub\tYard\t30\t30\t\nT2\tTub\t\t30\t30\t`,
+      check: false,
+    },
+    NOW,
+  )
   assert.deepEqual(wrong.ids, [])
   assert.equal((await listContainers(db)).length, before)
   const text = `${head}T1\tTub\tYard\t30\t30\t\n\tPlug pot\tBench\t9\t8\t12`
-  const looked = await pastePots(db, { text, check: true })
+  const looked = await pastePots(db, { text, check: true }, NOW)
   assert.deepEqual([looked.ids.length, (await listContainers(db)).length], [0, before])
-  const { ids } = await pastePots(db, { text, check: false })
+  const { ids } = await pastePots(db, { text, check: false }, NOW)
   assert.equal(ids.length, 13)
   const codes = (await listContainers(db))
     .filter(({ id }) => ids.includes(id))
     .map(({ code }) => code)
   assert.ok(codes.includes('T1') && codes.includes('P61') && codes.includes('P72'))
-  const again = await pastePots(db, { text, check: false })
+  const again = await pastePots(db, { text, check: false }, NOW)
   assert.match(again.rows[0]?.errors[0]?.message ?? '', /T1 is given out already/)
   const page = await potsPage(db, { place: 'Bench' })
   assert.equal(page.counts.empty, 12)
+})
+
+test('pots of a table that are filled become lots as old as their years', async () => {
+  const { db } = garden
+  const head = 'name\tplace\ttop\theight\tcount\tmix\tyears\n'
+  const text = `${head}New tub\tLoft\t30\t30\t2\tAll-purpose bagged mix\t\nOld tub\tLoft\t30\t30\t2\tall-purpose-mix\t3`
+  const { ids, rows } = await pastePots(db, { text, check: false }, NOW)
+  assert.deepEqual(
+    rows.map(({ years }) => years),
+    [null, 3],
+  )
+  const lotOf = async (id: number | undefined) => {
+    const pot = (await listContainers(db)).find((one) => one.id === id)
+    return lotPage(db, pot?.lotId ?? 0, NOW)
+  }
+  const [fresh, old] = [await lotOf(ids[0]), await lotOf(ids[3])]
+  near(fresh.litres, 2 * (rows[0]?.litres ?? 0), 1e-9)
+  assert.ok((old.air?.value ?? 1) < (fresh.air?.value ?? 0) - 0.02, 'three seasons take air')
+  assert.ok((old.ecSme?.value ?? 9) < (fresh.ecSme?.value ?? 0), 'and the starter')
+  assert.deepEqual(
+    errorsOf(
+      `${head}Tub\tYard\t30\t30\t1\tmoon dust\t2\nTub\tYard\t30\t30\t1\t\t2\nTub\tYard\t30\t30\t1\tall-purpose-mix\told`,
+    ).map((line) => line.split(':')[0]),
+    ['2 mix', '3 mix', '4 years'],
+  )
 })
 
 test('many pots change alike, what hangs on it is worked out anew, and each goes back as it was', async () => {

@@ -17,7 +17,17 @@ export interface ReadTable {
   readonly columns: readonly PastedColumn[]
   /** Headings that stand for nothing here: what is under them is left out. */
   readonly passedOver: readonly string[]
-  readonly rows: readonly (PastedRow & { readonly pot: ReadPot | null })[]
+  readonly rows: readonly (PastedRow & {
+    readonly pot: ReadPot | null
+    /** What it is filled with, to its gap; null where it is empty. */
+    readonly filling: { readonly materialId: string; readonly years: number | null } | null
+  })[]
+}
+
+/** A mix that a cell may name. */
+export interface NamedMix {
+  readonly id: string
+  readonly name: string
 }
 
 /** What a heading may be called; the first is what we call it. */
@@ -33,6 +43,8 @@ const HEADINGS: Readonly<Record<PastedColumn, readonly string[]>> = {
   height: ['height', 'depth', 'height inside', 'high', 'deep'],
   gap: ['gap', 'headspace', 'gap to the rim'],
   count: ['count', 'how many', 'pieces', 'number of pots', 'qty', 'quantity'],
+  mix: ['mix', 'medium', 'media', 'filled with', 'potting mix'],
+  years: ['years', 'years in use', 'seasons', 'age', 'in use'],
 }
 const COLUMNS = Object.keys(HEADINGS) as PastedColumn[]
 
@@ -56,16 +68,19 @@ const SMALLEST_CM = 1
 /** Control characters, line breaks within a cell too, and what stands for half of a pair of surrogates. */
 const UNWRITABLE = /[\p{Cc}\p{Cs}\uFFFD]/u
 const LARGEST_CM = 500
+const MOST_YEARS = 100
 
 /**
  * Reads a table of pots as a spreadsheet gives it: by tabs, commas or semicolons, with a row of headings.
  * @param taken codes that are given out
+ * @param mixes what a pot may be filled with
  * @throws DomainError where there is no table in it, or it holds too many rows
  */
 export function readPastedPots(
   text: string,
   taken: ReadonlySet<string>,
   measures: HouseholdMeasures,
+  mixes: readonly NamedMix[],
 ): ReadTable {
   const [heading = [], ...body] = cellsOf(text)
   const columns = heading.map(columnOf)
@@ -91,7 +106,7 @@ export function readPastedPots(
     rows: body.map((cells, index) => {
       const cell = (column: PastedColumn) =>
         (cells[columns.indexOf(column)] ?? '').normalize('NFC').trim()
-      return readRow(index + 2, cell, codes, measures)
+      return readRow(index + 2, cell, codes, measures, mixes)
     }),
   }
 }
@@ -101,6 +116,7 @@ function readRow(
   cell: (column: PastedColumn) => string,
   codes: Set<string>,
   measures: HouseholdMeasures,
+  mixes: readonly NamedMix[],
 ): ReadTable['rows'][number] {
   const errors: { column: PastedColumn; message: string }[] = []
   const wrong = (column: PastedColumn, message: string) => {
@@ -145,6 +161,15 @@ function readRow(
   if (count === null) wrong('count', `A whole number up to ${MOST_OF_ONE}`)
   if ((count ?? 1) > 1 && code !== '') wrong('count', 'One code is for one pot: leave it empty')
 
+  const mix = mixes.find(({ id, name: called }) => [id, lower(called)].includes(lower(cell('mix'))))
+  if (cell('mix') !== '' && !mix) wrong('mix', 'Not in the list of materials: write it as there')
+  const years = cell('years') === '' ? null : Number(cell('years').replace(',', '.'))
+  if (years !== null && !(years >= 0 && years <= MOST_YEARS)) {
+    wrong('years', `A number of seasons up to ${MOST_YEARS}`)
+  } else if (years !== null && cell('mix') === '') {
+    wrong('mix', 'Say which mix has served so long')
+  }
+
   const top = length('top')
   const long = length('length')
   const base = length('base')
@@ -180,6 +205,8 @@ function readRow(
     kind: kind ?? null,
     litres,
     count: count ?? 1,
+    mix: mix?.name ?? null,
+    years,
     assumed: [
       ...(base === null && cell('base') === '' && kind !== 'bowl' && shape
         ? ['base' as const]
@@ -189,6 +216,7 @@ function readRow(
     ],
     errors,
     pot,
+    filling: pot && mix ? { materialId: mix.id, years } : null,
   }
 }
 

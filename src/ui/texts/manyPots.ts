@@ -12,6 +12,8 @@ const columns: Readonly<Record<PastedColumn, string>> = {
   height: 'height',
   gap: 'gap to the rim',
   count: 'count',
+  mix: 'mix',
+  years: 'years in use',
 }
 
 /** Many pots at once: chosen in the list, or pasted from a spreadsheet. */
@@ -37,9 +39,9 @@ export const manyPots = {
   paste: 'Paste a table',
   pasteTitle: 'Pots from a spreadsheet',
   pasteLead:
-    'Copy the cells with their headings and paste them here. Needed: name, place, top and height; a trough has a length as well. Sizes in cm unless they say otherwise.',
+    'Copy the cells with their headings and paste them here. Needed: name, place, top and height; a trough has a length as well. Sizes in cm unless they say otherwise. A pot that is filled has a column mix, named as in the list of materials, and years in use.',
   table: 'The table',
-  example: 'code\tname\tplace\ttop\tbase\theight\tcount',
+  example: 'code\tname\tplace\ttop\tbase\theight\tcount\tmix\tyears',
   understood: 'As it was understood',
   look: 'Look at it',
   take: (pots: number) => (pots === 1 ? 'Make one pot' : `Make ${pots} pots`),
@@ -49,7 +51,9 @@ export const manyPots = {
     `${pots === 1 ? 'One pot' : `${pots} pots`}, together ${litres} when filled.`,
   wrong: (rows: number) =>
     `${rows === 1 ? 'One row is' : `${rows} rows are`} not right yet: put ${rows === 1 ? 'it' : 'them'} right in the table above. Nothing is made until all are.`,
-  heads: { code: 'Code', name: 'Name', place: 'Place', shape: 'Shape' },
+  heads: { code: 'Code', name: 'Name', place: 'Place', shape: 'Shape', mix: 'Mix' },
+  empty: 'empty',
+  servedYears: (years: string) => `${years} years in use`,
   row: 'Row',
   nextCode: 'next number',
   each: 'Holds',

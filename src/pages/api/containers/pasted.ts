@@ -5,5 +5,5 @@ import { defineEndpoint } from '../../../server/defineEndpoint'
 /** A table of pots pasted from a spreadsheet, looked at or taken. */
 export const POST = defineEndpoint({
   body: pastedPotsSchema,
-  handle: ({ db, body }) => pastePots(db, body),
+  handle: ({ db, body, now }) => pastePots(db, body, now),
 })
