@@ -1,13 +1,12 @@
 import { useState } from 'react'
 import type { DressAnswer, GoingOn } from '../../messages/containers/goingOn'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
-import { SelectField, TextField } from '../../ui/Field'
+import { DespiteField } from '../../ui/DespiteField'
+import { SelectField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { containers as potWords } from '../../ui/texts/containers'
 import { goingOn as words } from '../../ui/texts/goingOn'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useKept } from '../../ui/useKept'
@@ -88,15 +87,13 @@ export function DressForm({
           error={errorOf('depthCm')}
           onChange={(event) => anew({ depth: event.target.value })}
         />
-        {(asksWhy(problem) || despite !== '') && (
-          <TextField
-            label={potWords.despite}
-            hint={potWords.despiteHint}
-            value={despite}
-            error={errorOf('despite')}
-            onChange={(event) => change({ despite: event.target.value })}
-          />
-        )}
+        <DespiteField
+          problem={problem}
+          typed={despite}
+          value={despite}
+          error={errorOf('despite')}
+          onChange={(event) => change({ despite: event.target.value })}
+        />
         <div className={styles.keys}>
           <Button type="submit" weight={litres === null ? 'main' : 'plain'} disabled={isSending}>
             {words.look}

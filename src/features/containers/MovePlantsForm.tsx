@@ -1,7 +1,7 @@
 import type { PlantsMoved } from '../../messages/containers/movePlants'
 import type { PlantingView } from '../../messages/containers/potViews'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
+import { DespiteField } from '../../ui/DespiteField'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -58,15 +58,13 @@ export function MovePlantsForm({ planting }: { readonly planting: PlantingView }
           error={errorOf('on')}
           onChange={(event) => change({ on: event.target.value })}
         />
-        {(asksWhy(problem) || despite !== '') && (
-          <TextField
-            label={potWords.despite}
-            hint={potWords.despiteHint}
-            value={despite}
-            error={errorOf('despite')}
-            onChange={(event) => change({ despite: event.target.value })}
-          />
-        )}
+        <DespiteField
+          problem={problem}
+          typed={despite}
+          value={despite}
+          error={errorOf('despite')}
+          onChange={(event) => change({ despite: event.target.value })}
+        />
       </div>
       <div>
         <Button type="submit" disabled={isSending}>

@@ -2,8 +2,8 @@ import { HOW_PLANTED } from '../../core/season/planting'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
 import type { LotFamily } from '../../messages/media/lots'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
+import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -37,7 +37,6 @@ export function PlantForm({
     despite: '',
   })
   const { cropId, cultivar, how, count, on, despite } = values
-  const isBarred = asksWhy(problem) || despite !== ''
 
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
@@ -108,15 +107,13 @@ export function PlantForm({
         isChosen={(value) => value === how}
         onChange={(event) => change({ how: event.target.value as NewPlantings['how'] })}
       />
-      {isBarred && (
-        <TextField
-          label={words.despite}
-          hint={words.despiteHint}
-          value={despite}
-          error={errorOf('despite')}
-          onChange={(event) => change({ despite: event.target.value })}
-        />
-      )}
+      <DespiteField
+        problem={problem}
+        typed={despite}
+        value={despite}
+        error={errorOf('despite')}
+        onChange={(event) => change({ despite: event.target.value })}
+      />
       <div>
         <Button type="submit" weight="main">
           {words.plantIt}

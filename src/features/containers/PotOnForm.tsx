@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import type { GoingOn, PotOnAnswer, PotOnPlan } from '../../messages/containers/goingOn'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
+import { DespiteField } from '../../ui/DespiteField'
 import { TextField } from '../../ui/Field'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -40,7 +40,6 @@ export function PotOnForm({
   })
   const { code, source, on, despite, asked, ticks } = values
   const [plan, setPlan] = useState<PotOnPlan | null>(null)
-  const isDoubtful = asksWhy(problem) || despite !== ''
 
   const send = async (check: boolean) => {
     if (isSending) return
@@ -104,15 +103,13 @@ export function PotOnForm({
           error={errorOf('on')}
           onChange={(event) => change({ on: event.target.value })}
         />
-        {isDoubtful && (
-          <TextField
-            label={potWords.despite}
-            hint={potWords.despiteHint}
-            value={despite}
-            error={errorOf('despite')}
-            onChange={(event) => change({ despite: event.target.value })}
-          />
-        )}
+        <DespiteField
+          problem={problem}
+          typed={despite}
+          value={despite}
+          error={errorOf('despite')}
+          onChange={(event) => change({ despite: event.target.value })}
+        />
         <div className={styles.keys}>
           <Button type="submit" weight={plan ? 'plain' : 'main'} disabled={isSending}>
             {words.look}

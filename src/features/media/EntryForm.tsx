@@ -1,14 +1,13 @@
 import { useMemo } from 'react'
 import type { HandKind, LotPage } from '../../messages/media/lots'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
+import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
-import { containers as containerWords } from '../../ui/texts/containers'
 import { media as mediaWords } from '../../ui/texts/media'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
@@ -95,14 +94,12 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
         </SelectField>
       )}
       <TextField label={words.note} {...form.register('note')} />
-      {(asksWhy(problem) || values.despite !== '') && (
-        <TextField
-          label={containerWords.despite}
-          hint={containerWords.despiteHint}
-          error={errorOf('despite')}
-          {...form.register('despite')}
-        />
-      )}
+      <DespiteField
+        problem={problem}
+        typed={values.despite}
+        error={errorOf('despite')}
+        {...form.register('despite')}
+      />
       <div className={styles.wide}>
         <ProblemNotice problem={problem} />
         <div>

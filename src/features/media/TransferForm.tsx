@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
 import type { LotPage } from '../../messages/media/lots'
 import type { MoveAnswer, TransferAnswer } from '../../messages/media/transfers'
-import { asksWhy } from '../../ui/asksWhy'
 import { Button } from '../../ui/Button'
+import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
@@ -156,14 +156,14 @@ export function TransferForm({
           {...form.register('name')}
         />
       )}
-      {(asksWhy(problem) || values.despite !== '') && (
-        <TextField
-          label={words.despite}
-          hint={words.despiteHint}
-          error={errorOf('despite')}
-          {...form.register('despite')}
-        />
-      )}
+      <DespiteField
+        problem={problem}
+        typed={values.despite}
+        label={words.despite}
+        hint={words.despiteHint}
+        error={errorOf('despite')}
+        {...form.register('despite')}
+      />
       <TextField label={words.note} error={errorOf('note')} {...form.register('note')} />
       <div className={styles.wide}>
         {failed && <p role="status">{words.failed}</p>}

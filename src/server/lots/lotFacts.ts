@@ -6,17 +6,10 @@ import {
   type Crop,
   type DoseEvent,
   unreactedLime,
-  waterDrift,
 } from '../../core/chemistry'
 import { heightForVolume } from '../../core/containers'
-import {
-  blendMedia,
-  type Component,
-  containerCapacity,
-  type Material,
-  withMeasuredWater,
-} from '../../core/media'
-import type { Found, LotMeasured, LotTriage, MixState, Schools } from '../../core/recondition'
+import { type Component, containerCapacity, type Material } from '../../core/media'
+import type { Found, LotMeasured, LotTriage, Schools } from '../../core/recondition'
 import type { StoredCalibrationOfSample, ToldTest } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import { type Lot, type LotCard, type MeasuredQuantity, presentInnings } from '../../data/media'
@@ -25,12 +18,12 @@ import type { Site } from '../../data/site'
 import type { InningsMark, Reading, Stratum } from '../../messages/media/lots'
 import { dayAt } from '../clock'
 import { agedMix, sunkShareOf } from './agedMix'
-import { calibrationOfLot } from './calibrationOfLot'
+import { driftedPh, phByDoubtfulPen } from './expectedPh'
 import { everFoundIn, foundIn } from './foundIn'
 import { judgeLot } from './judgeLot'
-import { componentsOf, sharesOf, strataOf } from './lotParts'
+import { componentsOf, strataOf } from './lotParts'
+import { hydraulicsOf, measuredWaterOf } from './lotWater'
 import { doseEvents } from './reserves'
-import { seasonWater } from './seasonWater'
 
 /** What is known or worked out of a lot for lists, from its rows and the tables. */
 export interface CardFacts {
@@ -79,9 +72,6 @@ export interface LotFacts extends CardFacts {
   /** All that was found in it and not taken back, in force or not. */
   readonly everFound: readonly Found[]
 }
-
-/** Feeds acidify and rain washes, of which nobody told: water is taken to have lifted a mix by no more than that. */
-const MOST_DRIFT_PH = 0.6
 
 export interface Tables {
   readonly materials: ReadonlyMap<string, Material>
@@ -181,11 +171,7 @@ export function cardFacts(
     ? (state?.ph ?? predicted?.ph ?? drifted ?? blendPh({ components }).ph)
     : null
   const doubted = found.find(({ kind, numbers }) => kind === 'ph' && numbers.doubted === 1)
-  // A pen nobody calibrated says something all the same: about as much as the composition does.
-  const doubtedPh =
-    expectedPh !== null && doubted?.numbers.ph !== undefined
-      ? between(expectedPh, EXPECTED_PH_SPREAD, doubted.numbers.ph, DOUBTED_PH_SPREAD)
-      : null
+  const doubtedPh = phByDoubtfulPen(expectedPh, doubted?.numbers.ph)
   const ph = reading('ph', () => doubtedPh?.value ?? expectedPh)
   const ecSme = reading('ecSme', () => (some ? (ecOf(lot) ?? blendEc({ components }).ecSme) : null))
   const buffer = reading('buffer', () => null)
@@ -230,108 +216,6 @@ export function cardFacts(
   }
 }
 
-function hydraulicsOf(
-  carried: MixState | null,
-  lot: LotCard,
-  components: readonly Component[],
-  calibrations: readonly StoredCalibrationOfSample[],
-  timeZone: string,
-): CardFacts['hydraulics'] {
-  if (components.length === 0) return null
-  const tested = calibrationOfLot(lot, calibrations)
-  const { curve, ksCmPerS } =
-    tested?.measured ??
-    blendMedia({
-      components: carried ? withMeasuredWater(sharesOf(components), carried) : components,
-    })
-  // A drain test alone says little of the air: only a porosity test makes that measured.
-  const testedOn = tested?.from.includes('porosity') ? dayAt(timeZone, tested.at) : null
-  const testId = tested?.testIds.at(-1)
-  return {
-    curve,
-    ksCmPerS,
-    testedOn,
-    speedTested: tested?.from.includes('drain') ?? false,
-    ...(testId && { testId }),
-  }
-}
-
-/** The column of a test on a lot that stands in no container now. */
-export const USUAL_COLUMN = {
-  shape: { kind: 'round', topDiameterCm: 14, baseDiameterCm: 14, heightCm: 15 },
-  fillHeightCm: 13,
-} as const
-
-function measuredWaterOf(
-  carried: MixState | null,
-  hydraulics: CardFacts['hydraulics'],
-  air: Reading | null,
-  container: StoredContainer | null,
-  surfaceCm: number | null,
-): LotMeasured {
-  if (!hydraulics) return {}
-  const { curve, ksCmPerS, testedOn, speedTested } = hydraulics
-  const column =
-    container && surfaceCm
-      ? { shape: container.shape, fillHeightCm: Math.min(surfaceCm, container.shape.heightCm) }
-      : USUAL_COLUMN
-  const place = { columnShape: column.shape, fillHeightCm: column.fillHeightCm }
-  const isTested = testedOn !== null || (air?.measuredOn && container && surfaceCm)
-  if (carried && !isTested && !speedTested) return waterOf(carried)
-  return {
-    ...(testedOn !== null
-      ? {
-          airFraction: containerCapacity({ curve, ...column }).airFraction,
-          totalPorosity: curve.thetaS,
-          ...place,
-        }
-      : air?.measuredOn && container && surfaceCm
-        ? { airFraction: air.value, ...place }
-        : {}),
-    ...(speedTested ? { ksCmPerS } : {}),
-  }
-}
-
-function waterOf(state: MixState): LotMeasured {
-  const { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS } = state
-  return { airFraction, columnShape, fillHeightCm, totalPorosity, ksCmPerS }
-}
-
-/** What a composition lets expect of a pH, and a reading that is not trusted: standard deviations, our own estimates. */
-const EXPECTED_PH_SPREAD = 0.4
-const DOUBTED_PH_SPREAD = 0.3
-
-/** Two doubtful values as one, each by what it is worth. */
-function between(one: number, oneSpread: number, other: number, otherSpread: number) {
-  const [w1, w2] = [1 / oneSpread ** 2, 1 / otherSpread ** 2]
-  return { value: (one * w1 + other * w2) / (w1 + w2), spread: 1 / Math.sqrt(w1 + w2) }
-}
-
-/** pH after so many seasons of this garden's water; null where it stood in no pot, or served none. */
-function driftedPh(
-  {
-    components,
-    seasons,
-    ...facts
-  }: Pick<CardFacts, 'lot' | 'crop' | 'container' | 'containers' | 'components'> & {
-    readonly seasons: number
-  },
-  { site }: Pick<Tables, 'site'>,
-): number | null {
-  const water = seasons > 0 ? seasonWater(facts, site) : null
-  if (!water) return null
-  const { ph, buffer } = blendPh({ components })
-  const { litresApplied, mediaLitres } = water
-  const { phAfter } = waterDrift({
-    alkalinity: site.tapWater.alkalinityMgPerL,
-    litresApplied: litresApplied * seasons,
-    mediaLitres,
-    buffer,
-    ph,
-  })
-  return phAfter === null ? null : Math.min(phAfter, ph + MOST_DRIFT_PH)
-}
-
 /** Salts as they were worked out at mixing; what was weighed in is used up or washed out when the season is over. */
 function ecOf(lot: LotCard): number | null {
   if (!lot.carried) return null
@@ -354,5 +238,3 @@ function whereOf(lot: LotCard, containers: readonly StoredContainer[]): string {
   if (!first) return lot.storeBin ?? ''
   return [...new Set(containers.map(({ place }) => place))].join(', ')
 }
-
-/** The ledger as the lime sees it: litres in and out, and what was mixed in. */

@@ -1,11 +1,5 @@
 import { findingsOf } from '../../core/bench'
-import {
-  addMonths,
-  type Cleansed,
-  carriedByLot,
-  type FindingOfLot,
-  type LotFlow,
-} from '../../core/recondition'
+import { addDays, carriedByLot, type FindingOfLot, type LotFlow } from '../../core/recondition'
 import { listTestsSinceMixing, type ToldTest } from '../../data/bench'
 import type { Database } from '../../data/database'
 import {
@@ -23,12 +17,11 @@ import {
   writeReached,
 } from '../../data/media'
 import { dayAt } from '../clock'
-import type { Tables } from './lotFacts'
+import { cleansedOf, type Dated, type Entry, isKeptOn } from './cleansedOf'
 
 /** A root ball brings so much of what is in its new pot, where nobody measured it; our own estimate. */
 const BALL_SHARE = 0.2
 
-type Dated = Pick<Tables, 'timeZone' | 'today' | 'problems'>
 interface Edge {
   readonly from: number
   readonly to: number
@@ -93,19 +86,12 @@ async function reachedNow(
     ]
   })
   const rests = await restsOf(db, ids)
-  const cleansed = [
-    ...rows.flatMap((row) => dealtWith(row, rows, tables)),
-    ...originals.flatMap(({ problemId }) => [
-      ...restedOut(problemId, rests, tables),
-      ...heatedOut(problemId, tests, tables),
-      ...workedOut(problemId, entries, tables),
-    ]),
-  ]
+  const cleansed = cleansedOf({ rows, originals, rests, tests, entries }, tables)
   const byId = new Map(originals.map((row) => [row.id, row]))
   const carried = carriedByLot({
     flows,
     findings,
-    cleansed: onlyOnce(cleansed),
+    cleansed,
     today: tables.today,
   })
   return new Map(
@@ -172,8 +158,6 @@ function withAllReached(ids: ReadonlySet<number>, edges: readonly Edge[]): Reado
   return reached
 }
 
-type Entry = Awaited<ReturnType<typeof standingEntries>>[number] & { readonly on: string }
-
 function flowsOf(entries: readonly Entry[], edges: readonly Edge[]): LotFlow[] {
   const there = new Map<number, number>()
   const flows = entries.flatMap(({ lotId, otherLotId, kind, litres, on }): LotFlow[] => {
@@ -212,18 +196,6 @@ function firstOfEach(rows: readonly CarryRow[]): CarryRow[] {
   return [...first.values()]
 }
 
-/** Written down once more for the mix that came of it: neither taken back nor dealt with. */
-function isKeptOn(row: CarryRow, rows: readonly CarryRow[]): boolean {
-  return rows.some(
-    (other) =>
-      other.id !== row.id &&
-      other.lotId === row.lotId &&
-      other.problemId === row.problemId &&
-      other.at.getTime() === row.at.getTime() &&
-      other.endedAt === null,
-  )
-}
-
 /**
  * The start of the innings it was seen in. Where the mix came on that very day it was in it from the day after: what it
  * came from was not ill by that.
@@ -237,66 +209,5 @@ function sinceOf(
   const start = starts.findLast((one) => one.lotId === lotId && one.startedOn <= seenOn)?.startedOn
   if (!start) return seenOn
   const came = flows.some(({ toLotId, on }) => toLotId === lotId && on === start)
-  return came && start < seenOn ? nextDay(start) : start
-}
-
-function nextDay(day: string): string {
-  return new Date(Date.parse(day) + 86_400_000).toISOString().slice(0, 10)
-}
-
-function dealtWith(row: CarryRow, rows: readonly CarryRow[], { timeZone }: Dated): Cleansed[] {
-  if (row.endedAt === null || !row.isDealtWith || isKeptOn(row, rows)) return []
-  return [{ lotId: row.lotId, problemId: row.problemId, on: dayAt(timeZone, row.endedAt) }]
-}
-
-/** Rested as long as it survives. */
-function restedOut(
-  problemId: string,
-  rests: Awaited<ReturnType<typeof restsOf>>,
-  { problems, timeZone, today }: Dated,
-): Cleansed[] {
-  const problem = problems.get(problemId)
-  if (!problem || problem.kind === 'contaminant') return []
-  const months = problem.restMonths ?? Math.max(1, problem.survivalMonths ?? 1)
-  return rests.flatMap(({ lotId, at, endedAt }) => {
-    const on = addMonths(dayAt(timeZone, at), months)
-    const isOver = on <= today && (endedAt === null || on <= dayAt(timeZone, endedAt))
-    return isOver ? [{ lotId, problemId, on }] : []
-  })
-}
-
-/** Heated by the record of the bench as long as it takes. */
-function heatedOut(
-  problemId: string,
-  tests: readonly ToldTest[],
-  { problems, timeZone }: Dated,
-): Cleansed[] {
-  const problem = problems.get(problemId)
-  const { heatC, heatMinutes } = problem ?? {}
-  if (heatC == null || heatMinutes == null) return []
-  const name = heatC <= 60 ? 'minutesAt60' : heatC <= 71 ? 'minutesAt71' : 'minutesAt82'
-  return tests.flatMap(({ lotId, startedAt, observation, outcome }) =>
-    findingsOf(observation, outcome).some(
-      ({ kind, numbers }) => kind === 'heat' && (numbers[name] ?? 0) >= heatMinutes,
-    )
-      ? [{ lotId, problemId, on: dayAt(timeZone, startedAt) }]
-      : [],
-  )
-}
-
-/** What leaves with debris or the top does so at a turnover. */
-function workedOut(problemId: string, entries: readonly Entry[], { problems }: Dated): Cleansed[] {
-  const problem = problems.get(problemId)
-  const leaves =
-    problem?.kind !== 'contaminant' && ['clean-debris', 'skim-top'].includes(problem?.action ?? '')
-  if (!leaves) return []
-  return entries.flatMap(({ lotId, workOrderId, on }) =>
-    workOrderId === null ? [] : [{ lotId, problemId, on }],
-  )
-}
-
-function onlyOnce(cleansed: readonly Cleansed[]): Cleansed[] {
-  return [
-    ...new Map(cleansed.map((one) => [`${one.lotId} ${one.problemId} ${one.on}`, one])).values(),
-  ]
+  return came && start < seenOn ? addDays(start, 1) : start
 }

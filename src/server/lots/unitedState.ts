@@ -4,8 +4,9 @@ import type { Database } from '../../data/database'
 import type { NewFinding } from '../../data/media'
 import type { Site } from '../../data/site'
 import { keptFinding } from './keptFinding'
-import { type LotFacts, type Tables, USUAL_COLUMN } from './lotFacts'
+import type { LotFacts, Tables } from './lotFacts'
 import { lotFamilies } from './lotFamilies'
+import { USUAL_COLUMN } from './lotWater'
 import { feedLeftOf } from './reserves'
 
 /** So many litres of a lot. */
