@@ -89,7 +89,9 @@ test('pH by a pen that is not calibrated is kept and marked; calibrated, it beco
   await page.getByLabel('pH', { exact: true }).fill('5.2')
   await page.getByLabel('Conductivity', { exact: true }).fill('0,8')
   await finish(page)
-  await expect(page.getByText(/kept, but uncertain.*It counts with a wide range; lime waits for a surer one/)).toBeVisible()
+  await expect(
+    page.getByText(/kept, but uncertain.*It counts with a wide range; lime waits for a surer one/),
+  ).toBeVisible()
   await expect(page.getByRole('row', { name: /as saturated extract/ })).toBeVisible()
   await page.getByRole('link', { name: 'Calibrate the pen' }).click()
   const pen = page.getByRole('region', { name: 'Old pen in the shed' })
