@@ -35,3 +35,21 @@ test('what others change is asked for again and again, one question at a time, u
   assert.equal(told.length, 1)
   await hook.unmount()
 })
+
+test('an answer asked for before something was entered here does not take it off the screen again', async () => {
+  const told: unknown[] = []
+  let written = 0
+  const take = (answer: unknown) => told.push(answer)
+  const hook = await renderHook(
+    () => useAskAgain<unknown>('/state', 5000, take, () => written),
+    null,
+  )
+  await hook.act(() => mock.timers.tick(5000))
+  written = 1
+  await hook.act(() => network.made[0]?.answer(200, { moments: 0 }))
+  assert.deepEqual(told, [])
+  await hook.act(() => mock.timers.tick(5000))
+  await hook.act(() => network.made[1]?.answer(200, { moments: 1 }))
+  assert.deepEqual(told, [{ moments: 1 }])
+  await hook.unmount()
+})

@@ -42,6 +42,7 @@ export type BenchUnit =
   | '°C'
   | 'per 100 cm²'
   | 'times'
+  | 'seedlings'
   | '%'
 
 /** A value a test came to. */

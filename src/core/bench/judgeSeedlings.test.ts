@@ -216,6 +216,11 @@ test('what is no count is refused', () => {
   refused({ pots: 'many' }, 'bad-argument')
   refused({ pots: [pot(0, { sprouted: 6 })] }, 'bad-argument')
   refused({ pots: [pot(0, { curled: 6 })] }, 'bad-argument')
+  assert.throws(
+    () => judgeSeedlings({ pots: [...control, pot(50, { sprouted: 9 })], ...beans }),
+    ({ details }) => details.field === `pots.${control.length}.sprouted`,
+    'the row it stands in',
+  )
   refused({ pots: [pot(0, { sown: 0, sprouted: 0 })] }, 'out-of-range')
   refused({ pots: [pot(120)] }, 'out-of-range')
   refused({ days: Number.NaN }, 'not-finite')

@@ -163,7 +163,7 @@ function requirePots(pots: readonly SeedlingPot[]): void {
     throw new DomainError('bad-argument', 'A seedling test needs a list of pots.')
   }
   if (pots.length === 0) throw new DomainError('too-few', 'Count at least one pot.')
-  for (const pot of pots) {
+  for (const [at, pot] of pots.entries()) {
     requireObject('A pot of the seedling test', pot)
     const { sharePercent, sown, sprouted, heightMm, curled = 0 } = pot
     requireNumber('The share in per cent', sharePercent, { min: 0, max: 100 })
@@ -172,11 +172,13 @@ function requirePots(pots: readonly SeedlingPot[]): void {
     requireWhole('The seedlings with twisted leaves', curled, { min: 0 })
     if (heightMm !== null) requireNumber('The height in mm', heightMm, { min: 0, max: 5000 })
     if (sprouted > sown) {
-      throw new DomainError('bad-argument', 'More sprouted than were sown.', { field: 'sprouted' })
+      throw new DomainError('bad-argument', 'More sprouted than were sown.', {
+        field: `pots.${at}.sprouted`,
+      })
     }
     if (curled > sprouted) {
       throw new DomainError('bad-argument', 'More have twisted leaves than came up.', {
-        field: 'curled',
+        field: `pots.${at}.curled`,
       })
     }
   }

@@ -2,7 +2,9 @@ import { judgeSeedlings, type SeedlingJudgement, type SeedlingPot } from './judg
 import { type Observations, SHOWS_WEEDKILLER } from './observations'
 
 export interface JudgedSeedlings extends SeedlingJudgement {
-  /** More leaves were twisted or cupped than in the trusted mix. */
+  /** Seedlings with twisted or cupped leaves, where the material is in the mix. */
+  readonly curledCount: number
+  /** A greater part of them than in the trusted mix. */
   readonly isCurled: boolean
 }
 
@@ -32,7 +34,27 @@ export function judgedSeedlings({
   const thinnest =
     asUsed.answer === 'too-weak' && shares.length > 0 ? at(Math.min(...shares)) : null
   const judged = thinnest?.answer === 'harmed' ? thinnest : asUsed
-  return { ...judged, isCurled: tried.some(({ curled = 0 }) => curled > 0) }
+  const [inIt, inTrusted] = [tried, rows.filter(({ sharePercent }) => sharePercent === 0)].map(
+    (some) => ({ curled: sumOf(some, 'curled'), sprouted: sumOf(some, 'sprouted') }),
+  ) as [Leaves, Leaves]
+  return {
+    ...judged,
+    curledCount: inIt.curled,
+    // By cross products, so that a mix in which nothing came up divides by nothing.
+    isCurled:
+      inTrusted.curled === 0
+        ? inIt.curled > 0
+        : inIt.curled * inTrusted.sprouted > inTrusted.curled * inIt.sprouted,
+  }
+}
+
+interface Leaves {
+  readonly curled: number
+  readonly sprouted: number
+}
+
+function sumOf(pots: readonly SeedlingPot[], field: 'sown' | 'sprouted' | 'curled'): number {
+  return pots.reduce((all, pot) => all + (pot[field] ?? 0), 0)
 }
 
 function withTicked(
@@ -49,14 +71,26 @@ function withTicked(
   )
 }
 
-/** Pots of one share together, lowest first: what came up of what was sown. */
-export function sproutedByShare(
-  pots: readonly SeedlingPot[],
-): { readonly sharePercent: number; readonly sproutedShare: number }[] {
+export interface SeedlingsOfShare {
+  readonly sharePercent: number
+  readonly sproutedShare: number
+  /** Mean of the pots; null where none was measured. */
+  readonly heightMm: number | null
+  readonly curledCount: number
+}
+
+/** Pots of one share together, lowest first: what came up of what was sown, how high it grew, how many leaves curled. */
+export function seedlingsByShare(pots: readonly SeedlingPot[]): SeedlingsOfShare[] {
   const shares = [...new Set(pots.map(({ sharePercent }) => sharePercent))].sort((a, b) => a - b)
   return shares.map((sharePercent) => {
     const same = pots.filter((pot) => pot.sharePercent === sharePercent)
-    const sum = (field: 'sown' | 'sprouted') => same.reduce((all, pot) => all + pot[field], 0)
-    return { sharePercent, sproutedShare: sum('sprouted') / sum('sown') }
+    const heights = same.flatMap(({ heightMm }) => heightMm ?? [])
+    return {
+      sharePercent,
+      sproutedShare: sumOf(same, 'sprouted') / sumOf(same, 'sown'),
+      heightMm:
+        heights.length === 0 ? null : heights.reduce((all, one) => all + one, 0) / heights.length,
+      curledCount: sumOf(same, 'curled'),
+    }
   })
 }

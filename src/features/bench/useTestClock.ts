@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react'
+import { useEffect, useRef, useState } from 'react'
 import type { MomentView, TestPage, TestState } from '../../messages/bench/benchViews'
 import type { Problem } from '../../messages/problem'
 import { newId } from '../../ui/newId'
@@ -33,12 +33,21 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
   const [state, setState] = useState<TestState>({ moments, endedAt, now })
   const [problem, setProblem] = useState<Problem | null>(null)
   const aheadMs = useAhead(now)
+  const written = useRef(0)
   const { waiting, isLate, add } = useOutbox<Tap | MomentChange, TestState>(`test/${id}`, {
-    onAnswer: setState,
+    onAnswer: (answer) => {
+      written.current += 1
+      setState(answer)
+    },
     onRefused: setProblem,
   })
 
-  useAskAgain(state.endedAt ? null : `/api/bench/tests/${id}/state`, ASK_MS, setState)
+  useAskAgain(
+    state.endedAt ? null : `/api/bench/tests/${id}/state`,
+    ASK_MS,
+    setState,
+    () => written.current,
+  )
 
   const address = `/api/bench/tests/${id}/moments`
   const enter = (what: { method: 'POST' | 'PUT'; address: string; body: Tap | MomentChange }) => {

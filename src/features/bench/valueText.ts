@@ -20,6 +20,7 @@ export function valueAmount(value: number, unit: BenchUnit, format: Format): Amo
     case 'mL/min':
     case 'min':
     case '°C':
+    case 'seedlings':
       return { number: format.number(value), unit }
     case 'pH':
       return { number: format.number(value, 1), unit: '' }
@@ -38,7 +39,8 @@ export function valueAmount(value: number, unit: BenchUnit, format: Format): Amo
 
 /** What a value is called. */
 export function valueName(name: string): string {
-  const sprouted = /^sprouted (\d+)$/.exec(name)
-  if (sprouted) return benchWords.sprouted(sprouted[1] ?? '')
+  const [, what = '', share = ''] = /^(\w+) (\d+)$/.exec(name) ?? []
+  const ofShare = benchWords.seedlings[what]
+  if (ofShare) return ofShare(share)
   return benchWords.values[name] ?? name
 }

@@ -90,7 +90,11 @@ const SAID: readonly (readonly [LotFinding, string])[] = [
   [{ kind: 'season-over', cropName: 'Chard' }, 'Chard is over; ready for its next innings'],
   [{ kind: 'growing', cropName: 'Chard', air: 0.2 }, 'Chard is growing'],
   [{ kind: 'in-store', bin: 'Bin 4' }, 'Waits in bin 4'],
-  [{ kind: 'unplanted' }, 'Filled; nothing planted yet'],
+  [{ kind: 'unplanted', servedYears: null }, 'Filled; nothing planted yet'],
+  [
+    { kind: 'unplanted', servedYears: 3 },
+    'Nothing is planted in it, and it has served 3 years before: turn it over first',
+  ],
   [{ kind: 'empty' }, 'Nothing left in it'],
 ]
 

@@ -76,7 +76,9 @@ export function findingText(finding: LotFinding, format: Format): string {
     case 'in-store':
       return words.inStore(finding.bin)
     case 'unplanted':
-      return words.unplanted
+      return finding.servedYears === null
+        ? words.unplanted
+        : words.unplantedOld(format.number(finding.servedYears))
     case 'empty':
       return words.empty
   }

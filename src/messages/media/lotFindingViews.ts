@@ -85,7 +85,7 @@ export type LotFinding =
       readonly isReady: boolean
     }
   | { readonly kind: 'in-store'; readonly bin: string }
-  | { readonly kind: 'unplanted' }
+  | { readonly kind: 'unplanted'; readonly servedYears: number | null }
   | { readonly kind: 'empty' }
 
 /** What is wrong with a lot. */

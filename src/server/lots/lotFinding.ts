@@ -11,7 +11,7 @@ export function findingOf(facts: CardFacts, tables: FaultTables): LotFinding {
   const [worst] = lotFaults(facts, tables)
   if (worst) return worst
   if (containers.length === 0) return { kind: 'in-store', bin: lot.storeBin ?? '' }
-  if (!crop) return { kind: 'unplanted' }
+  if (!crop) return { kind: 'unplanted', servedYears: servedBefore(lot) }
   const present = presentInnings(lot)
   if (!present) return { kind: 'season-over', cropName: crop.name }
   if (present.plantedOn === null) {
@@ -26,8 +26,15 @@ export function restingState(facts: CardFacts, tables: FaultTables): RestingStat
   const { lot, containers } = facts
   if (!(lot.contents.litres > 0)) return 'empty'
   if (containers.length === 0) return 'store'
-  const isOver = lot.innings.length > 0 && !presentInnings(lot)
+  const hasServed = lot.innings.length > 0 || servedBefore(lot) !== null
+  const isOver = hasServed && !presentInnings(lot)
   if (isOver) return 'turn-over'
   if (lotFaults(facts, tables).length > 0) return 'act'
   return presentInnings(lot)?.plantedOn ? 'growing' : 'ready'
+}
+
+/** Years it had served before it was written down here, as told; null where it was new or nobody said. */
+function servedBefore({ looked, yearsTold }: CardFacts['lot']): number | null {
+  const years = looked?.years ?? yearsTold
+  return years !== null && years > 0 ? years : null
 }

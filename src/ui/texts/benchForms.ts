@@ -171,5 +171,9 @@ export const benchForms = {
     loss: 'Lost in cleaning',
     woody: 'Wood',
   } as Readonly<Record<string, string>>,
-  sprouted: (percent: string) => `Came up with ${percent} % of it`,
+  seedlings: {
+    sprouted: (percent: string) => `Came up with ${percent} % of it`,
+    seedlingHeight: (percent: string) => `Grew to, with ${percent} %`,
+    curled: (percent: string) => `Twisted or cupped, with ${percent} %`,
+  } as Readonly<Record<string, (percent: string) => string>>,
 } as const

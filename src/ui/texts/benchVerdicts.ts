@@ -116,13 +116,22 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     'Written down. Whether the difference is real is a question for a trial with repeats.',
   'seedling.clean': (told, format) =>
     `It does not harm seedlings as far as such a test can see: of what came up in the trusted mix ${ratioOf(told, 'sprouted', format)} came up in it. A bar that waits for it is lifted.`,
-  'seedling.harmed': (told, format) =>
-    `It harms seedlings: against the trusted mix ${[
+  'seedling.harmed': (told, format) => {
+    const compared = [
       ...(told.sprouted == null ? [] : [`${ratioOf(told, 'sprouted', format)} came up`]),
       ...(told.height == null
         ? []
         : [`they grew to ${ratioOf(told, 'height', format)} of the height`]),
-    ].join(', ')}.`,
+    ]
+    const against =
+      compared.length === 0 ? [] : [`against the trusted mix ${compared.join(' and ')}`]
+    // Leaves first: all of them may have come up.
+    const curled =
+      told.curled == null
+        ? []
+        : [`${format.number(number(told, 'curled'))} with twisted or cupped leaves`]
+    return `It harms seedlings: ${[...curled, ...against].join('; ')}.`
+  },
   'seedling.too-weak': (told) =>
     `Too weak to rule harm out: nothing is lifted by it. Missing: ${lacking(String(told.missing ?? ''))}.`,
   'seedling.weedkiller': () =>

@@ -119,6 +119,8 @@ export const media = {
     growing: (crop: string) => `${crop} is growing`,
     inStore: (bin: string) => `Waits in ${bin.charAt(0).toLowerCase()}${bin.slice(1)}`,
     unplanted: 'Filled; nothing planted yet',
+    unplantedOld: (years: string) =>
+      `Nothing is planted in it, and it has served ${years} ${years === '1' ? 'year' : 'years'} before: turn it over first`,
     empty: 'Nothing left in it',
   },
   allFaults: 'All of it',

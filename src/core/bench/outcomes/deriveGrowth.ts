@@ -1,13 +1,13 @@
-import type { BenchVerdict } from '../benchTypes'
+import type { BenchValue, BenchVerdict } from '../benchTypes'
 import { heatRecord } from '../heatRecord'
-import { judgedSeedlings, sproutedByShare } from '../seedlingRecord'
+import { judgedSeedlings, type SeedlingsOfShare, seedlingsByShare } from '../seedlingRecord'
 import { weedCount, weedsInAll } from '../weedCount'
 import type { Derivations } from './derive'
 
 /** What grows in it, and what heat does to that. */
 export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'> = {
   seedling: (observed) => {
-    const { answer, missing, sprouted, height, isCurled } = judgedSeedlings(observed)
+    const { answer, missing, sprouted, height, isCurled, curledCount } = judgedSeedlings(observed)
     const ranged = {
       ...(sprouted
         ? { sprouted: sprouted.ratio, sproutedLow: sprouted.low, sproutedHigh: sprouted.high }
@@ -18,7 +18,11 @@ export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'>
       {
         id: `seedling.${answer}`,
         tone: answer === 'clean' ? 'ok' : answer === 'too-weak' ? 'act' : 'stop',
-        told: { ...ranged, ...(answer === 'too-weak' ? { missing: missing.join(' ') } : {}) },
+        told: {
+          ...ranged,
+          ...(answer === 'too-weak' ? { missing: missing.join(' ') } : {}),
+          ...(answer === 'harmed' && isCurled ? { curled: curledCount } : {}),
+        },
       },
     ]
     if (answer === 'harmed' && isCurled) {
@@ -26,11 +30,7 @@ export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'>
     }
     return {
       outcome: {
-        values: sproutedByShare(observed.pots).map(({ sharePercent, sproutedShare }) => ({
-          name: `sprouted ${sharePercent}`,
-          value: sproutedShare,
-          unit: 'share',
-        })),
+        values: seedlingsByShare(observed.pots).flatMap(seedlingValues),
         verdicts,
       },
     }
@@ -107,4 +107,21 @@ export const growthDerivations: Pick<Derivations, 'seedling' | 'weeds' | 'heat'>
       },
     }
   },
+}
+
+function seedlingValues({
+  sharePercent,
+  sproutedShare,
+  heightMm,
+  curledCount,
+}: SeedlingsOfShare): BenchValue[] {
+  return [
+    { name: `sprouted ${sharePercent}`, value: sproutedShare, unit: 'share' },
+    ...(heightMm === null
+      ? []
+      : [{ name: `seedlingHeight ${sharePercent}`, value: heightMm / 10, unit: 'cm' } as const]),
+    ...(curledCount === 0
+      ? []
+      : [{ name: `curled ${sharePercent}`, value: curledCount, unit: 'seedlings' } as const]),
+  ]
 }
