@@ -21,6 +21,8 @@ export const PACKED_TRIAL = Buffer.from(
   writePackage(
     {
       ...trial,
+      decides: null,
+      decidesDay: null,
       columns: 2,
       seed: 7,
       plantedOn: '2026-05-01',

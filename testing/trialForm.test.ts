@@ -32,7 +32,7 @@ const PAGE: NewTrialPage = {
   },
   mixes: [{ id: 2, name: 'House mix', versions: [3, 2] }],
   materials: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
-  crops: [{ id: 'chard', name: 'Chard', kind: 'leaf' }],
+  crops: [{ id: 'chard', name: 'Chard', kind: 'leaf', bearsFruit: false }],
   places: ['Bench'],
   sizes: [
     { name: 'Small', shape: SHAPE, headspaceCm: 1, litres: 1 },

@@ -1,5 +1,5 @@
 import { DomainError } from '../errors'
-import { tQuantileAt, wilson } from '../statistics'
+import { tQuantileAt, welchError, wilson } from '../statistics'
 import { requireNumber, requireObject, requireWhole } from '../validate'
 
 /** One pot of a seedling test. */
@@ -138,11 +138,10 @@ function heightRatio(
     spreadOf(pots.flatMap((pot) => pot.heightMm ?? [])),
   )
   if (!one || !two || !(two.mean > 0)) return null
-  const [v1, v2] = [one.variance / one.n, two.variance / two.n]
   const ratio = one.mean / two.mean
-  if (!(v1 + v2 > 0)) return null
-  const df = (v1 + v2) ** 2 / (v1 ** 2 / (one.n - 1) + v2 ** 2 / (two.n - 1))
-  const half = (tQuantileAt((1 + CONFIDENCE) / 2, df) * Math.sqrt(v1 + v2)) / two.mean
+  const error = welchError(one, two)
+  if (!error) return null
+  const half = (tQuantileAt((1 + CONFIDENCE) / 2, error.df) * error.se) / two.mean
   return { ratio, low: ratio - half, high: ratio + half }
 }
 

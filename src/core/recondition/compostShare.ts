@@ -72,13 +72,17 @@ export function compostShare(
       { compost: share, aggregate: null, freshAtLeast: 0 },
     )
   const without = batchWith(0)
+  const supplyOf = (batch: Batch) => nitrogenSupplyRatio(batch, crop, season, lotFeed)
+  const isShort = batchWith(school).shares.compost > school + 1e-9
   const against = (batch: Batch): 'salt' | 'ph' | 'rich' | null => {
     const ecSme = ecSmeOf(batch)
     // Where salts or pH are not the compost's, a mix without it would be no better.
     if (ecSme > SALT_ROOM * crop.ecMaxSme && ecSmeOf(without) < ecSme) return 'salt'
     const ph = phOf(batch)
     if (ph > crop.pHHigh + MIX_ABOVE_BAND_PH && phOf(without) < ph) return 'ph'
-    return nitrogenSupplyRatio(batch, crop, season, lotFeed) > RICHEST_SUPPLY ? 'rich' : null
+    const supply = supplyOf(batch)
+    // Where old mix is missing, what makes it no richer may stand in for it.
+    return supply > RICHEST_SUPPLY && !(isShort && supplyOf(without) >= supply) ? 'rich' : null
   }
   const { maxShare } = compost
   const isOverMost = typeof maxShare === 'number' && maxShare < school

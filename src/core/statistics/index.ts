@@ -11,4 +11,5 @@ export {
   upperF,
   Z_95,
 } from './tails'
+export { isRounding, type Spread, welchError } from './welch'
 export { wilson } from './wilson'

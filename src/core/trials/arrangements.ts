@@ -25,17 +25,20 @@ export function countArrangements(exchanges: readonly Exchanged[]): number {
   }, 1)
 }
 
-/** Visits each of them once, the labels by pot; the list it hands out is its own and changes. */
+/**
+ * Visits each of them once, with what each group got; the list it hands out is its own and changes.
+ * @param values of the pots, those of an exchange beside each other
+ */
 export function eachArrangement(
   exchanges: readonly Exchanged[],
-  potCount: number,
-  visit: (labels: Int32Array) => void,
+  values: Float64Array,
+  visit: (sums: Float64Array) => void,
 ): void {
-  const labels = new Int32Array(potCount)
+  const sums = new Float64Array(exchanges[0]?.ofGroup.length ?? 0)
   const place = (exchange: number): void => {
     const among = exchanges[exchange]
     if (!among) {
-      visit(labels)
+      visit(sums)
       return
     }
     const left = [...among.ofGroup]
@@ -44,12 +47,16 @@ export function eachArrangement(
         place(exchange + 1)
         return
       }
+      const value = values[pot] as number
       for (let group = 0; group < left.length; group++) {
         const there = left[group] as number
         if (there === 0) continue
         left[group] = there - 1
-        labels[pot] = group
+        const before = sums[group] as number
+        sums[group] = before + value
         label(pot + 1)
+        // Put back as it was, not taken off: rounding does not add up.
+        sums[group] = before
         left[group] = there
       }
     }

@@ -1,9 +1,9 @@
-import { type Comparison, compareToControl } from './compareToControl'
+import type { Comparison } from './compareToControl'
 import { type Description, describe } from './describe'
-import { maxTAgainstControl } from './maxTAgainstControl'
+import { type DecidingTest, judgedBy } from './judgedBy'
 import { type PotValues, sumUp, usedPots } from './pots'
 import { replicatesNeeded, smallestDifference } from './power'
-import { smallestMaxTP, type Verdict, type VerdictReason, verdict } from './verdict'
+import { type Verdict, type VerdictReason, verdict } from './verdict'
 
 export interface GroupsInput {
   /** One number a pot, null for a pot not used; the control first. */
@@ -13,6 +13,8 @@ export interface GroupsInput {
   readonly wish: 'more' | 'less'
   /** The control did not reach what it had to. */
   readonly isVoid: boolean
+  /** Fewer used pots on any side, and nothing is said of a difference: trays share the luck of their seeds. */
+  readonly leastPots?: number
   readonly seed?: number
   readonly draws?: number
   readonly onProgress?: (share: number) => void
@@ -28,7 +30,7 @@ export interface GroupResult {
 export interface TreatmentResult {
   /** Its place among the groups. */
   readonly group: number
-  /** null where it or the control has fewer than two used pots. */
+  /** null where it or the control has fewer than two used pots, or fewer than two blocks hold both. */
   readonly comparison: Comparison | null
   /** Family-wise where there are several treatments. */
   readonly p: number | null
@@ -43,9 +45,9 @@ export interface TreatmentResult {
 export interface GroupsResult {
   readonly groups: readonly GroupResult[]
   readonly treatments: readonly TreatmentResult[]
-  /** What decided; null where no two groups have two used pots each. */
-  readonly test: 'welch' | 'max-t' | null
-  /** Of the trial itself, percent of the control's mean; null where that is not above 0 or nothing varies. */
+  /** What decided; null where nothing can be compared. */
+  readonly test: DecidingTest | null
+  /** Of the trial itself, inside its blocks, percent of the control's mean; null where that is not above 0 or nothing varies. */
   readonly cv: number | null
   /** Of each treatment, to see 20 % with that variation. */
   readonly potsFor20: number | null
@@ -53,62 +55,50 @@ export interface GroupsResult {
   readonly isUneven: boolean
 }
 
-const LEAST_POTS = 2
 const ASKED_PERCENT = 20
 const UNEVEN = 4
-const PERCENT = 100
 
 /**
- * What a trial says of one measure, no more than its pots can carry: one treatment by Welch's test, several by max-T;
- * groups with fewer than two used pots are left out and told.
+ * What a trial says of one measure, no more than its pots can carry. Without blocks one treatment by Welch's test, several
+ * by max-T; with blocks one by permutation within them, several by max-T within them. Where nothing varies but the means
+ * differ, by all arrangements. Groups with too few used pots are left out and told.
  * @throws DomainError `not-finite`, `bad-argument`
  */
-export function compareGroups({
-  groups,
-  blocks,
-  wish,
-  isVoid,
-  ...options
-}: GroupsInput): GroupsResult {
+export function compareGroups(input: GroupsInput): GroupsResult {
+  const { groups, wish, isVoid, leastPots = 0 } = input
   const used = groups.map((values, at) =>
     usedPots(at === 0 ? 'The control' : 'A treatment', values),
   )
-  const compared = used.flatMap((values, at) => (values.length >= LEAST_POTS ? at : []))
-  const isComparable = compared[0] === 0 && compared.length > 1
-  const treatments = isComparable ? compared.slice(1) : []
-  const cv = isComparable ? ownCv(compared.map((at) => used[at] as number[])) : null
-  const isSeveral = treatments.length > 1
-  const family = isSeveral
-    ? maxTAgainstControl(
-        compared.map((at) => groups[at] as PotValues),
-        { ...options, blocks: blocks && compared.map((at) => blocks[at] ?? []) },
-      )
-    : null
-  const sizes = isSeveral ? sizesOf(groups, blocks, compared) : []
+  const judged = judgedBy(input, used)
+  const { comparisons, compared, test, ps, smallestP, cv } = judged
+  const treatments = compared.slice(1)
+  const isShortAt = (at: number) => (used[at]?.length ?? 0) < leastPots
   return {
     groups: groups.map((values, at) => ({
       planted: values.length,
       description: (used[at] as number[]).length > 0 ? describe(values) : null,
     })),
-    treatments: groups.slice(1).map((values, index) => {
+    treatments: groups.slice(1).map((_, index) => {
       const group = index + 1
       const place = treatments.indexOf(group)
-      const comparison = place < 0 ? null : compareToControl(groups[0] as PotValues, values)
-      const p = family ? (family.p[place] ?? null) : (comparison?.p ?? null)
-      const smallestP = family && place >= 0 ? smallestMaxTP(sizes, place + 1, options.draws) : 0
+      const comparison = comparisons[group] ?? null
+      const p = place < 0 ? null : (ps[place] ?? null)
       const difference = comparison?.difference ?? 0
-      const said = verdict({ isVoid, p, smallestP, difference, wish })
+      const isShort = isShortAt(0) || isShortAt(group)
+      const said = isShort
+        ? ({ verdict: 'cannot-tell', reason: isVoid ? 'void' : 'few-trays' } as const)
+        : verdict({ isVoid, p, smallestP: place < 0 ? 0 : smallestP(place + 1), difference, wish })
       const apart = comparison?.ci && (comparison.ci[0] > 0 || comparison.ci[1] < 0)
       return {
         group,
         comparison,
-        p,
+        p: isShort ? null : p,
         ...said,
         findablePercent: comparison && cv ? findableOf(comparison, cv, treatments.length) : null,
         isOnlyAlone: said.verdict === 'no-difference' && apart === true,
       }
     }),
-    test: isComparable ? (isSeveral ? 'max-t' : 'welch') : null,
+    test: treatments.every((at) => isShortAt(0) || isShortAt(at)) ? null : test,
     cv,
     potsFor20:
       cv === null
@@ -126,39 +116,10 @@ function findableOf({ nControl, nTreatment }: Comparison, cv: number, comparison
   return smallestDifference({ nControl, nTreatment, cv, comparisons })
 }
 
-/** Pooled spread of all groups against the control's mean, at least 1 %. */
-function ownCv(used: readonly number[][]): number | null {
-  const sums = used.map((values) => sumUp(values))
-  const df = sums.reduce((sum, { n }) => sum + n - 1, 0)
-  const s = Math.sqrt(sums.reduce((sum, { sumOfSquares }) => sum + sumOfSquares, 0) / df)
-  const mean = sums[0]?.mean ?? 0
-  if (!(mean > 0) || !(s > 0)) return null
-  return Math.max(1, (PERCENT * s) / mean)
-}
-
 function isUneven(used: readonly number[][]): boolean {
   const spreads = used.map((values) => {
     const { n, sumOfSquares } = sumUp(values)
     return Math.sqrt(sumOfSquares / (n - 1))
   })
   return spreads.length > 1 && Math.max(...spreads) > UNEVEN * Math.min(...spreads)
-}
-
-/** Used pots by group, in each block or all together. */
-function sizesOf(
-  groups: readonly PotValues[],
-  blocks: GroupsInput['blocks'],
-  compared: readonly number[],
-): number[][] {
-  const inBlock = new Map<string | number | null, number[]>()
-  compared.forEach((at, group) => {
-    groups[at]?.forEach((value, pot) => {
-      if (value === null) return
-      const block = blocks?.[at]?.[pot] ?? null
-      const sizes = inBlock.get(block) ?? compared.map(() => 0)
-      sizes[group] = (sizes[group] as number) + 1
-      inBlock.set(block, sizes)
-    })
-  })
-  return [...inBlock.values()]
 }

@@ -1,6 +1,6 @@
 import gammaln from '@stdlib/math-base-special-gammaln'
-import { t95, twoSidedT } from '../statistics'
-import { isRounding, type PotValues, sumUp, usedAtLeast, variance } from './pots'
+import { t95, twoSidedT, welchError } from '../statistics'
+import { type PotValues, sumUp, usedAtLeast, variance } from './pots'
 
 export interface Comparison {
   readonly nControl: number
@@ -31,13 +31,9 @@ export function compareToControl(control: PotValues, treatment: PotValues): Comp
     difference,
     percentOfControl: c.mean > 0 ? (100 * t.mean) / c.mean : null,
   }
-  const [ofControl, ofTreatment] = [variance(c) / c.n, variance(t) / t.n]
-  const se = Math.sqrt(ofControl + ofTreatment)
-  if (isRounding(se, c.mean, t.mean)) {
-    return { ...told, ci: null, hedgesG: null, t: null, df: null, p: null }
-  }
-  const df =
-    (ofControl + ofTreatment) ** 2 / (ofControl ** 2 / (c.n - 1) + ofTreatment ** 2 / (t.n - 1))
+  const error = welchError({ ...c, variance: variance(c) }, { ...t, variance: variance(t) })
+  if (!error) return { ...told, ci: null, hedgesG: null, t: null, df: null, p: null }
+  const { se, df } = error
   const half = t95(df) * se
   const m = c.n + t.n - 2
   const pooled = Math.sqrt((c.sumOfSquares + t.sumOfSquares) / m)

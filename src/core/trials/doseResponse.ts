@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
-import { requireFinite, requireIn, requireList } from '../statistics'
-import { type PotValues, usedAtLeast } from './pots'
+import { requireFinite, requireIn, requireList, tQuantileAt, welchError } from '../statistics'
+import { type PotValues, sumUp, usedAtLeast, variance } from './pots'
 import { random32 } from './random32'
 
 export interface DoseResponse {
@@ -10,11 +10,20 @@ export interface DoseResponse {
   readonly fitted: readonly number[]
   /** Largest dose with at least nine tenths of the control's fitted value; null where that is not above 0. */
   readonly noEffectUpTo: number | null
+  /**
+   * Largest dose at which, as at every one below it, harm of more than 15 % is ruled out; null where it is at none, or
+   * without replicates.
+   */
+  readonly ruledOutUpTo: number | null
   /** 2.5 and 97.5 % by bootstrap, doses of the trial; null without replicates. */
   readonly interval: readonly [number, number] | null
 }
 
 const HARMLESS = 0.9
+/** Share of the control's mean that the lower end of a dose's interval stays above. */
+const RULED_OUT = 0.85
+/** Of both ends together. */
+const CONFIDENCE = 0.9
 const ROUNDING = 1e-9
 const USUAL_DRAWS = 2000
 const TAILS = [0.025, 0.975] as const
@@ -47,6 +56,7 @@ export function doseResponse(
     doses: ascending,
     fitted,
     noEffectUpTo: noEffect(ascending, fitted),
+    ruledOutUpTo: ruledOut(rows),
     interval: bootstrap(rows, draws, seed),
   }
 }
@@ -99,6 +109,29 @@ function noEffect(doses: readonly number[], fitted: readonly number[]): number |
   const least = HARMLESS * control - ROUNDING * Math.abs(control)
   const reached = doses.filter((_, at) => (fitted[at] as number) >= least)
   return reached.at(-1) ?? null
+}
+
+/** By the lower end of Welch's interval of the difference to the control: what was not seen may still be there. */
+function ruledOut(rows: readonly Dose[]): number | null {
+  const control = rows.find(({ dose }) => dose === 0)?.pots
+  if (!control || control.length < 2) return null
+  const ofControl = sumUp(control)
+  if (!(ofControl.mean > 0)) return null
+  let reached: number | null = null
+  for (const { dose, pots } of rows) {
+    if (dose <= 0) continue
+    if (!pots || pots.length < 2) break
+    const mine = sumUp(pots)
+    const error = welchError(
+      { ...ofControl, variance: variance(ofControl) },
+      { ...mine, variance: variance(mine) },
+    )
+    if (!error) break
+    const half = tQuantileAt((1 + CONFIDENCE) / 2, error.df) * error.se
+    if (!(1 + (mine.mean - ofControl.mean - half) / ofControl.mean > RULED_OUT)) break
+    reached = dose
+  }
+  return reached
 }
 
 /** Pots drawn with replacement within each dose. */

@@ -31,6 +31,40 @@ test('pots weigh by their number; a rise pools the doses back to the control', (
   assert.deepEqual(told.interval, [50, 50])
 })
 
+test('harm that was not seen is not ruled out: few pots rule out nothing, many up to the dose that harms', () => {
+  const doses = [0, 25, 50, 100]
+  const pots = (mean: number, n: number) =>
+    Array.from({ length: n }, (_, at) => mean + 2 * (((at * 5) % 4) - 1.5))
+  const series = (n: number) =>
+    doseResponse(
+      doses,
+      [20, 20, 19.5, 12].map((one) => pots(one, n)),
+    )
+  assert.deepEqual([series(2).noEffectUpTo, series(2).ruledOutUpTo], [50, null])
+  assert.deepEqual([series(8).noEffectUpTo, series(8).ruledOutUpTo], [50, 50])
+  // By hand: a spread of 40/7 in both, t of 14 degrees of freedom with 5 % above it 1.7613101357748562.
+  const half = 1.7613101357748562 * Math.sqrt((2 * (40 / 7)) / 8)
+  assert.ok((19.5 - half) / 20 > 0.85 && (18.9 - half) / 20 < 0.85)
+  const near = doseResponse([0, 50], [pots(20, 8), pots(18.9, 8)])
+  assert.equal(near.ruledOutUpTo, null, 'nine tenths are kept, and harm of 15 % is not ruled out')
+  assert.equal(near.noEffectUpTo, 50)
+  // A dose that fails stops it, whatever stronger ones look like.
+  const odd = doseResponse(doses, [pots(20, 8), pots(12, 8), pots(20, 8), pots(20, 8)])
+  assert.equal(odd.ruledOutUpTo, null)
+  // Means without their pots rule out nothing.
+  assert.equal(doseResponse(doses, [20, 20, 20, 20]).ruledOutUpTo, null)
+  assert.equal(
+    doseResponse(
+      [0, 50],
+      [
+        [20, 20, 20],
+        [20, 20, 20],
+      ],
+    ).ruledOutUpTo,
+    null,
+  )
+})
+
 test('the interval is of doses of the trial, the same for a seed, and widens with the spread', () => {
   const doses = [0, 25, 50, 100]
   const pots = [

@@ -5,16 +5,23 @@ export { changesFromControl, type Difference, type Treatment } from './changesFr
 export { cochranArmitage } from './cochranArmitage'
 export { type CountResult, type CountsResult, compareCounts } from './compareCounts'
 export { compareGroups, type GroupsResult, type TreatmentResult } from './compareGroups'
+export {
+  type BlockComparison,
+  type BlockOfTwo,
+  compareInBlocks,
+} from './compareInBlocks'
 export { compareSides, type SidesResult } from './compareSides'
 export { type Comparison, compareToControl } from './compareToControl'
 export { type ControlOutcome, controlReached } from './controlReached'
 export { countFindable } from './countPower'
+export { bearsFruit, type HarvestedCrop, mainMeasure } from './deciding'
 export { type Description, describe } from './describe'
 export { type DoseResponse, doseResponse } from './doseResponse'
 export { type DesignQuestion, type Findable, findable } from './findable'
 export { type Fisher, fisherExact } from './fisherExact'
 export { type Growth, growthCurve } from './growthCurve'
 export { holm } from './holm'
+export type { DecidingTest } from './judgedBy'
 export { layoutTrial, type TrialPlace } from './layoutTrial'
 export { type MaxT, type MaxTOptions, maxTAgainstControl } from './maxTAgainstControl'
 export {
@@ -30,6 +37,7 @@ export {
 export type { PotValues } from './pots'
 export { daysBetween, type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
 export { powerTwoGroups, replicatesNeeded, smallestDifference } from './power'
+export { type DesignPower, type PowerQuestion, powerOfDesign } from './powerOfDesign'
 export { type ProtocolStep, type ProtocolStepId, protocolSteps } from './protocolSteps'
 export {
   type CandidateValue,

@@ -5,6 +5,7 @@ import { close } from '../../../testing/tables'
 import { DomainError } from '../errors'
 import { blockAnova, compareToControl, maxTAgainstControl } from '.'
 import { countArrangements, eachArrangement } from './arrangements'
+import { Permuter } from './permuter'
 
 const refuses = (code: string, call: () => unknown) =>
   assert.throws(call, (error: unknown) => error instanceof DomainError && error.code === code)
@@ -162,7 +163,34 @@ test('as many arrangements are visited as there are, each once', () => {
     { from: 4, to: 6, ofGroup: [1, 0, 1] },
   ]
   const seen = new Set<string>()
-  eachArrangement(exchanges, 6, (labels) => seen.add(labels.join()))
+  // Powers of two: a sum tells which pots are in it.
+  const values = Float64Array.from([1, 2, 4, 8, 16, 32])
+  eachArrangement(exchanges, values, (sums) => seen.add(sums.join()))
   assert.equal(countArrangements(exchanges), 24)
   assert.equal(seen.size, 24)
+  for (const sums of seen) {
+    assert.equal(
+      sums.split(',').reduce((sum, one) => sum + Number(one), 0),
+      63,
+    )
+  }
+})
+
+test('each way to share pots out is drawn as often as any other', () => {
+  const values = Float64Array.from([1, 2, 4, 8, -15])
+  const exchanges = [{ from: 0, to: 5, ofGroup: [2, 2, 1] }]
+  const permuter = new Permuter(values, exchanges, 3, 11)
+  const seen = new Map<string, number>()
+  const draws = 30_000
+  for (let nth = 0; nth < draws; nth++) {
+    const key = permuter.next().join()
+    seen.set(key, (seen.get(key) ?? 0) + 1)
+  }
+  assert.equal(seen.size, 30)
+  const chi = [...seen.values()].reduce(
+    (sum, count) => sum + (count - draws / 30) ** 2 / (draws / 30),
+    0,
+  )
+  // Chi-square of 29 degrees of freedom: above 58 once in a thousand seeds.
+  assert.ok(chi < 58, `${chi}`)
 })

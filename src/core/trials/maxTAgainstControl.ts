@@ -1,8 +1,9 @@
 import { DomainError } from '../errors'
 import { requireIn, requireList } from '../statistics'
 import { countArrangements, type Exchanged, eachArrangement } from './arrangements'
+import { MaxStatistic } from './maxStatistic'
+import { Permuter } from './permuter'
 import { type PotValues, usedAtLeast } from './pots'
-import { random32, shuffle } from './random32'
 
 export interface MaxT {
   /** Family-wise, in the order of the treatments. */
@@ -45,30 +46,28 @@ export function maxTAgainstControl(
 ): MaxT {
   requireIn('The draws', draws, LEAST_DRAWS, 10_000_000)
   requireIn('The seed', seed, -(2 ** 31), 2 ** 32 - 1)
-  const pots = potsOf(groups, blocks)
-  const observed = pots.labels
-  const farthest = new MaxStatistic(pots.values, pots.sizes)
-  const u = Array.from(farthest.each(observed))
+  const pots = arrange(groups, blocks)
+  const statistic = new MaxStatistic(pots.values, pots.sizes)
+  const observed = sumsOf(pots.values, pots.labels, pots.sizes.length)
+  const u = Array.from(statistic.each(observed))
   const limits = u.map((one) => one - SAME)
   const counts = new Float64Array(u.length)
-  const count = (labels: Int32Array) => {
-    const most = farthest.most(labels)
+  const count = (sums: Float64Array) => {
+    const most = statistic.most(sums)
     for (let at = 0; at < counts.length; at++) {
       if (most >= (limits[at] as number)) counts[at] = (counts[at] as number) + 1
     }
   }
   const arrangements = countArrangements(pots.exchanges)
-  const t = u.map((one, at) => farthest.sign(observed, at) * tOf(one, pots.df))
+  const t = u.map((one, at) => statistic.sign(observed, at) * tOf(one, pots.df))
   if (arrangements <= MOST_EXACT) {
-    eachArrangement(pots.exchanges, pots.values.length, count)
+    eachArrangement(pots.exchanges, pots.values, count)
     const p = Array.from(counts, (one) => one / arrangements)
     return { p, t, method: 'exact', arrangements, draws: 0 }
   }
-  const draw = random32(seed)
-  const labels = Int32Array.from(observed)
+  const permuter = new Permuter(pots.values, pots.exchanges, pots.sizes.length, seed)
   for (let nth = 0; nth < draws; nth++) {
-    for (const { from, to } of pots.exchanges) shuffle(labels, from, to, draw)
-    count(labels)
+    count(permuter.next())
     if (onProgress && nth % TELL_EVERY === 0) onProgress(nth / draws)
   }
   const p = Array.from(counts, (one) => (1 + one) / (1 + draws))
@@ -80,7 +79,7 @@ function tOf(u: number, df: number): number {
   return u >= 1 ? Number.POSITIVE_INFINITY : Math.sqrt((u * df) / (1 - u))
 }
 
-interface Pots {
+export interface ArrangedPots {
   /** Centred, within their block where there are blocks. */
   readonly values: Float64Array
   readonly labels: Int32Array
@@ -90,7 +89,7 @@ interface Pots {
 }
 
 /** The used pots, those of a block beside each other. */
-function potsOf(groups: readonly PotValues[], blocks: MaxTOptions['blocks']): Pots {
+export function arrange(groups: readonly PotValues[], blocks: MaxTOptions['blocks']): ArrangedPots {
   requireList('The groups', groups)
   if (groups.length < 2) {
     throw new DomainError('too-few', 'A control and at least one treatment are needed.')
@@ -146,60 +145,12 @@ function blockOf(
   return block
 }
 
-/** t²/(t² + df) of each treatment against the control: defined also where nothing varies. */
-class MaxStatistic {
-  private readonly sums: Float64Array
-  private readonly u: Float64Array
-  private readonly total: number
-  /** 1/nᵢ + 1/n₀ by treatment. */
-  private readonly spread: readonly number[]
-
-  constructor(
-    private readonly values: Float64Array,
-    private readonly sizes: readonly number[],
-  ) {
-    this.sums = new Float64Array(sizes.length)
-    this.u = new Float64Array(sizes.length - 1)
-    this.total = values.reduce((sum, one) => sum + one * one, 0)
-    const [control = 1] = sizes
-    this.spread = sizes.slice(1).map((n) => 1 / n + 1 / control)
+/** What each group got, as it stands. */
+export function sumsOf(values: Float64Array, labels: Int32Array, groups: number): Float64Array {
+  const sums = new Float64Array(groups)
+  for (let pot = 0; pot < values.length; pot++) {
+    const label = labels[pot] as number
+    sums[label] = (sums[label] as number) + (values[pot] as number)
   }
-
-  each(labels: Int32Array): Float64Array {
-    const { values, sums, sizes, u } = this
-    sums.fill(0)
-    for (let pot = 0; pot < values.length; pot++) {
-      const label = labels[pot] as number
-      sums[label] = (sums[label] as number) + (values[pot] as number)
-    }
-    let within = this.total
-    for (let group = 0; group < sums.length; group++) {
-      const sum = sums[group] as number
-      within -= (sum * sum) / (sizes[group] as number)
-    }
-    // What is left by rounding alone is nothing.
-    if (within < 1e-13 * this.total) within = 0
-    const control = (sums[0] as number) / (sizes[0] as number)
-    for (let at = 0; at < u.length; at++) {
-      const apart = (sums[at + 1] as number) / (sizes[at + 1] as number) - control
-      const squared = apart * apart
-      const beside = within * (this.spread[at] as number)
-      u[at] = squared + beside > 0 ? squared / (squared + beside) : 0
-    }
-    return u
-  }
-
-  most(labels: Int32Array): number {
-    const u = this.each(labels)
-    let most = 0
-    for (let at = 0; at < u.length; at++) if ((u[at] as number) > most) most = u[at] as number
-    return most
-  }
-
-  /** Which way a treatment lies of the control. */
-  sign(labels: Int32Array, at: number): number {
-    this.each(labels)
-    const mean = (group: number) => (this.sums[group] as number) / (this.sizes[group] as number)
-    return Math.sign(mean(at + 1) - mean(0)) || 1
-  }
+  return sums
 }

@@ -37,7 +37,7 @@ const asked = (more: Partial<MeasureQuestion>): MeasureQuestion => ({
 })
 
 test('means of pots are compared at a check; what was read for an earlier one is not carried on', () => {
-  const heights = [20, 22, 21, 23, 20, 22]
+  const heights = [20, 22, 21, 23, 20, 22, 21]
   const pots = [
     ...heights.map((cm, block) => pot(0, block, [read('height', cm)])),
     ...heights.map((cm, block) =>
@@ -50,9 +50,12 @@ test('means of pots are compared at a check; what was read for an earlier one is
   assert.equal(result?.by, 'means')
   if (result?.by !== 'means') return
   assert.equal(result.values[1]?.[0], null)
-  assert.equal(result.groups.groups[1]?.description?.n, 5)
-  assert.equal(result.groups.groups[1]?.planted, 6)
+  assert.equal(result.groups.groups[1]?.description?.n, 6)
+  assert.equal(result.groups.groups[1]?.planted, 7)
   assert.equal(result.groups.treatments[0]?.verdict, 'better')
+  // Five blocks that hold both never go below two in 32.
+  const five = measureResult(asked({ pots: pots.filter(({ block }) => block !== 6) }))
+  assert.equal(five?.by === 'means' && five.groups.treatments[0]?.reason, 'too-small')
   const early = measureResult(asked({ pots, on: '2026-05-15' }))
   assert.equal(early?.by === 'means' && early.values[1]?.[0], 3)
   assert.equal(measureResult(asked({ pots, measure: 'leaves' })), null)
@@ -68,12 +71,14 @@ test('a run whose control failed tells nothing, whatever its pots look like', ()
   assert.deepEqual([told?.verdict, told?.reason], ['cannot-tell', 'void'])
 })
 
-test('one tray of each: seeds are counted by Fisher’s test; several trays share their seeds’ luck', () => {
+test('seeds in pots of their own are counted by Fisher’s test; those of a tray share its luck', () => {
   const one = (counts: readonly number[]) =>
-    counts.map((up, number) => pot(number, null, [read('emerged', up)]))
+    counts.flatMap((up, number) =>
+      Array.from({ length: 6 }, (_, at) => pot(number, null, [read('emerged', at < up ? 1 : 0)])),
+    )
   const fisher = (counts: readonly number[]) => {
     const result = measureResult(
-      asked({ measure: 'emerged', seeds: 6, blocks: false, pots: one(counts) }),
+      asked({ measure: 'emerged', seeds: 1, blocks: false, pots: one(counts) }),
     )
     assert.equal(result?.by, 'counts')
     return result?.by === 'counts' ? result.counts.treatments[0] : undefined
@@ -87,7 +92,18 @@ test('one tray of each: seeds are counted by Fisher’s test; several trays shar
   )
   const shares = measureResult(asked({ measure: 'emerged', seeds: 6, pots: trays }))
   assert.equal(shares?.by === 'means' && shares.isShare, true)
-  assert.equal(shares?.by === 'means' && shares.seeds?.groups[0]?.total, 24)
+  // Two trays of each, 20 of 20 against 2 of 20: described, whatever the seeds would say one by one.
+  const few = measureResult(
+    asked({
+      measure: 'emerged',
+      seeds: 10,
+      pots: [0, 1].flatMap((number) =>
+        [0, 1].map((block) => pot(number, block, [read('emerged', number === 0 ? 10 : 1)])),
+      ),
+    }),
+  )
+  const said = few?.by === 'means' ? few.groups.treatments[0] : undefined
+  assert.deepEqual([said?.verdict, said?.reason], ['cannot-tell', 'few-trays'])
 })
 
 test('a dose series tells up to where nothing was lost, without doses of which no pot counts', () => {

@@ -24,7 +24,7 @@ export interface MeasureQuestion {
   readonly isVoid: boolean
   /** Whether pots stand in blocks. */
   readonly blocks: boolean
-  /** Sown in each pot; 0: nothing was. */
+  /** Sown in each pot, 1: each has a pot of its own, more share the luck of their tray; 0: nothing was. */
   readonly seeds: number
   /** By the number of the treatment. */
   readonly doses: readonly number[]
@@ -34,6 +34,8 @@ export interface MeasureQuestion {
   /** The schedule, and up to which day it is asked. */
   readonly checks: readonly { readonly day: number; readonly on: string }[]
   readonly on: string
+  /** Arrangements that are drawn where there are too many to look at all. */
+  readonly draws?: number
 }
 
 export type MeasureResult =
@@ -44,8 +46,6 @@ export type MeasureResult =
       readonly isShare: boolean
       readonly groups: GroupsResult
       readonly dose: DoseResponse | null
-      /** Of seedlings: as if every seed stood on its own. */
-      readonly seeds: CountsResult | null
     }
   | {
       readonly by: 'counts'
@@ -63,6 +63,8 @@ export interface Side {
 }
 
 const PERCENT = 100
+/** Fewer of a treatment are described, and nothing is said of a difference. */
+const LEAST_TRAYS = 3
 /** Counted once and kept, or weighed once: an older reading still tells. */
 const KEEPS: readonly TrialMeasure[] = ['emerged', 'harvest', 'sunk']
 /** Of which nobody wishes for more, whatever the trial asks. */
@@ -83,15 +85,14 @@ export function measureResult(question: MeasureQuestion): MeasureResult | null {
   if (values.every((group) => group.every((value) => value === null))) return null
   if (kind === 'side-by-side') return sidesOf(question)
   if (measure === 'emerged' && seeds > 0) {
-    const counted = values.map((group) => countOf(group, seeds))
-    const counts = counted.every(({ total }) => total > 0)
-      ? compareCounts({ groups: counted, wish, isVoid })
-      : null
-    const alone = seeds === 1 || values.every((group) => group.length <= 1)
-    if (alone && counts) return { by: 'counts', counts, trend: trendOf(question, counted) }
-    return meansOf(question, sharesOf(values, seeds), counts)
+    if (seeds > 1) return meansOf(question, sharesOf(values, seeds), true)
+    const counted = values.map(countOf)
+    if (counted.every(({ total }) => total > 0)) {
+      const counts = compareCounts({ groups: counted, wish, isVoid })
+      return { by: 'counts', counts, trend: trendOf(question, counted) }
+    }
   }
-  return meansOf(question, values, null)
+  return meansOf(question, values, false)
 }
 
 /**
@@ -151,9 +152,9 @@ function valueAt(
 }
 
 function meansOf(
-  { blocks, doses, kind, pots, wish, isVoid }: MeasureQuestion,
+  { blocks, doses, kind, pots, wish, isVoid, draws }: MeasureQuestion,
   values: readonly PotValues[],
-  seeds: CountsResult | null,
+  areTrays: boolean,
 ): MeasureResult {
   const blocksOf = doses.map((_, number) =>
     pots.filter(({ treatment }) => treatment === number).map(({ block }) => block),
@@ -161,15 +162,16 @@ function meansOf(
   return {
     by: 'means',
     values,
-    isShare: seeds !== null,
+    isShare: areTrays,
     groups: compareGroups({
       groups: values,
       blocks: blocks ? blocksOf : undefined,
       wish,
       isVoid,
+      ...(areTrays ? { leastPots: LEAST_TRAYS } : {}),
+      ...(draws === undefined ? {} : { draws }),
     }),
     dose: kind === 'dose' && wish === 'more' ? stepsOf(doses, values) : null,
-    seeds,
   }
 }
 
@@ -197,12 +199,10 @@ function trendOf({ kind, doses }: MeasureQuestion, counted: readonly CountOf[]) 
   )
 }
 
-function countOf(group: PotValues, seeds: number): CountOf {
+/** A seed a pot: it came up, or it did not. */
+function countOf(group: PotValues): CountOf {
   const used = group.filter((value) => value !== null)
-  return {
-    count: used.reduce((sum, value) => sum + Math.min(value, seeds), 0),
-    total: used.length * seeds,
-  }
+  return { count: used.filter((value) => value > 0).length, total: used.length }
 }
 
 function sidesOf(question: MeasureQuestion): MeasureResult {

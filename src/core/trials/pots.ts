@@ -4,9 +4,6 @@ import { requireList } from '../statistics'
 /** One value a pot; null for a pot that is not used. */
 export type PotValues = readonly (number | null)[]
 
-/** Relative to the larger mean, a standard error below this is rounding, not variation. */
-const NO_VARIATION = 10 * 2.2e-16
-
 export interface Summed {
   readonly n: number
   readonly mean: number
@@ -48,9 +45,4 @@ export function sumUp(values: readonly number[]): Summed {
 
 export function variance({ n, sumOfSquares }: Summed): number {
   return sumOfSquares / (n - 1)
-}
-
-/** Whether a standard error is nothing but rounding beside the means it belongs to. */
-export function isRounding(standardError: number, ...means: readonly number[]): boolean {
-  return standardError <= NO_VARIATION * Math.max(...means.map(Math.abs))
 }

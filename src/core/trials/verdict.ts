@@ -6,7 +6,7 @@ import { fisherExact } from './fisherExact'
 export type Verdict = 'better' | 'worse' | 'no-difference' | 'cannot-tell'
 
 /** Why nothing can be told. */
-export type VerdictReason = 'void' | 'no-p' | 'too-small'
+export type VerdictReason = 'void' | 'no-p' | 'too-small' | 'few-trays'
 
 export interface VerdictInput {
   /** The control did not reach what it had to. */
@@ -50,9 +50,11 @@ export function smallestMaxTP(
   treatment: number,
   draws = 50_000,
 ): number {
-  const exchanges = sizes.map((ofGroup) => ({ from: 0, to: 0, ofGroup }))
+  // Where only one stands in a block, nothing is exchanged.
+  const exchanged = sizes.filter((ofGroup) => ofGroup.filter((n) => n > 0).length > 1)
+  const exchanges = exchanged.map((ofGroup) => ({ from: 0, to: 0, ofGroup }))
   const arrangements = countArrangements(exchanges)
-  const mirrored = sizes.every((ofGroup) => ofGroup[0] === ofGroup[treatment])
+  const mirrored = exchanged.every((ofGroup) => ofGroup[0] === ofGroup[treatment])
   const least = (mirrored ? 2 : 1) / arrangements
   return arrangements > 200_000 ? Math.max(least, 1 / (1 + draws)) : Math.min(1, least)
 }

@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
-import { requireList, upperF } from '../statistics'
-import { isRounding, type PotValues, sumUp, usedAtLeast, variance } from './pots'
+import { isRounding, requireList, upperF } from '../statistics'
+import { type PotValues, sumUp, usedAtLeast, variance } from './pots'
 
 export interface Welch {
   readonly F: number | null

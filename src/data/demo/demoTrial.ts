@@ -12,6 +12,7 @@ export interface DemoTrial {
     | 'must'
     | 'mustValue'
     | 'measures'
+    | 'decides'
     | 'checkDays'
     | 'cropId'
     | 'how'

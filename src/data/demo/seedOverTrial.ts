@@ -57,6 +57,7 @@ export async function seedOverTrial(db: Database, demo: DemoTrial, now: Date): P
     db,
     {
       ...trial,
+      decidesDay: lastDay,
       blocks: true,
       columns: treatments.length,
       seed: demo.seed,

@@ -45,6 +45,8 @@ export async function seedRunningTrial(db: Database, now: Date): Promise<void> {
       must: 'survival',
       mustValue: 80,
       measures: ['leaves', 'vigour', 'picked'],
+      decides: 'picked',
+      decidesDay: 42,
       checkDays: [14, 28, 42],
       cropId: 'strawberry',
       how: 'plugs',

@@ -41,6 +41,8 @@ async function seedPlanned(db: Database, now: Date): Promise<void> {
       must: 'survival',
       mustValue: 80,
       measures: ['height', 'vigour', 'harvest'],
+      decides: 'harvest',
+      decidesDay: 56,
       checkDays: [14, 28, 42, 56],
       cropId: 'chard',
       how: 'planted',

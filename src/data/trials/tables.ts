@@ -49,10 +49,17 @@ export interface TrialJars {
 
 /** What a closed trial found by its main measure, for lists and for what it bears on. */
 export interface TrialOutcome {
+  /** By which rule it was judged; left out: the one before a measure was named. */
+  readonly rule?: number
   readonly isVoid: boolean
   readonly measure: TrialMeasure
+  /** Day after planting on which it decides. */
+  readonly day?: number | null
   /** Plant-to-plant variation by measure, percent of the control's mean. */
   readonly cvs: Partial<Record<TrialMeasure, number>>
+  /** Block to block by measure, and tray to tray of the share that came up, in the same percent. */
+  readonly blockCvs?: Partial<Record<TrialMeasure, number>>
+  readonly trayCv?: number | null
   readonly treatments: readonly {
     readonly number: number
     /** null for the control. */
@@ -80,6 +87,9 @@ export const trials = pgTable('trials', {
   must: text('must').$type<ControlMust>().notNull(),
   mustValue: doublePrecision('must_value').notNull(),
   measures: jsonb('measures').$type<readonly TrialMeasure[]>().notNull(),
+  /** The one measure that gets the verdict, and on which day after planting; null in jars, and where it was not named. */
+  decides: text('decides').$type<TrialMeasure>(),
+  decidesDay: integer('decides_day'),
   /** Days after planting on which it is looked at. */
   checkDays: jsonb('check_days').$type<readonly number[]>().notNull(),
   cropId: text('crop_id').references(() => crops.id),

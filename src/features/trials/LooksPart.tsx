@@ -1,10 +1,11 @@
 import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
 import type { NewTrialPage } from '../../messages/trials/trials'
-import { Choice, TextField } from '../../ui/Field'
+import { Choice, SelectField, TextField } from '../../ui/Field'
 import { newTrial } from '../../ui/texts/newTrial'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './NewTrial.module.css'
 import { plantVariation } from './plantVariation'
+import { daysOf, decidingOf } from './trialValues'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.looks
@@ -18,6 +19,10 @@ export function LooksPart({
   readonly form: NewTrialForm
 }) {
   const { cv, from } = plantVariation({ ...values, cv: '' }, page.varied)
+  const measured =
+    values.kind === 'jar' ? [] : TRIAL_MEASURES.filter((one) => values.measures.includes(one))
+  const days = [...new Set(daysOf(values.checkDays))]
+  const deciding = decidingOf(values, page.crops)
   const dayErrors = Array.from({ length: 60 }, (_, index) => errorOf(`checkDays.${index}`))
   return (
     <section aria-labelledby="looks" className={styles.part}>
@@ -37,6 +42,17 @@ export function LooksPart({
           }}
         />
       )}
+      {measured.length > 0 && (
+        <Choice
+          label={words.decides}
+          hint={words.decidesHint}
+          name="decides"
+          error={errorOf('decides')}
+          options={measured.map((value) => ({ value, label: trialWords.measures[value] }))}
+          isChosen={(value) => value === deciding.measure}
+          onChange={(event) => change({ decides: event.target.value as TrialMeasure })}
+        />
+      )}
       <div className={styles.fields}>
         <TextField
           label={words.days}
@@ -46,6 +62,20 @@ export function LooksPart({
           error={dayErrors.find(Boolean) ?? errorOf('checkDays')}
           onChange={(event) => change({ checkDays: event.target.value })}
         />
+        {measured.length > 0 && days.length > 0 && (
+          <SelectField
+            label={words.decidesDay}
+            value={String(deciding.day ?? '')}
+            error={errorOf('decidesDay')}
+            onChange={(event) => change({ decidesDay: event.target.value })}
+          >
+            {days.map((day) => (
+              <option key={day} value={day}>
+                {words.dayOf(day)}
+              </option>
+            ))}
+          </SelectField>
+        )}
         {values.kind !== 'jar' && values.kind !== 'side-by-side' && (
           <TextField
             label={words.cv}

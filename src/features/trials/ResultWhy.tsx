@@ -18,18 +18,18 @@ export function ResultWhy({
     view.by === 'counts'
       ? [words.whyFisher]
       : view.by === 'sides'
-        ? [words.whySign(page.treatments.length > 2)]
+        ? [words.whySides(page.treatments.length > 2)]
         : [
-            view.groups.test === 'max-t' ? words.whyMaxT : words.whyWelch,
+            view.groups.test && words.whyTest[view.groups.test],
             view.isShare && words.whyTrays,
             view.groups.cv !== null && !page.isVoid && words.whyCv(format.number(view.groups.cv)),
-            view.groups.test === 'max-t' && words.whyAlone,
+            view.groups.treatments.length > 1 && words.whyAlone,
             view.groups.isUneven && words.whyUneven,
           ]
   return (
     <details className={styles.why} open={isOpen}>
       <summary>{words.why}</summary>
-      {[...lines, words.whyUsed].map((line) => line && <p key={line}>{line}</p>)}
+      {[words.whyDecides, ...lines, words.whyUsed].map((line) => line && <p key={line}>{line}</p>)}
     </details>
   )
 }

@@ -4,7 +4,7 @@ import { Sideways } from '../../ui/Sideways'
 import { useSite } from '../../ui/SiteContext'
 import { trialResults as words } from '../../ui/texts/trialResults'
 import styles from './Results.module.css'
-import { countsSaid, type Said, saidOf, valueText } from './resultText'
+import { pText, type Said, saidOf, survivalSaid, valueText } from './resultText'
 
 interface Row {
   readonly name: string
@@ -13,6 +13,8 @@ interface Row {
   readonly isShown: boolean
   readonly cells: readonly string[]
   readonly said: readonly Said[]
+  /** p by treatment over all that was also seen; null: it decides. */
+  readonly also: readonly (number | null)[] | null
 }
 
 /** One row for every measure of the check: what each treatment came to, and what may be said of it. */
@@ -36,7 +38,7 @@ export function ResultsTable({ page }: { readonly page: ResultsPage }) {
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ name, address, isShown, cells, said }) => (
+            {rows.map(({ name, address, isShown, cells, said, also }) => (
               <tr key={name} aria-current={isShown ? 'true' : undefined}>
                 <th scope="row">
                   {address ? (
@@ -52,8 +54,11 @@ export function ResultsTable({ page }: { readonly page: ResultsPage }) {
                   return (
                     <td key={number}>
                       {cell}
-                      {one && page.closedOn && (
+                      {one?.verdict && page.closedOn && (
                         <small data-verdict={one.verdict}>{words.verdicts[one.verdict]}</small>
+                      )}
+                      {number > 0 && also?.[number - 1] != null && page.closedOn && (
+                        <small>{pText(also[number - 1] as number, format)}</small>
                       )}
                     </td>
                   )
@@ -63,6 +68,9 @@ export function ResultsTable({ page }: { readonly page: ResultsPage }) {
           </tbody>
         </table>
       </Sideways>
+      {page.closedOn && page.alsoCount > 0 && (
+        <p className={styles.quiet}>{words.also.hint(page.alsoCount)}</p>
+      )}
     </section>
   )
 }
@@ -75,6 +83,7 @@ function rowsOf(page: ResultsPage, format: Format): Row[] {
       isShown: view.measure === page.measure,
       cells: cellsOf(view, page, format),
       said: saidOf(view, page, format),
+      also: view.also,
     }),
   )
   const { survival } = page
@@ -86,7 +95,8 @@ function rowsOf(page: ResultsPage, format: Format): Row[] {
       address: null,
       isShown: false,
       cells: survival.groups.map(({ count, total }) => words.dots.ofTotal(count, total)),
-      said: countsSaid(survival, page, format),
+      said: survivalSaid(survival, page, format),
+      also: survival.also,
     },
   ]
 }

@@ -57,6 +57,15 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
     measure: 'height',
     on: '2026-07-01',
     day: 56,
+    deciding: {
+      measure: 'height',
+      day: 56,
+      on: '2026-07-01',
+      isNamed: true,
+      isShown: true,
+    },
+    alsoCount: 0,
+    earlier: null,
     treatments: [outcome(0, 'Bag'), outcome(1, 'Own')],
     results,
     survival: null,
@@ -91,7 +100,7 @@ const means = (
   isShare: false,
   groups: compareGroups({ groups, wish: 'more', isVoid }),
   dose: null,
-  seeds: null,
+  also: null,
 })
 const said = (view: MeasureView, more: Partial<ResultsPage> = {}) =>
   saidOf(view, page([view], more), FORMAT)[0]
@@ -129,7 +138,7 @@ test('cannot tell says why: one pot, pots that do not vary, a control that faile
     said(
       means([
         [20, 20],
-        [30, 30],
+        [20, 20],
       ]),
     )?.text ?? '',
     /do not vary/,
@@ -156,7 +165,14 @@ test('counts are told as so many of so many', () => {
     wish: 'more',
     isVoid: false,
   })
-  const told = said({ by: 'counts', measure: 'emerged', wish: 'more', counts, trend: null })
+  const told = said({
+    by: 'counts',
+    measure: 'emerged',
+    wish: 'more',
+    counts,
+    trend: null,
+    also: null,
+  })
   assert.equal(told?.verdict, 'worse')
   assert.equal(told?.text, '0 of 6 against 5 of 6 (Bag), p\u00a0=\u00a00.015.')
 })

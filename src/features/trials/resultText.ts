@@ -12,7 +12,8 @@ import { trialResults as words } from '../../ui/texts/trialResults'
 /** What is said of one treatment by one measure. */
 export interface Said {
   readonly treatment: number
-  readonly verdict: Verdict
+  /** null: it was also seen, and does not decide. */
+  readonly verdict: Verdict | null
   /** Whole sentences. */
   readonly text: string
 }
@@ -41,25 +42,56 @@ export function pText(p: number, format: Pick<Format, 'number'>): string {
   return words.p(p < SMALLEST_P ? `< ${format.number(SMALLEST_P, 3)}` : `= ${format.number(p, 3)}`)
 }
 
-/** What a measure says of each treatment, by rule. */
+/** What a measure says of each treatment, by rule; of what does not decide only what was seen. */
 export function saidOf(view: MeasureView, page: ResultsPage, format: Format): Said[] {
+  const judged = judgedOf(view, page, format)
+  return view.also === null
+    ? judged.map(({ seen: _, ...said }) => said)
+    : besides(judged, view.also, format)
+}
+
+/** p over everything that was also seen takes the place of a verdict. */
+function besides(
+  judged: readonly (Said & { readonly seen: string })[],
+  also: readonly (number | null)[],
+  format: Format,
+): Said[] {
+  return judged.map(({ treatment, seen }) => {
+    const p = also[treatment - 1] ?? null
+    const told = [seen, p !== null && pText(p, format)].filter(Boolean).join(', ')
+    return { treatment, verdict: null, text: told ? `${told}.` : '' }
+  })
+}
+
+function judgedOf(
+  view: MeasureView,
+  page: ResultsPage,
+  format: Format,
+): (Said & { readonly seen: string })[] {
   const nameOf = (number: number) => page.treatments[number]?.name ?? ''
   switch (view.by) {
     case 'counts':
       return countsSaid(view.counts, page, format)
     case 'sides':
       return view.sides.map(({ treatment, result }) => {
-        const { wins, losses, ties, missing, p, verdict, reason } = result
+        const { wins, losses, ties, missing, percent, ci, p, signP, verdict, reason } = result
+        const change = (value: number) => percentOf(PERCENT + value, format)
         const facts = [
+          percent !== null && words.overAll(change(percent)),
+          ci && words.between(change(ci[0]), change(ci[1])),
           words.crops(wins, losses, nameOf(treatment), nameOf(0)),
           ties > 0 && words.ties(ties),
           missing > 0 && words.missing(missing),
+        ]
+        const ps = [
           p !== null && pText(p, format),
+          signP !== null && words.signP(pText(signP, format)),
         ]
         return {
           treatment,
           verdict,
-          text: joined(facts, reason && because(reason, words.because.noCrop)),
+          seen: facts.filter(Boolean).join(', '),
+          text: joined([...facts, ...ps], reason && because(reason, words.because.noCrop)),
         }
       })
     case 'means':
@@ -77,7 +109,6 @@ export function saidOf(view: MeasureView, page: ResultsPage, format: Format): Sa
             (verdict === 'better' || verdict === 'worse') &&
             words.between(signed(comparison.ci[0], write), signed(comparison.ci[1], write)),
           mine && control ? words.n(mine.n, control.n) : null,
-          p !== null && pText(p, format),
         ]
         const why =
           reason &&
@@ -91,14 +122,33 @@ export function saidOf(view: MeasureView, page: ResultsPage, format: Format): Sa
                 view.groups.potsFor20 === null ? words.no20 : words.for20(view.groups.potsFor20)
               }.`
             : ''
-        const alone = one.isOnlyAlone ? ` ${words.onlyAlone}` : ''
-        return { treatment: group, verdict, text: `${joined(facts, why)}${could}${alone}` }
+        const isSeveral = view.groups.treatments.length > 1
+        const alone = one.isOnlyAlone ? ` ${isSeveral ? words.onlyAlone : words.onlyInterval}` : ''
+        const judged = joined([...facts, p !== null && pText(p, format)], why)
+        return {
+          treatment: group,
+          verdict,
+          seen: facts.filter(Boolean).join(', '),
+          text: `${judged}${could}${alone}`,
+        }
       })
   }
 }
 
-/** Shares of pots or seeds. */
-export function countsSaid(counts: CountsView, page: ResultsPage, format: Format): Said[] {
+/** Pots that lived: also seen. */
+export function survivalSaid(
+  survival: NonNullable<ResultsPage['survival']>,
+  page: ResultsPage,
+  format: Format,
+): Said[] {
+  return besides(countsSaid(survival, page, format), survival.also, format)
+}
+
+function countsSaid(
+  counts: CountsView,
+  page: ResultsPage,
+  format: Format,
+): (Said & { readonly seen: string })[] {
   const [control] = counts.groups
   return counts.treatments.map(({ group, p, verdict, reason }) => {
     const mine = counts.groups[group]
@@ -109,13 +159,16 @@ export function countsSaid(counts: CountsView, page: ResultsPage, format: Format
               words.dots.ofTotal(mine.count, mine.total),
               `${words.dots.ofTotal(control.count, control.total)} (${page.treatments[0]?.name ?? ''})`,
             ),
-            pText(p, format),
           ]
         : []
     return {
       treatment: group,
       verdict,
-      text: joined(facts, reason && because(reason, words.because.small)),
+      seen: facts.join(', '),
+      text: joined(
+        facts.length > 0 ? [...facts, pText(p, format)] : [],
+        reason && because(reason, words.because.small),
+      ),
     }
   })
 }
@@ -134,7 +187,10 @@ export function cheaperBy(
 
 /** What may be handed on first: what was better, else what is as good and cheaper, else the control. */
 export function suggestedTreatment(page: ResultsPage): TreatmentOutcome | undefined {
-  const view = page.results.find(({ measure }) => measure === page.measure)
+  const { deciding } = page
+  const view = deciding.isShown
+    ? page.results.find(({ measure }) => measure === deciding.measure)
+    : undefined
   const verdicts = view ? verdictsOf(view) : []
   const better = verdicts.filter(({ verdict }) => verdict === 'better')
   const means = view?.by === 'means' ? view.groups.groups : []
@@ -160,7 +216,16 @@ function verdictsOf(view: MeasureView): Omit<Said, 'text'>[] {
 }
 
 function because(reason: VerdictReason, noP: string): string {
-  return reason === 'void' ? words.because.void : reason === 'too-small' ? words.because.small : noP
+  switch (reason) {
+    case 'void':
+      return words.because.void
+    case 'too-small':
+      return words.because.small
+    case 'few-trays':
+      return words.because.fewTrays
+    case 'no-p':
+      return noP
+  }
 }
 
 function joined(facts: readonly (string | null | false | undefined)[], why: string | null): string {

@@ -2,7 +2,14 @@ import type { NewTrialBody, NewTrialPage, PotSizeView } from '../../messages/tri
 import { numberOrTyped } from '../readNumber'
 import { plantVariation } from './plantVariation'
 import { chosenOf, mediumOf } from './trialMedia'
-import { isDosed, listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
+import {
+  decidingOf,
+  isDosed,
+  listOf,
+  sowsAny,
+  type TrialValues,
+  treatmentName,
+} from './trialValues'
 
 /** The treatments as they are sent, the control first. */
 function treatmentsOf(values: TrialValues, page: NewTrialPage, usualName: string) {
@@ -47,6 +54,7 @@ const bare = ({ name, shape, headspaceCm }: PotSizeView) => ({ name, shape, head
 export function bodyOf(values: TrialValues, page: NewTrialPage, usualName: string): object {
   const { kind } = values
   const size = page.sizes.find(({ name }) => name === values.size) ?? page.sizes[0]
+  const deciding = decidingOf(values, page.crops)
   return {
     kind: kind || undefined,
     name: values.name,
@@ -55,6 +63,8 @@ export function bodyOf(values: TrialValues, page: NewTrialPage, usualName: strin
     must: values.must || undefined,
     mustValue: numberOrTyped(values.mustValue),
     measures: kind === 'jar' ? [] : values.measures,
+    decides: deciding.measure,
+    decidesDay: deciding.day,
     checkDays: listOf(values.checkDays),
     cropId: kind === 'side-by-side' || !sowsAny(values) ? null : values.cropId || null,
     crops: kind === 'side-by-side' ? values.crops : [],
@@ -125,6 +135,8 @@ export function valuesOf(plan: NewTrialBody): TrialValues {
     bottomWater: plan.protocol.bottomWater,
     light: plan.protocol.light,
     measures: plan.measures,
+    decides: plan.decides ?? '',
+    decidesDay: plan.decidesDay === null ? '' : String(plan.decidesDay),
     checkDays: plan.checkDays.join(', '),
     cv: String(plan.cv),
   }

@@ -1,4 +1,5 @@
 import type { HowPlanted } from '../../core/season'
+import { mainMeasure } from '../../core/trials/deciding'
 import {
   type ControlMust,
   MUST_RANGE,
@@ -68,6 +69,9 @@ export const EMPTY_TRIAL = {
   bottomWater: false,
   light: 'outdoors' as TrialLight,
   measures: [] as readonly TrialMeasure[],
+  /** Empty: what is usual for such a trial, on the last day. */
+  decides: '' as TrialMeasure | '',
+  decidesDay: '',
   checkDays: '',
   cv: '',
 }
@@ -150,6 +154,30 @@ export function listOf(text: string): (number | string)[] {
     .map((one) => one.trim())
     .filter(Boolean)
     .map((one) => readNumber(one) ?? one)
+}
+
+/** Days after planting that were typed, in their order. */
+export function daysOf(text: string): number[] {
+  return listOf(text)
+    .filter((day) => typeof day === 'number')
+    .sort((a, b) => a - b)
+}
+
+/** What decides as it is planned: what was chosen as long as it is measured, else what is usual, on the last day. */
+export function decidingOf(
+  { kind, measures, decides, decidesDay, checkDays, cropId, crops }: TrialValues,
+  known: NewTrialPage['crops'],
+): { readonly measure: TrialMeasure | null; readonly day: number | null } {
+  if (!kind || kind === 'jar' || measures.length === 0) return { measure: null, day: null }
+  const days = daysOf(checkDays)
+  const chosen = readNumber(decidesDay)
+  const grown = new Set(kind === 'side-by-side' ? crops : [cropId])
+  const isFruit = known.some((crop) => grown.has(crop.id) && crop.bearsFruit)
+  return {
+    measure:
+      decides !== '' && measures.includes(decides) ? decides : mainMeasure(kind, measures, isFruit),
+    day: chosen !== null && days.includes(chosen) ? chosen : (days.at(-1) ?? null),
+  }
 }
 
 const LONGEST_NAME = 60

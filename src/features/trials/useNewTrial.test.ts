@@ -13,7 +13,7 @@ const page = (more: Partial<NewTrialPage> = {}): NewTrialPage => ({
   choices: { lots: [{ id: 4, name: 'Spent trough', litres: 30 }], bags: [] },
   mixes: [{ id: 2, name: 'House mix', versions: [3, 2] }],
   materials: [{ id: 'seed-mix', name: 'Seed and cutting mix' }],
-  crops: [{ id: 'chard', name: 'Chard', kind: 'leaf' }],
+  crops: [{ id: 'chard', name: 'Chard', kind: 'leaf', bearsFruit: false }],
   places: ['Bench'],
   sizes: [{ name: 'Small', shape: SHAPE, headspaceCm: 1, litres: 1 }],
   freePots: [],

@@ -7,6 +7,7 @@ import type {
   TrialCheck,
   TrialKind,
   TrialMeasure,
+  Verdict,
 } from '../../core/trials'
 import type { LeftOutView, PotEventView } from './lookViews'
 import type { ControlView, TrialState } from './trialViews'
@@ -55,7 +56,12 @@ export interface SideView {
 }
 
 /** What one measure says at a check. */
-export type MeasureView =
+export type MeasureView = MeasureSays & {
+  /** p by treatment of what does not decide, adjusted over everything that was also seen; null: it decides. */
+  readonly also: readonly (number | null)[] | null
+}
+
+export type MeasureSays =
   | {
       readonly by: 'means'
       readonly measure: TrialMeasure
@@ -64,7 +70,6 @@ export type MeasureView =
       readonly isShare: boolean
       readonly groups: GroupsResult
       readonly dose: DoseResponse | null
-      readonly seeds: CountsView | null
     }
   | {
       readonly by: 'counts'
@@ -150,10 +155,25 @@ export interface ResultsPage {
   readonly measure: TrialMeasure
   readonly on: string
   readonly day: number
+  /** What gets the verdict, on which day after planting, and whether that is what is shown. */
+  readonly deciding: {
+    readonly measure: TrialMeasure
+    readonly day: number
+    readonly on: string
+    readonly isNamed: boolean
+    readonly isShown: boolean
+  }
+  /** Comparisons that were also seen. */
+  readonly alsoCount: number
+  /** What it was told by an earlier rule, as it was closed. */
+  readonly earlier: {
+    readonly measure: TrialMeasure
+    readonly verdicts: readonly { readonly treatment: number; readonly verdict: Verdict }[]
+  } | null
   readonly treatments: readonly TreatmentOutcome[]
   /** One for every measure of which something was read; none while it is scored blind. */
   readonly results: readonly MeasureView[]
-  readonly survival: CountsView | null
+  readonly survival: (CountsView & { readonly also: readonly (number | null)[] }) | null
   readonly pots: readonly PotDot[]
   /** By the measure that is shown, or the first that was read more than once. */
   readonly growth: GrowthView | null

@@ -96,7 +96,13 @@ export interface NewTrialPage {
   }[]
   /** Everything that may be mixed in, bags among it. */
   readonly materials: readonly { readonly id: string; readonly name: string }[]
-  readonly crops: readonly { readonly id: string; readonly name: string; readonly kind: string }[]
+  readonly crops: readonly {
+    readonly id: string
+    readonly name: string
+    readonly kind: string
+    /** Its harvest is fruit that is picked. */
+    readonly bearsFruit: boolean
+  }[]
   readonly places: readonly string[]
   readonly sizes: readonly PotSizeView[]
   readonly freePots: readonly FreePotView[]

@@ -53,6 +53,9 @@ export interface NewTrialBody {
   readonly must: ControlMust
   readonly mustValue: number
   readonly measures: readonly TrialMeasure[]
+  /** The one of them that gets the verdict, on which of the days; null: what is weighed last, on the last day. */
+  readonly decides: TrialMeasure | null
+  readonly decidesDay: number | null
   readonly checkDays: readonly number[]
   readonly cropId: string | null
   /** Of a side by side. */
@@ -169,6 +172,21 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     .required()
     .label('What is measured')
     .messages({ 'array.unique': 'What is measured stands there twice' }),
+  decides: Joi.valid(...TRIAL_MEASURES)
+    .allow(null)
+    .default(null)
+    .label('What decides')
+    .messages({ 'any.only': 'Choose what decides among what is measured' }),
+  decidesDay: Joi.number()
+    .integer()
+    .min(1)
+    .max(400)
+    .allow(null)
+    .default(null)
+    .label('The day')
+    .messages({
+      'number.base': 'Choose on which of the days it decides',
+    }),
   checkDays: Joi.array()
     .items(Joi.number().integer().min(1).max(400).label('The day'))
     .max(60)

@@ -260,7 +260,7 @@ test('a control that failed makes the run void, and nothing is told by it', asyn
 })
 
 test('scored blind, neither the look nor how it stands tells what is in a pot, until it is closed', async () => {
-  const id = await running({ isBlind: true })
+  const id = await running({ isBlind: true, pots: 6 })
   const all = (await trialPage(garden.db, id)).potList
   await assert.rejects(close(id), /Nothing was read/)
   for (const pot of all)

@@ -2,10 +2,13 @@ import { randomInt } from 'node:crypto'
 import { requireShape } from '../../core/containers'
 import {
   assignPots,
+  bearsFruit,
   layoutTrial,
   MOST_TRIAL_POTS,
   MUST_RANGE,
   MUSTS_OF,
+  mainMeasure,
+  type TrialMeasure,
   type TrialPlace,
 } from '../../core/trials'
 import { requireContainers, type StoredContainer } from '../../data/containers'
@@ -53,6 +56,7 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
   const crops = requireCrops(body, tables)
   requireMust(body)
   requireDoses(body, tables)
+  const deciding = requireDeciding(body, tables)
   requireSize(body.potSize, 'potSize')
   const treatments = []
   for (const [index, one] of body.treatments.entries()) {
@@ -97,6 +101,7 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
   } = body
   const row = {
     ...rest,
+    ...deciding,
     kind,
     question,
     cropId: kind === 'side-by-side' || kind === 'jar' ? null : cropId,
@@ -143,6 +148,25 @@ function requireMust({ kind, must, mustValue }: NewTrialBody): void {
   const { low, high } = MUST_RANGE[must]
   if (mustValue < low || mustValue > high) {
     refuseField('mustValue', `What the control must reach lies from ${low} to ${high}.`)
+  }
+}
+
+/** What decides, named or as is usual: the thing that is weighed or counted up, on the last day. */
+function requireDeciding(
+  { kind, measures, checkDays, decides, decidesDay, cropId, crops }: NewTrialBody,
+  tables: Tables,
+): { readonly decides: TrialMeasure | null; readonly decidesDay: number | null } {
+  if (kind === 'jar' || measures.length === 0) return { decides: null, decidesDay: null }
+  if (decides !== null && !measures.includes(decides)) {
+    refuseField('decides', 'Choose what decides among what is measured.')
+  }
+  if (decidesDay !== null && !checkDays.includes(decidesDay)) {
+    refuseField('decidesDay', 'Choose a day on which it is looked at.')
+  }
+  const grown = [cropId, ...crops].flatMap((id) => (id ? (tables.crops.get(id) ?? []) : []))
+  return {
+    decides: decides ?? mainMeasure(kind, measures, grown.some(bearsFruit)),
+    decidesDay: decidesDay ?? (checkDays.length > 0 ? Math.max(...checkDays) : null),
   }
 }
 

@@ -1,3 +1,4 @@
+import { bearsFruit } from '../../core/trials'
 import { byName } from '../../data/byName'
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
 import { listMaterials, readLotNames, readLotStocks } from '../../data/media'
@@ -94,7 +95,12 @@ export async function newTrialPage(
     choices: { bags: choices.bags, lots: await lotsWith(db, choices.lots, lotIds) },
     mixes,
     materials: (await listMaterials(db)).map(({ material: { id, name } }) => ({ id, name })),
-    crops: [...tables.crops.values()].map(({ id, name, kind: sort }) => ({ id, name, kind: sort })),
+    crops: [...tables.crops.values()].map((crop) => ({
+      id: crop.id,
+      name: crop.name,
+      kind: crop.kind,
+      bearsFruit: bearsFruit(crop),
+    })),
     places: (await listPlaces(db)).map(({ name }) => name),
     sizes: sizesOf(containers, plan),
     freePots: free.map(({ id, code, name, place, litres, lotId }) => ({

@@ -4,12 +4,21 @@ import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
 import { resultsPage } from './resultsPage'
 
-/** What a trial found by its main measure, as it is kept. */
+/** One named measure on its day decides; blocks and trays are analysed as such. */
+const RULE = 2
+
+/** What a trial found by the measure that decides, as it is kept. */
 export function outcomeOf(page: ResultsPage): TrialOutcome {
-  const main = page.results.find(({ measure }) => measure === page.measure)
+  const { deciding } = page
+  // Only what was named decides: where it was not read on its day, nothing does.
+  const main = deciding.isShown
+    ? page.results.find(({ measure }) => measure === deciding.measure)
+    : undefined
   return {
+    rule: RULE,
     isVoid: page.isVoid,
-    measure: page.measure,
+    measure: deciding.measure,
+    day: deciding.day,
     cvs: Object.fromEntries(
       page.results.flatMap((view) =>
         view.by === 'means' && view.groups.cv !== null ? [[view.measure, view.groups.cv]] : [],
@@ -17,7 +26,7 @@ export function outcomeOf(page: ResultsPage): TrialOutcome {
     ),
     treatments: page.treatments.map(({ number, used, planted, litres, yieldG }) => ({
       number,
-      verdict: main && number > 0 ? verdictOf(main, number) : null,
+      verdict: number === 0 ? null : main ? verdictOf(main, number) : 'cannot-tell',
       mean: main ? meanOf(main, number) : null,
       alive: page.survival?.groups[number]?.count ?? null,
       used,

@@ -12,6 +12,8 @@ export function planOfTrial(trial: Trial): NewTrialBody {
     must: trial.must,
     mustValue: trial.mustValue,
     measures: trial.measures,
+    decides: trial.decides,
+    decidesDay: trial.decidesDay,
     checkDays: trial.checkDays,
     cropId: trial.cropId,
     crops: [...new Set(rows.flatMap(({ cropId }) => cropId ?? []))],

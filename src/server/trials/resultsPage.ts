@@ -17,6 +17,7 @@ import type {
   CountsView,
   GrowthView,
   HappenedView,
+  MeasureSays,
   MeasureView,
   PotDot,
   PotEventView,
@@ -27,6 +28,7 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { readTables } from '../tables'
+import { alsoSeen, resultBeside, SURVIVAL } from './alsoSeen'
 import { candidatesOfTrial } from './candidates/candidateKeys'
 import { controlOf, isVoid } from './controlOf'
 import { courseOf, type TrialCourse } from './courseOf'
@@ -35,7 +37,7 @@ import { keptResult } from './keptResult'
 import { seedsOf } from './lookPage'
 import { outcomesOf } from './outcomes'
 import { stateOf } from './schedule'
-import { dayShown, mainMeasure, questionOf } from './trialQuestion'
+import { type Deciding, dayShown, decidingOf, questionOf } from './trialQuestion'
 
 /** What a trial found, by rule, or how its pots stand while it goes on; scored blind, only how the pots stand. */
 export async function resultsPage(
@@ -61,23 +63,33 @@ export async function resultsOf(
 ): Promise<ResultsPage> {
   const isHidden = trial.isBlind && trial.closedAt === null
   const control = controlOf(trial, course)
-  const check = shownCheck(course, asked.day)
+  const deciding = decidedOn(course, decidingOf(trial, tables))
+  const check = shownCheck(course, asked.day ?? deciding.day)
   const on = dayShown(course, check)
-  const measure =
-    asked.measure && trial.measures.includes(asked.measure) ? asked.measure : mainMeasure(trial)
   const nameOf = new Map(trial.treatments.map(({ number, name }) => [number, name]))
   const isOver = isVoid(trial, control)
   const question = questionOf(trial, course, isOver, on)
+  const decides = (one: TrialMeasure) => one === deciding.measure && on === deciding.on
+  const also = isHidden ? null : alsoSeen(trial, course, deciding, isOver)
   const found = isHidden
     ? []
     : trial.measures.flatMap((one) => {
-        const wish = wishFor(one, trial.wish)
-        const result = keptResult({ ...question, measure: one, wish })
-        return result ? [{ measure: one, wish, result }] : []
+        const asks = { ...question, measure: one, wish: wishFor(one, trial.wish) }
+        const result = decides(one) ? keptResult(asks) : resultBeside(asks)
+        return result ? [{ measure: one, wish: asks.wish, result }] : []
       })
+  const measure = shownMeasure(
+    trial,
+    asked.measure,
+    deciding.measure,
+    found.map((one) => one.measure),
+  )
   const valuesOf = found.find((one) => one.measure === measure)?.result
-  const results = found.map(({ measure: one, wish, result }) =>
-    measureView(tables, one, wish, result),
+  const results = found.map(
+    ({ measure: one, wish, result }): MeasureView => ({
+      ...measureView(tables, one, wish, result),
+      also: decides(one) ? null : (also?.of(one, on) ?? []),
+    }),
   )
   const survival = isHidden || trial.perPot === 0 ? null : survivalResult(question)
   return {
@@ -102,9 +114,18 @@ export async function resultsOf(
     measure,
     on,
     day: check?.day ?? daysBetween(course.plantedOn, on),
+    deciding: {
+      measure: deciding.measure,
+      isNamed: deciding.isNamed,
+      day: deciding.day ?? daysBetween(course.plantedOn, deciding.on),
+      on: deciding.on,
+      isShown: decides(measure),
+    },
+    alsoCount: also?.count ?? 0,
+    earlier: earlierOf(trial),
     treatments: isHidden ? [] : await outcomesOf(db, tables, trial, course, on),
     results,
-    survival: survival && countsView(survival),
+    survival: survival && { ...countsView(survival), also: also?.of(SURVIVAL, on) ?? [] },
     pots: dotsOf(course, valuesOf, isHidden),
     growth: growthOf(course, [measure, ...trial.measures], isHidden),
     happened: course.pots
@@ -152,9 +173,38 @@ function safeDose(results: readonly MeasureView[]): number | null {
   return known.length === 0 ? null : Math.min(...known)
 }
 
-/** The one that is asked for, or the last one that was begun. */
-function shownCheck({ checks }: TrialCourse, day: number | undefined): TrialCheck | null {
-  const asked = checks.find((one) => one.day === day)
+/** The day on which it decides; where none was named, or it was never looked at, the last that was. */
+function decidedOn(course: TrialCourse, deciding: Deciding): Deciding & { readonly on: string } {
+  const named = course.checks.find(({ day }) => day === deciding.day)
+  const check = named ?? course.checks.findLast(({ looked }) => looked > 0) ?? null
+  return { ...deciding, day: check?.day ?? null, on: dayShown(course, check) }
+}
+
+/** What is asked for; else what decides, as long as it was read; else what was. */
+function shownMeasure(
+  { measures }: Trial,
+  asked: TrialMeasure | undefined,
+  deciding: TrialMeasure,
+  read: readonly TrialMeasure[],
+): TrialMeasure {
+  if (asked && measures.includes(asked)) return asked
+  return read.includes(deciding) ? deciding : (read[0] ?? deciding)
+}
+
+/** What a closed trial was told by the rule before a measure was named; null where it was judged by this one. */
+function earlierOf({ outcome, closedAt }: Trial): ResultsPage['earlier'] {
+  if (closedAt === null || !outcome || outcome.rule !== undefined) return null
+  return {
+    measure: outcome.measure,
+    verdicts: outcome.treatments.flatMap(({ number, verdict }) =>
+      verdict === null ? [] : [{ treatment: number, verdict }],
+    ),
+  }
+}
+
+/** The one that is asked for, as long as it was begun, or the last one that was. */
+function shownCheck({ checks }: TrialCourse, day: number | null): TrialCheck | null {
+  const asked = checks.find((one) => one.day === day && one.looked > 0)
   return asked ?? checks.findLast(({ looked }) => looked > 0) ?? null
 }
 
@@ -217,7 +267,7 @@ function measureView(
   measure: TrialMeasure,
   wish: 'more' | 'less',
   result: MeasureResult,
-): MeasureView {
+): MeasureSays {
   switch (result.by) {
     case 'means':
       return {
@@ -227,7 +277,6 @@ function measureView(
         isShare: result.isShare,
         groups: result.groups,
         dose: result.dose,
-        seeds: result.seeds && countsView(result.seeds),
       }
     case 'counts':
       return {

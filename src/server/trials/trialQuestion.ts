@@ -1,5 +1,12 @@
-import type { MeasureQuestion, TrialCheck, TrialMeasure } from '../../core/trials'
+import {
+  bearsFruit,
+  type MeasureQuestion,
+  mainMeasure,
+  type TrialCheck,
+  type TrialMeasure,
+} from '../../core/trials'
 import type { Trial } from '../../data/trials'
+import type { Tables } from '../lots'
 import type { TrialCourse } from './courseOf'
 import { seedsOf } from './lookPage'
 import { datedChecks } from './schedule'
@@ -24,14 +31,24 @@ export function questionOf(
   }
 }
 
-/** What is weighed or counted up goes before what is looked at on the way. */
-const MAIN_FIRST: readonly TrialMeasure[] = ['picked', 'harvest', 'fruits-picked']
+/** What gets the verdict, and on which day after planting; null: on the last that was looked at. */
+export interface Deciding {
+  readonly measure: TrialMeasure
+  readonly day: number | null
+  /** It was named when the trial was planned. */
+  readonly isNamed: boolean
+}
 
-export function mainMeasure({ kind, measures }: Pick<Trial, 'kind' | 'measures'>): TrialMeasure {
-  const counted = kind === 'count' || kind === 'dose' ? (['emerged'] as const) : []
-  return (
-    [...counted, ...MAIN_FIRST].find((one) => measures.includes(one)) ?? measures[0] ?? 'vigour'
-  )
+export function decidingOf(trial: Trial, { crops }: Pick<Tables, 'crops'>): Deciding {
+  if (trial.decides !== null) {
+    return { measure: trial.decides, day: trial.decidesDay, isNamed: true }
+  }
+  const grown = [trial.cropId, ...trial.potList.map(({ cropId }) => cropId)]
+  const isFruit = grown.some((id) => {
+    const crop = id === null ? undefined : crops.get(id)
+    return crop !== undefined && bearsFruit(crop)
+  })
+  return { measure: mainMeasure(trial.kind, trial.measures, isFruit), day: null, isNamed: false }
 }
 
 /** A check that was done late tells what was read then; without checks all that was read counts. */

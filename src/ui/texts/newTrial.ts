@@ -97,6 +97,11 @@ export const newTrial = {
   looks: {
     head: 'What is looked at, and when',
     measures: 'In each pot',
+    decides: 'Which of them decides',
+    decidesHint:
+      'Named now, it alone gets the verdict; all else is also seen. Who chooses afterwards finds what chance has put there.',
+    decidesDay: 'On which day',
+    dayOf: (day: number) => `day ${day}`,
     days: 'Days after planting',
     daysHint: 'Such as 7, 14, 21, 28.',
     cv: 'Variation from plant to plant, percent',

@@ -1,4 +1,4 @@
-import type { TrialMeasure, Verdict } from '../../core/trials'
+import type { DecidingTest, TrialMeasure, Verdict } from '../../core/trials'
 import { look } from './look'
 import { trialVerdicts } from './trialVerdicts'
 
@@ -33,6 +33,22 @@ export const trialResults = {
     ...look.short,
     sunk: 'How far the mix sank',
   } satisfies Record<TrialMeasure, string>,
+  also: {
+    mark: '·',
+    name: 'also seen',
+    hint: (count: number) =>
+      `The verdict is that of the one measure that decides. Of all else the p is told as it stands among ${count} comparisons that were looked at (Holm): who looks at so many finds something by chance.`,
+  },
+  decides: {
+    what: (measure: string, day: number) => `${measure.toLowerCase()} on day ${day}`,
+    named: (what: string) => `What decides, named before it was planted: ${what}.`,
+    usual: (what: string) => `What decides, as is usual for such a trial: ${what}.`,
+    other: (what: string) => `This does not decide: ${what} does.`,
+    show: 'Show what decides',
+    unread: 'It was not read on its day, so nothing is decided.',
+  },
+  earlier: (measure: string, said: string) =>
+    `When it was closed it was judged by an earlier rule, by ${measure.toLowerCase()}, without blocks where there were two treatments, and seed by seed: ${said}. That stays in lists; what is said here is by the present rule.`,
   survival: 'Pots that lived',
   ofSeeds: '% of the seeds',
   against: (mine: string, control: string) => `${mine} against ${control}`,
@@ -43,17 +59,23 @@ export const trialResults = {
   could: (percent: string) => `These pots could have shown a difference of ${percent} or more`,
   for20: (pots: number) => `to see 20 % it takes ${pots} pots of each`,
   no20: 'no number of pots would show 20 %',
+  overAll: (change: string) => `${change} over all crops`,
+  signP: (p: string) => `by their number alone ${p}`,
   because: {
+    fewTrays:
+      'seeds of one tray share its luck, and fewer than three trays on a side count: they are described, and no difference is told',
     void: 'the control failed, and whatever made it fail can have done this as well',
     one: (mine: number, control: number) =>
       `a comparison takes two pots of each at least, and ${mine} and ${control} count`,
     alike: 'its pots do not vary at all, so nothing tells how far chance would reach',
-    noCrop: 'no crop was further in one than in the other',
+    noCrop: 'no crop was grown to the end in both',
     small: 'even the clearest result of so few could be chance',
   },
   onePot:
     'One pot of each is no test. Ask it of several crops: each crop in both mixes, and the crops decide.',
   onePotNext: 'Plan it side by side',
+  onlyInterval:
+    'The interval leaves out no difference; by dealing the pots anew, which takes nothing for granted, chance is not ruled out.',
   onlyAlone:
     'Taken alone its interval leaves out no difference; with all treatments counted, chance is not ruled out.',
   crops: (won: number, lost: number, name: string, control: string) =>
@@ -184,16 +206,25 @@ export const trialResults = {
     printed: (day: string, garden: string) => `${garden}, ${day}`,
   },
   why: 'How this is decided',
-  whyWelch:
-    'One treatment against the control: Welch’s test, which lets their spreads differ. Better or worse is said where p lies below 0.05.',
-  whyMaxT:
-    'Several treatments at once: their pots are dealt anew over the treatments, within blocks, and the largest difference counts (max-T), so that the chance of one false alarm among them all stays at 5 %. The draw is fixed: asked again, it says the same.',
+  whyDecides:
+    'One measure on one day decides, the one that was named: better or worse is said where p lies below 0.05. All else is also seen.',
+  whyTest: {
+    welch: 'One treatment against the control: Welch’s test, which lets their spreads differ.',
+    blocks:
+      'One treatment against the control, in blocks: what differs from block to block is taken out, and the pots are dealt anew within their blocks in every way there is.',
+    permutation:
+      'The pots of each do not vary, but their means differ: the pots are dealt anew in every way there is.',
+    'max-t':
+      'Several treatments at once: their pots are dealt anew over the treatments, and the largest difference counts (max-T), so that the chance of one false alarm among them all stays at 5 %. The draw is fixed: asked again, it says the same.',
+    'max-t-blocks':
+      'Several treatments at once, in blocks: what differs from block to block is taken out, pots are dealt anew within their blocks, and the largest difference counts (max-T), so that the chance of one false alarm among them all stays at 5 %. The draw is fixed: asked again, it says the same.',
+  } satisfies Record<DecidingTest, string>,
   whyFisher:
     'Counts are compared by Fisher’s exact test; several are adjusted by Holm. The intervals are Wilson’s.',
   whyTrays:
     'Seeds of one tray share its luck: the trays are compared by their shares, not the seeds one by one.',
-  whySign: (several: boolean) =>
-    `Crops decide, by the exact sign test: how often a coin would go one way so often.${several ? ' With several mixes p is multiplied by their number.' : ''}`,
+  whySides: (several: boolean) =>
+    `Crops decide: of each how many times more it brought in one than in the other, and how often that would come about if the sides of each crop were changed by a coin. Fewer than six crops never decide. The number of crops that were ahead is told beside it, by the exact sign test.${several ? ' With several mixes p is multiplied by their number.' : ''}`,
   whyCv: (cv: string) =>
     `The pots of this trial varied by ${cv} % of the control’s mean; what could have been found is worked out from that (power 80 %). The next trial is planned with it.`,
   whyAlone:

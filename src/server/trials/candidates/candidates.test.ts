@@ -65,8 +65,13 @@ test('each check of a trial is told, with the pots that count and the verdict of
   assert.ok(shown?.by === 'means')
   const [, treated] = shown.groups.groups
   assert.ok(Math.abs((mine?.points.at(-1)?.mean ?? 0) - (treated?.description?.mean ?? 9)) < 1e-9)
-  assert.equal(mine?.verdict, shown.groups.treatments[0]?.verdict)
-  assert.equal(control?.verdict, null)
+  assert.deepEqual([mine?.verdict, control?.verdict], [null, null], 'it was also seen')
+  const decided = await resultsPage(garden.db, id)
+  assert.equal(decided.measure, 'harvest')
+  const named = decided.results.find(({ measure }) => measure === 'harvest')
+  const harvest = first?.measures.find(({ measure }) => measure === 'harvest')
+  assert.ok(named?.by === 'means' && named.groups.test === 'max-t-blocks')
+  assert.equal(harvest?.cells[0]?.verdict, named.groups.treatments[0]?.verdict)
 })
 
 test('an older version that was tried is called so, and does not count as the newest recipe’s test', async () => {

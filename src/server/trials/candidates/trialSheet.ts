@@ -16,7 +16,7 @@ import { courseOf, type TrialCourse } from '../courseOf'
 import { verdictOf } from '../outcomeOf'
 import { resultsOf } from '../resultsPage'
 import { stateOf } from '../schedule'
-import { dayShown, mainMeasure, questionOf } from '../trialQuestion'
+import { dayShown, decidingOf, questionOf } from '../trialQuestion'
 
 /** A trial with what every treatment of it came to at each check, by the treatments' numbers. */
 export type TrialSheet = Omit<CandidatesTrial, 'treatments' | 'measures'> & {
@@ -40,12 +40,18 @@ export async function trialSheet(
   if (kept) return kept
   const course = await courseOf(db, tables, trial)
   if (!course) return null
-  const sheet = sheetOf(trial, course, await resultsOf(db, tables, trial, course))
+  const sheet = sheetOf(tables, trial, course, await resultsOf(db, tables, trial, course))
   if (trial.closedAt) keptSheets.write(db, trial.id, stamp, sheet)
   return sheet
 }
 
-function sheetOf(trial: Trial, course: TrialCourse, results: ResultsPage): TrialSheet {
+function sheetOf(
+  tables: Tables,
+  trial: Trial,
+  course: TrialCourse,
+  results: ResultsPage,
+): TrialSheet {
+  const { measure } = decidingOf(trial, tables)
   return {
     trialId: trial.id,
     name: trial.name,
@@ -56,8 +62,8 @@ function sheetOf(trial: Trial, course: TrialCourse, results: ResultsPage): Trial
     isVoid: results.isVoid,
     isHidden: results.isHidden,
     controlName: trial.treatments.find(({ number }) => number === 0)?.name ?? '',
-    measure: mainMeasure(trial),
-    wish: wishFor(mainMeasure(trial), trial.wish),
+    measure,
+    wish: wishFor(measure, trial.wish),
     treatments: results.treatments.map((one) => ({
       number: one.number,
       name: one.name,
@@ -83,7 +89,8 @@ function measureOf(
     const side = view.by === 'sides' ? view.sides.find((one) => one.treatment === number) : null
     const own = points[number] ?? []
     if (own.length === 0 && !side) return []
-    const isJudged = closedOn !== null && !isVoid && number > 0
+    // What was only also seen gets no verdict.
+    const isJudged = closedOn !== null && !isVoid && number > 0 && view.also === null
     const sides = side ? { wins: side.result.wins, losses: side.result.losses } : null
     return [[number, { points: own, sides, verdict: isJudged ? verdictOf(view, number) : null }]]
   })

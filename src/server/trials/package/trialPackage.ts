@@ -57,6 +57,8 @@ function told(trial: Trial) {
     must: trial.must,
     mustValue: trial.mustValue,
     measures: trial.measures,
+    decides: trial.decides,
+    decidesDay: trial.decidesDay,
     checkDays: trial.checkDays,
     cropId: trial.cropId,
     how: trial.how,
