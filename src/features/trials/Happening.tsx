@@ -1,9 +1,14 @@
 import { useState } from 'react'
 import { TRIAL_EVENTS } from '../../core/trials/trialRecords'
 import type { ProblemChoice } from '../../messages/media/found'
-import type { Happened, LookPot } from '../../messages/trials/looks'
+import {
+  EVENT_SCOPES,
+  type EventScope,
+  type Happened,
+  type LookPot,
+} from '../../messages/trials/looks'
 import { Button } from '../../ui/Button'
-import { TextField } from '../../ui/Field'
+import { Choice, TextField } from '../../ui/Field'
 import { look as words } from '../../ui/texts/look'
 import { hintFor, matching } from '../found/matching'
 import styles from './Look.module.css'
@@ -21,6 +26,7 @@ export function Happening({
     problemId: string | null
     note: string
     isLeftOut: boolean
+    scope: EventScope
   }) => void
 }) {
   const [kind, setKind] = useState<Happened | null>(null)
@@ -28,8 +34,10 @@ export function Happening({
   const [problemId, setProblemId] = useState<string | null>(null)
   const [note, setNote] = useState('')
   const [isLeftOut, setLeftOut] = useState(false)
+  const [scope, setScope] = useState<EventScope>('pot')
   const found = matching(problems, sign)
   const named = problems.find(({ id }) => id === problemId)
+  const canLeaveOut = scope !== 'all'
   const isReady = kind !== null && (kind !== 'problem' || problemId !== null)
   return (
     <form
@@ -37,7 +45,8 @@ export function Happening({
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        if (isReady) onHappened({ kind, problemId, note, isLeftOut })
+        if (isReady)
+          onHappened({ kind, problemId, note, isLeftOut: canLeaveOut && isLeftOut, scope })
       }}
     >
       <h2>{words.happenedHead(pot.code)}</h2>
@@ -89,23 +98,34 @@ export function Happening({
       )}
       {isReady && (
         <>
+          <Choice
+            label={words.scope}
+            name="scope"
+            options={EVENT_SCOPES.filter((one) => one !== 'block' || pot.block !== null).map(
+              (value) => ({ value, label: words.scopes[value](pot.code) }),
+            )}
+            isChosen={(value) => value === scope}
+            onChange={(event) => setScope(event.target.value as EventScope)}
+          />
           <TextField
             label={words.happenedNote}
             value={note}
             maxLength={300}
             onChange={(event) => setNote(event.target.value)}
           />
-          <label className={styles.leave}>
-            <input
-              type="checkbox"
-              checked={isLeftOut}
-              onChange={(event) => setLeftOut(event.target.checked)}
-            />
-            <span>
-              {words.leaveOut}
-              <small>{kind === 'died' ? words.leaveOutDied : words.leaveOutHint}</small>
-            </span>
-          </label>
+          {canLeaveOut && (
+            <label className={styles.leave}>
+              <input
+                type="checkbox"
+                checked={isLeftOut}
+                onChange={(event) => setLeftOut(event.target.checked)}
+              />
+              <span>
+                {scope === 'block' ? words.leaveOutBlock : words.leaveOut}
+                <small>{kind === 'died' ? words.leaveOutDied : words.leaveOutHint}</small>
+              </span>
+            </label>
+          )}
           <div>
             <Button type="submit">{words.writeDown}</Button>
           </div>

@@ -175,7 +175,7 @@ test('what has no answer waits for one, pot by pot, and arrives once there is a 
   assert.deepEqual([on.now().waiting, on.now().isLate], [1, true])
   await on.act(() => on.now().goTo(1))
   await on.act(async () => {
-    on.now().happened({ kind: 'animal', problemId: null, note: '', isLeftOut: false })
+    on.now().happened({ kind: 'animal', problemId: null, note: '', isLeftOut: false, scope: 'pot' })
     await settle()
   })
   for (const sent of page.made.slice(1)) sent.answer(0)
@@ -192,7 +192,13 @@ test('what happened to a pot leaves it out with its reason, until it counts agai
   const of = trial()
   const on = await open(of)
   await on.act(async () => {
-    on.now().happened({ kind: 'animal', problemId: null, note: 'a snail', isLeftOut: true })
+    on.now().happened({
+      kind: 'animal',
+      problemId: null,
+      note: 'a snail',
+      isLeftOut: true,
+      scope: 'pot',
+    })
     await settle()
   })
   assert.deepEqual(on.now().pots[0]?.leftOut, { on: TODAY, happened: 'animal', why: 'a snail' })
@@ -203,6 +209,7 @@ test('what happened to a pot leaves it out with its reason, until it counts agai
     problemId: null,
     note: 'a snail',
     isLeftOut: true,
+    scope: 'pot',
   })
   await answer(on, `/api/trials/${of.trialId}/events`)
   assert.ok(on.now().pots[0]?.leftOut)
@@ -220,7 +227,7 @@ test('a plant that died has its day, and stays among those planted', async () =>
   const of = trial()
   const on = await open(of)
   await on.act(async () => {
-    on.now().happened({ kind: 'died', problemId: null, note: '', isLeftOut: false })
+    on.now().happened({ kind: 'died', problemId: null, note: '', isLeftOut: false, scope: 'pot' })
     await settle()
   })
   assert.deepEqual([on.now().pots[0]?.diedOn, on.now().pots[0]?.leftOut], [TODAY, null])

@@ -2,6 +2,7 @@ import { useState } from 'react'
 import type { TrialMeasure } from '../../core/trials'
 import type { Problem } from '../../messages/problem'
 import type {
+  EventScope,
   Happened,
   LeaveOutBody,
   LookBody,
@@ -103,11 +104,12 @@ export function useLook(page: LookPage, today: string) {
       problemId: string | null
       note: string
       isLeftOut: boolean
+      scope: EventScope
     }) => {
       if (!pot) return
       setRefused(null)
       void send({
-        title: words.wroteEvent(pot.code, words.events[what.kind]),
+        title: words.wroteEvent(words.scopes[what.scope](pot.code), words.events[what.kind]),
         path: 'events',
         method: 'POST',
         body: { potId: pot.id, on, ...what },
@@ -125,9 +127,16 @@ export function useLook(page: LookPage, today: string) {
   }
 }
 
+/** What happened to a block or to all pots happened to this one, as long as it counts. */
+function isStruck(pot: LookPot, body: Sent, { pots }: LookPage): boolean {
+  if (!('scope' in body) || pot.leftOut !== null) return false
+  const block = pots.find(({ id }) => id === body.potId)?.block ?? null
+  return body.scope === 'all' || (body.scope === 'block' && block !== null && pot.block === block)
+}
+
 /** A pot with what was entered for it, before the server has told it. */
 function entered(pot: LookPot, body: Sent, page: LookPage): LookPot {
-  if (body.potId !== pot.id) return pot
+  if (body.potId !== pot.id && !isStruck(pot, body, page)) return pot
   if ('values' in body)
     return body.on === null || body.on === page.on ? withEntered(pot, body) : pot
   if ('leftOut' in body) {

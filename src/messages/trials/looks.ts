@@ -53,7 +53,12 @@ export interface PotEventBody {
   readonly note: string
   /** It does not count from that day on. */
   readonly isLeftOut: boolean
+  /** To the pot alone, to all of its block, or to every pot that is still in; left out: the pot. */
+  readonly scope?: EventScope
 }
+
+export const EVENT_SCOPES = ['pot', 'block', 'all'] as const
+export type EventScope = (typeof EVENT_SCOPES)[number]
 
 export const potEventSchema = Joi.object<PotEventBody>({
   potId: id('The pot of the trial').required(),
@@ -66,6 +71,11 @@ export const potEventSchema = Joi.object<PotEventBody>({
   problemId: key('What you saw').allow(null).default(null),
   note: line('The note', 300).allow('').default(''),
   isLeftOut: Joi.boolean().default(false).label('Whether it is left out'),
+  scope: Joi.string()
+    .valid(...EVENT_SCOPES)
+    .default('pot')
+    .label('Which pots')
+    .messages({ 'any.only': 'Choose to which pots it happened' }),
 })
 
 export interface LeaveOutBody {

@@ -3,7 +3,7 @@ import { after, before, test } from 'node:test'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { SMALL_JPEG } from '../../../testing/smallJpeg'
 import { addPhoto, logOf, setLogCounts, writeLog } from '../../data/season'
-import { readTrial } from '../../data/trials'
+import { logOfTrial, readTrial } from '../../data/trials'
 import type { LookBody } from '../../messages/trials/looks'
 import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
 import { endOfPlanting, letEntryCount, newLogEntry, potPage } from '../containers'
@@ -309,4 +309,37 @@ test('the checks tell what was done, what is late, and how many pots', async () 
       ['late', 1],
     ],
   )
+})
+
+test('what happened is written down for a block, or for all pots at once; a mix that is shared is told once', async () => {
+  const id = await running({ checkDays: [14, 28] })
+  const page = await trialPage(garden.db, id)
+  const [first] = page.potList
+  const block = page.potList.filter((pot) => pot.block === first?.block)
+  const struck = async (more: object) =>
+    (await happened(id, first?.id as number, { kind: 'weather', note: 'hail', ...more })) as {
+      readonly pots: number
+    }
+  assert.equal((await struck({ scope: 'block', isLeftOut: true })).pots, block.length)
+  const out = (await lookPage(garden.db, id)).pots.filter(({ leftOut }) => leftOut !== null)
+  assert.deepEqual(
+    out.map((pot) => pot.id).sort((a, b) => a - b),
+    block.map((pot) => pot.id).sort((a, b) => a - b),
+  )
+  // Those that are left out already are not struck again, but the one it was written at.
+  const rest = page.potList.length - block.length
+  assert.equal((await struck({ scope: 'all' })).pots, rest + 1)
+  await assert.rejects(struck({ scope: 'all', isLeftOut: true }), refusedAt('isLeftOut'))
+  const { happened: told, effects } = await resultsPage(garden.db, id)
+  assert.equal(told.filter(({ kind }) => kind === 'weather').length, block.length + rest + 1)
+  assert.deepEqual(effects, [], 'what strikes all is no effect of one')
+  // Seen at all pots: a finding for each mix, not for each pot.
+  await struck({ kind: 'problem', problemId: 'fungus-gnat', scope: 'all' })
+  const entries = await logOfTrial(garden.db, await readTrial(garden.db, id), new Date(0))
+  const seen = entries.filter(({ kind }) => kind === 'problem')
+  assert.equal(seen.length, rest + 1)
+  assert.equal(new Set(seen.map(({ findingId }) => findingId)).size, 2)
+  const loose = await running({ blocks: false })
+  const [alone] = await potsOf(loose, 0)
+  await assert.rejects(happened(loose, alone?.id as number, { scope: 'block' }), refusedAt('scope'))
 })

@@ -15,16 +15,16 @@ import { outcomeOf } from './outcomeOf'
 import { resultsPage } from './resultsPage'
 
 /**
- * Writes down what happened to a pot of a trial, and leaves the pot out from that day on where that is asked. A problem
- * counts in its mix as well.
+ * Writes down what happened to a pot of a trial, to its block or to all that are still in, and leaves pots out from that
+ * day on where that is asked. A problem counts in their mix as well.
  * @throws Refused, NotFound, Conflict where the trial is not running
  */
 export async function keepPotEvent(
   db: OpenDatabase,
   id: number,
-  { potId, on, kind, problemId, note, isLeftOut }: PotEventBody,
+  { potId, on, kind, problemId, note, isLeftOut, scope = 'pot' }: PotEventBody,
   at: Date,
-): Promise<{ readonly id: number; readonly potId: number }> {
+): Promise<{ readonly id: number; readonly potId: number; readonly pots: number }> {
   const { timeZone } = await readSite(db)
   const trial = await readTrial(db, id)
   const pot = requirePot(trial, potId)
@@ -32,30 +32,51 @@ export async function keepPotEvent(
   if (kind === 'problem' && !known.some((one) => one.id === problemId)) {
     refuseField('problemId', 'Choose what you saw from the list.')
   }
-  const when = momentOf(trial, on, at, timeZone)
-  const lotId = await lotIn(db, timeZone, pot.containerId)
-  const seen = kind === 'problem' ? problemId : null
-  const cropId = pot.cropId ?? trial.cropId
-  const found =
-    seen !== null && lotId !== null
-      ? await newFound(db, lotId, { problemId: seen, note }, when, cropId)
-      : null
-  const entryId = await writeLog(db, {
-    containerId: pot.containerId,
-    plantingId: pot.plantingId,
-    lotId,
-    at: when,
-    kind,
-    value: null,
-    problemId: seen,
-    findingId: found?.id ?? null,
-    note: note.trim() || null,
-    trialId: id,
-  })
-  if (isLeftOut) {
-    await excludePot(db, pot.id, { on: dayAt(timeZone, when), happened: kind, why: note.trim() })
+  if (isLeftOut && scope === 'all') {
+    refuseField('isLeftOut', 'Nothing would count any more: close the trial instead.')
   }
-  return { id: entryId, potId: pot.id }
+  if (scope === 'block' && pot.block === null) {
+    refuseField('scope', 'Its pots do not stand in blocks: choose the pot, or all of them.')
+  }
+  const when = momentOf(trial, on, at, timeZone)
+  const day = dayAt(timeZone, when)
+  const struck = trial.potList.filter(
+    (one) =>
+      one.id === pot.id ||
+      (scope !== 'pot' &&
+        (scope === 'all' || one.block === pot.block) &&
+        one.containerId !== null &&
+        (one.excludedOn === null || one.excludedOn > day)),
+  )
+  const seen = kind === 'problem' ? problemId : null
+  // A mix that several pots share is told once.
+  const foundIn = new Map<number, number | null>()
+  let first: number | null = null
+  for (const one of struck) {
+    const { containerId, plantingId } = requirePot(trial, one.id)
+    const lotId = await lotIn(db, timeZone, containerId)
+    if (seen !== null && lotId !== null && !foundIn.has(lotId)) {
+      const cropId = one.cropId ?? trial.cropId
+      const { id: foundId } = await newFound(db, lotId, { problemId: seen, note }, when, cropId)
+      foundIn.set(lotId, foundId)
+    }
+    const entryId = await writeLog(db, {
+      containerId,
+      plantingId,
+      lotId,
+      at: when,
+      kind,
+      value: null,
+      problemId: seen,
+      findingId: lotId === null ? null : (foundIn.get(lotId) ?? null),
+      note: note.trim() || null,
+      trialId: id,
+    })
+    if (one.id === pot.id) first = entryId
+    if (isLeftOut) await excludePot(db, one.id, { on: day, happened: kind, why: note.trim() })
+  }
+  if (first === null) throw new Error('What happened was not written down.')
+  return { id: first, potId: pot.id, pots: struck.length }
 }
 
 /** Leaves a pot out from a day on, with the reason, or lets it count again. @throws Refused, NotFound, Conflict */

@@ -56,6 +56,13 @@ export const look = {
   happened: 'Something happened',
   happenedHead: (code: string) => `What happened to ${code}?`,
   happenedNote: 'A word about it',
+  scope: 'To which pots',
+  scopes: {
+    pot: (code: string) => code,
+    block: (code: string) => `The block of ${code}`,
+    all: () => 'All pots of the trial',
+  },
+  leaveOutBlock: 'Leave these pots out from that day on',
   leaveOut: 'Leave this pot out from that day on',
   leaveOutHint:
     'For an accident that says nothing about its mix. It stays listed, and every result says how many pots were used.',

@@ -9,7 +9,7 @@ import { readTables } from '../../tables'
 import { courseOf } from '../courseOf'
 import { packageRows } from './packageRows'
 import type { PackageRows } from './schema'
-import { tableCsv, writePackage } from './writePackage'
+import { readingsCsv, writePackage } from './writePackage'
 
 /** A closed trial with everything that was read, to be kept elsewhere or given away. @throws Conflict while it goes on */
 export async function trialPackage(db: OpenDatabase, id: number, at: Date): Promise<Download> {
@@ -26,11 +26,14 @@ export async function trialPackage(db: OpenDatabase, id: number, at: Date): Prom
   )
 }
 
-/** Everything that was read at its pots so far, as a table; scored blind, without what is in them. */
+/**
+ * Everything that was read at its pots so far, as a table that stands by itself: with the treatment and the block of each
+ * pot, and from when on it was left out. Scored blind, without what is in them.
+ */
 export async function trialReadings(db: OpenDatabase, id: number): Promise<Download> {
   const { trial, rows } = await readAll(db, id)
   return new Download(
-    new TextEncoder().encode(tableCsv('readings', rows)),
+    new TextEncoder().encode(readingsCsv(rows, trial.isBlind && trial.closedAt === null)),
     'text/csv; charset=utf-8',
     `${fileName(trial.name, 'trial')}-readings.csv`,
   )
