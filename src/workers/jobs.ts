@@ -30,6 +30,7 @@ import {
 import { type MediaRange, mediaRange } from '../core/ranges'
 import { type LadderInput, planLadder, type Rung } from '../core/recondition'
 import {
+  type DesignPower,
   type DesignQuestion,
   type DoseResponse,
   doseResponse,
@@ -39,11 +40,26 @@ import {
   type MaxTOptions,
   maxTAgainstControl,
   type PotValues,
+  type PowerQuestion,
+  powerOfDesign,
   replicatesNeeded,
 } from '../core/trials'
 
 type RangeQuestion = Parameters<typeof mediaRange>[0]
 type MixQuestion = Parameters<typeof mixInPlace>[0]
+
+/** What is simulated of a plan, and of the same with more pots of each, or more crops. */
+export interface TrialPlansQuestion {
+  readonly plan: Omit<PowerQuestion, 'onProgress'>
+  readonly more: readonly number[]
+}
+
+export interface TrialPlansAnswer extends DesignPower {
+  readonly more: readonly (Omit<DesignPower, 'falsePositive'> & { readonly size: number })[]
+}
+
+/** Enough to tell a column of a table. */
+const RUNS_BESIDE = 400
 
 export type Tell = (share: number) => void
 
@@ -158,6 +174,24 @@ export const jobs = {
 
   /** What a trial could find, before it is planted. */
   trialDesign: (question: DesignQuestion): Findable => findable(question),
+
+  /** How often a plan would find a difference, and what more pots, trays, blocks or crops would buy. */
+  trialPlans: ({ plan, more }: TrialPlansQuestion, tell: Tell): TrialPlansAnswer => {
+    const parts = more.length + 2
+    const found = powerOfDesign({ ...plan, onProgress: (share) => tell((2 * share) / parts) })
+    return {
+      ...found,
+      more: more.map((size, at) => {
+        const { leastDifference, power } = powerOfDesign({
+          ...plan,
+          ...(plan.kind === 'side-by-side' ? { crops: size } : { pots: size }),
+          runs: RUNS_BESIDE,
+          onProgress: (share) => tell((2 + at + share) / parts),
+        })
+        return { size, leastDifference, power }
+      }),
+    }
+  },
 
   /** Pots of each for a difference; null beyond reason. */
   potsNeeded: (

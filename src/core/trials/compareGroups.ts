@@ -49,6 +49,8 @@ export interface GroupsResult {
   readonly test: DecidingTest | null
   /** Of the trial itself, inside its blocks, percent of the control's mean; null where that is not above 0 or nothing varies. */
   readonly cv: number | null
+  /** Block to block, in the same percent; null without blocks. */
+  readonly blockCv: number | null
   /** Of each treatment, to see 20 % with that variation. */
   readonly potsFor20: number | null
   /** The largest spread is more than four times the smallest: p may be too small. */
@@ -70,7 +72,8 @@ export function compareGroups(input: GroupsInput): GroupsResult {
     usedPots(at === 0 ? 'The control' : 'A treatment', values),
   )
   const judged = judgedBy(input, used)
-  const { comparisons, compared, test, ps, smallestP, cv } = judged
+  const { comparisons, compared, test, ps, smallestP, spreads } = judged
+  const cv = spreads?.cv ?? null
   const treatments = compared.slice(1)
   const isShortAt = (at: number) => (used[at]?.length ?? 0) < leastPots
   return {
@@ -100,6 +103,7 @@ export function compareGroups(input: GroupsInput): GroupsResult {
     }),
     test: treatments.every((at) => isShortAt(0) || isShortAt(at)) ? null : test,
     cv,
+    blockCv: spreads?.blockCv ?? null,
     potsFor20:
       cv === null
         ? null

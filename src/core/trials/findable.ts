@@ -38,10 +38,11 @@ export type Findable =
       readonly more: readonly PotsAndDifference[]
       /** The p that even the clearest result could not go below. */
       readonly smallestP: number
-      readonly counts: CountsFindable | null
     }
-  /** One pot a side: seeds of a pot can be counted, nothing else. */
+  /** A seed in each pot: they are counted. */
   | { readonly by: 'counts'; readonly counts: CountsFindable }
+  /** Seeds of a tray share its luck, and there are fewer than three trays of each. */
+  | { readonly by: 'few-trays' }
   /** Crops are the replicates. */
   | { readonly by: 'signs'; readonly smallestP: number; readonly cropsNeeded: number }
   | { readonly by: 'nothing' }
@@ -56,6 +57,7 @@ const SHOWN = 0.05
 const ASKED_PERCENT = 20
 const MOST_POTS = 200
 const MOST_SEEDS = 200
+const LEAST_TRAYS = 3
 
 /**
  * How small a difference a design can find (power 80 %, family-wise 5 %), and what more pots would buy.
@@ -69,8 +71,9 @@ export function findable(design: DesignQuestion): Findable {
   }
   const comparisons = treatments - 1
   if (kind === 'side-by-side') return signsOf(crops, comparisons)
-  const counts = countsOf(design, comparisons)
-  if (pots < 2) return counts ? { by: 'counts', counts } : { by: 'nothing' }
+  if (design.seeds === 1) return { by: 'counts', counts: countsOf(design, comparisons) }
+  if (design.seeds > 1 && pots < LEAST_TRAYS) return { by: 'few-trays' }
+  if (pots < 2) return { by: 'nothing' }
   const differenceWith = (n: number) =>
     smallestDifference({ nControl: n, nTreatment: n, cv, comparisons })
   const more = [...new Set([pots + 1, pots + 2, pots * 2, pots * 3])].filter((n) => n <= MOST_POTS)
@@ -80,13 +83,12 @@ export function findable(design: DesignQuestion): Findable {
     potsFor20: replicatesNeeded({ cv, differencePercent: ASKED_PERCENT, comparisons }),
     more: more.map((n) => ({ pots: n, differencePercent: differenceWith(n) })),
     smallestP: smallestOf(design),
-    counts,
   }
 }
 
-/** One treatment is judged by Welch's test, which has no such floor; several by permutation. */
+/** One treatment without blocks is judged by Welch's test, which has no such floor; all else by permutation. */
 function smallestOf({ treatments, pots, blocks }: DesignQuestion): number {
-  if (treatments === 2) return 0
+  if (treatments === 2 && !blocks) return 0
   const ofEach = (n: number) => Array.from({ length: treatments }, () => n)
   return smallestMaxTP(blocks ? Array.from({ length: pots }, () => ofEach(1)) : [ofEach(pots)], 1)
 }
@@ -99,12 +101,8 @@ function signsOf(crops: number, comparisons: number): Findable {
   return { by: 'signs', smallestP: smallest(Math.max(1, crops)), cropsNeeded }
 }
 
-function countsOf(
-  { pots, seeds, controlShare }: DesignQuestion,
-  comparisons: number,
-): CountsFindable | null {
-  const n = Math.min(MOST_SEEDS, pots * seeds)
-  if (n < 1) return null
+function countsOf({ pots, controlShare }: DesignQuestion, comparisons: number): CountsFindable {
+  const n = Math.min(MOST_SEEDS, pots)
   return {
     share: countFindable({ nControl: n, nTreatment: n, controlShare, comparisons }),
     smallestP: Math.min(1, smallestFisherP(n, n) * comparisons),

@@ -49,6 +49,7 @@ export {
 } from './rankCandidates'
 export { type DesignRemark, type DesignToReview, reviewDesign } from './reviewDesign'
 export { signTest } from './signTest'
+export { spreadsOf, traySpread } from './spreads'
 export { type PotEvent, suspectedEffects } from './suspectedEffects'
 export { swapPlaces } from './swapPlaces'
 export { nearestCheck, type TrialCheck, trialChecks } from './trialChecks'

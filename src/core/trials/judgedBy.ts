@@ -3,6 +3,7 @@ import { type BlockEffect, type BlockOfTwo, effectInBlocks } from './compareInBl
 import { type Comparison, compareToControl } from './compareToControl'
 import { maxTAgainstControl } from './maxTAgainstControl'
 import { type PotValues, sumUp } from './pots'
+import { type Spreads, spreadsOf } from './spreads'
 import { smallestMaxTP } from './verdict'
 
 /** Welch's t; max-T over several; permutation within blocks, or of all pots where nothing varies inside the groups. */
@@ -18,8 +19,7 @@ export interface Judged {
   readonly ps: readonly (number | null)[]
   /** What the clearest result could come to, by the place among the compared ones. */
   readonly smallestP: (place: number) => number
-  /** Pooled spread, inside the blocks where there are any, percent of the control's mean; at least 1. */
-  readonly cv: number | null
+  readonly spreads: Spreads | null
 }
 
 type Blocks = NonNullable<GroupsInput['blocks']>
@@ -43,16 +43,16 @@ export function judgedBy(
       test: null,
       ps: [],
       smallestP: () => 0,
-      cv: null,
+      spreads: null,
     }
   }
   const compared = [0, ...others]
   const sizes = sizesOf(groups, blocks, compared)
-  const cv = ownCv(groups, blocks, compared)
+  const spreads = spreadsOf(groups, blocks, compared)
   const [only] = others
   const first = only === undefined ? null : (comparisons[only] ?? null)
   if (!blocks && others.length === 1 && first?.p != null) {
-    return { comparisons, compared, test: 'welch', ps: [first.p], smallestP: () => 0, cv }
+    return { comparisons, compared, test: 'welch', ps: [first.p], smallestP: () => 0, spreads }
   }
   const isSeveral = others.length > 1
   // Alike inside the groups: only a difference of the means tells anything.
@@ -76,7 +76,7 @@ export function judgedBy(
     test,
     ps: p,
     smallestP: (place) => smallestMaxTP(sizes, place, draws),
-    cv,
+    spreads,
   }
 }
 
@@ -129,34 +129,6 @@ function ofBlocks(
     df,
     p: null,
   }
-}
-
-/** Pooled spread of all groups, inside their blocks, against the control's mean, at least 1 %. */
-function ownCv(
-  groups: readonly PotValues[],
-  blocks: GroupsInput['blocks'],
-  compared: readonly number[],
-): number | null {
-  const rows = compared.flatMap((at, group) =>
-    (groups[at] as PotValues).flatMap((value, pot) =>
-      value === null ? [] : [{ group, value, block: blocks?.[at]?.[pot] ?? null }],
-    ),
-  )
-  const names = [...new Set(rows.map(({ block }) => block))]
-  const free = names.flatMap((name) => {
-    const mine = rows.filter(({ block }) => block === name)
-    const { mean } = sumUp(mine.map(({ value }) => value))
-    return mine.map(({ group, value }) => ({ group, value: value - mean }))
-  })
-  const within = compared.reduce((sum, _, group) => {
-    const mine = free.filter((one) => one.group === group).map(({ value }) => value)
-    return sum + (mine.length > 0 ? sumUp(mine).sumOfSquares : 0)
-  }, 0)
-  const df = rows.length - names.length - compared.length + 1
-  const mean = sumUp(rows.filter(({ group }) => group === 0).map(({ value }) => value)).mean
-  const s = Math.sqrt(within / df)
-  if (!(mean > 0) || !(s > 0) || df < 1) return null
-  return Math.max(1, (PERCENT * s) / mean)
 }
 
 function freedomOf(sizes: readonly (readonly number[])[]): number {

@@ -102,9 +102,11 @@ test('five crops cannot tell, six can; three mixes need seven', () => {
   assert.deepEqual(side(6, 3), { by: 'signs', smallestP: 0.0625, cropsNeeded: 7 })
 })
 
-test('one pot a side finds nothing, unless its seeds are counted; a jar test compares nothing', () => {
+test('one pot a side finds nothing, nor do two trays; seeds in pots of their own are counted; a jar test compares nothing', () => {
   assert.deepEqual(findable({ ...DESIGN, pots: 1 }), { by: 'nothing' })
-  assert.equal(findable({ ...DESIGN, pots: 1, seeds: 12 }).by, 'counts')
+  assert.equal(findable({ ...DESIGN, pots: 12, seeds: 1 }).by, 'counts')
+  assert.deepEqual(findable({ ...DESIGN, pots: 2, seeds: 12 }), { by: 'few-trays' })
+  assert.equal(findable({ ...DESIGN, pots: 3, seeds: 12 }).by, 'means')
   assert.deepEqual(findable({ ...DESIGN, kind: 'jar' }), { by: 'nothing' })
   refuses('too-few', () => findable({ ...DESIGN, treatments: 1 }))
 })

@@ -6,18 +6,40 @@ import { useSite } from '../../ui/SiteContext'
 import { trialDesign as words } from '../../ui/texts/trialDesign'
 import { useCore } from '../../workers/useCore'
 import styles from './DesignPanel.module.css'
+import { DesignPower, type GardenSpreads } from './DesignPower'
 
 const SHOWN = 0.05
-const ONLY_LARGE = 50
 const PERCENT = 100
+
+/** Whether there is anything to find. */
+function simulates(found: Findable): boolean {
+  switch (found.by) {
+    case 'means':
+    case 'signs':
+      return found.smallestP < SHOWN
+    case 'counts':
+      return found.counts.share !== null
+    case 'few-trays':
+    case 'nothing':
+      return false
+  }
+}
+
+/** What the smooth formula says at once, percent; null where there is none. */
+function aboutOf(found: Findable): number | null {
+  return found.by === 'means' ? found.differencePercent : null
+}
 
 /** What a design can find, what more pots would buy, and what to think over before it is planted. */
 export function DesignPanel({
   question,
+  spreads = {},
   remarks = [],
   lessons = [],
 }: {
   readonly question: DesignQuestion | null
+  /** From block to block and from tray to tray, as trials of this garden found them. */
+  readonly spreads?: GardenSpreads
   readonly remarks?: readonly DesignRemark[]
   readonly lessons?: readonly LessonView[]
 }) {
@@ -33,6 +55,9 @@ export function DesignPanel({
         {!asked && <p>{words.nothingYet}</p>}
         {shown && asked && <Found asked={asked} found={shown} />}
       </div>
+      {shown && asked && simulates(shown) && (
+        <DesignPower design={asked} about={aboutOf(shown)} spreads={spreads} />
+      )}
       {remarks.length > 0 && (
         <>
           <h3>{words.remarksHead}</h3>
@@ -68,98 +93,22 @@ function Found({ asked, found }: { readonly asked: DesignQuestion; readonly foun
   switch (found.by) {
     case 'nothing':
       return <p>{asked.kind === 'jar' ? words.jar : words.nothing}</p>
+    case 'few-trays':
+      return <Notice tone="stop">{words.fewTrays}</Notice>
     case 'counts':
-      return <Counts asked={asked} counts={found.counts} />
-    case 'signs': {
-      const tells = found.smallestP < SHOWN
-      return (
+      return found.counts.share === null ? <Notice tone="stop">{words.noCounts}</Notice> : null
+    case 'signs':
+      return found.smallestP < SHOWN ? null : (
         <>
           <p>{words.signs(asked.crops, percent(found.smallestP * PERCENT))}</p>
-          <Notice tone={tells ? 'ok' : 'act'}>
-            {tells ? words.signsEnough : words.signsTooFew(found.cropsNeeded)}
-          </Notice>
-          <Why lines={[words.whySigns]} />
+          <Notice tone="act">{words.signsTooFew(found.cropsNeeded)}</Notice>
         </>
       )
-    }
     case 'means':
-      return (
-        <>
-          <p>
-            <strong>
-              {words.means(percent(found.differencePercent), asked.pots, format.number(asked.cv))}
-            </strong>
-          </p>
-          {found.smallestP >= SHOWN ? (
-            <Notice tone="stop">{words.tooSmall}</Notice>
-          ) : (
-            found.differencePercent > ONLY_LARGE && <Notice tone="act">{words.onlyLarge}</Notice>
-          )}
-          <p>{found.potsFor20 === null ? words.neverFor20 : words.potsFor20(found.potsFor20)}</p>
-          {found.more.length > 0 && (
-            <table className={styles.more}>
-              <caption>{words.table}</caption>
-              <thead>
-                <tr>
-                  <th scope="col">{words.pots}</th>
-                  <th scope="col">{words.difference}</th>
-                </tr>
-              </thead>
-              <tbody>
-                <tr aria-current="true">
-                  <td>
-                    {asked.pots} <small>{words.now}</small>
-                  </td>
-                  <td>{percent(found.differencePercent)}</td>
-                </tr>
-                {found.more.map(({ pots, differencePercent }) => (
-                  <tr key={pots}>
-                    <td>{pots}</td>
-                    <td>{percent(differencePercent)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
-          {found.counts && <p className={styles.quiet}>{words.seedsOfATray}</p>}
-          <Why lines={[words.whyMeans, words.whyCv(format.number(asked.cv))]} />
-        </>
-      )
+      return found.smallestP >= SHOWN ? (
+        <Notice tone="stop">
+          {asked.blocks && asked.treatments === 2 ? words.fewBlocks : words.tooSmall}
+        </Notice>
+      ) : null
   }
-}
-
-function Counts({
-  asked,
-  counts,
-}: {
-  readonly asked: DesignQuestion
-  readonly counts: Extract<Findable, { by: 'counts' }>['counts']
-}) {
-  const { format } = useSite()
-  if (counts.share === null) return <Notice tone="stop">{words.noCounts}</Notice>
-  return (
-    <>
-      <p>
-        <strong>
-          {words.counts(
-            format.plain(format.percent(counts.share)),
-            format.plain(format.percent(asked.controlShare)),
-          )}
-        </strong>
-      </p>
-      <p className={styles.quiet}>{words.seedsOfATray}</p>
-      <Why lines={[words.whyCounts]} />
-    </>
-  )
-}
-
-function Why({ lines }: { readonly lines: readonly string[] }) {
-  return (
-    <details className={styles.why}>
-      <summary>{words.why}</summary>
-      {lines.map((line) => (
-        <p key={line}>{line}</p>
-      ))}
-    </details>
-  )
 }

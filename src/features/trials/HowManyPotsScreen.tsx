@@ -11,6 +11,7 @@ import { DesignPanel } from './DesignPanel'
 import styles from './HowManyPots.module.css'
 import { type HowMany, howManyQuestion, wrongOf } from './howMany'
 import { PotsNeeded } from './PotsNeeded'
+import { gardenSpreads } from './plansQuestion'
 
 /** How many pots it takes to see a difference, before there is any trial. */
 export default function HowManyPotsScreen({
@@ -90,6 +91,7 @@ function HowManyPots({ varied }: { readonly varied: readonly VariedView[] }) {
             )}
             {values.what === 'counts' && (
               <>
+                {field('pots', words.trays, words.traysHint)}
                 {field('seeds', words.seeds)}
                 {field('expected', words.expected)}
               </>
@@ -113,7 +115,7 @@ function HowManyPots({ varied }: { readonly varied: readonly VariedView[] }) {
           )}
           {values.what === 'means' && <PotsNeeded values={values} />}
         </form>
-        <DesignPanel question={question} />
+        <DesignPanel question={question} spreads={gardenSpreads(varied, '')} />
       </div>
     </>
   )

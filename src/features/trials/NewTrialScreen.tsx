@@ -16,9 +16,10 @@ import { designQuestion, remarksOf } from './designOfForm'
 import { LooksPart } from './LooksPart'
 import styles from './NewTrial.module.css'
 import { PotsPart } from './PotsPart'
+import { gardenSpreads } from './plansQuestion'
 import { RerunNotice } from './RerunNotice'
 import { TreatmentsPart } from './TreatmentsPart'
-import { beginAs } from './trialValues'
+import { beginAs, decidingOf } from './trialValues'
 import { useNewTrial } from './useNewTrial'
 
 /** A trial from its question to its plan, with what it could find beside it. */
@@ -102,7 +103,8 @@ function NewTrial({ page }: { page: NewTrialPage }) {
         {kind && (
           <>
             <DesignPanel
-              question={designQuestion(values, page.varied)}
+              question={designQuestion(values, page.varied, decidingOf(values, page.crops).measure)}
+              spreads={gardenSpreads(page.varied, values.cropId)}
               remarks={remarksOf(values, page, words.control.usualName)}
               lessons={page.lessons}
             />

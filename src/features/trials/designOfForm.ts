@@ -1,4 +1,4 @@
-import type { DesignQuestion, DesignToReview } from '../../core/trials'
+import type { DesignQuestion, DesignToReview, TrialMeasure } from '../../core/trials'
 import { reviewDesign } from '../../core/trials/reviewDesign'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { readNumber } from '../readNumber'
@@ -13,6 +13,7 @@ const PERCENT = 100
 export function designQuestion(
   values: TrialValues,
   varied: NewTrialPage['varied'] = [],
+  decides: TrialMeasure | null = null,
 ): DesignQuestion | null {
   const { kind } = values
   if (!kind) return null
@@ -25,7 +26,7 @@ export function designQuestion(
   const seeds = values.how === 'sown' && sowsAny(values) ? (readNumber(values.perPot) ?? 0) : 0
   const must = readNumber(values.mustValue)
   const isShare = values.must === 'germination' && must !== null && must > 0 && must <= PERCENT
-  const counts = kind === 'dose' || kind === 'count'
+  const counts = decides === 'emerged'
   return {
     kind,
     treatments,

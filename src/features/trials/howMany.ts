@@ -47,7 +47,7 @@ export function howManyQuestion(values: HowMany): DesignQuestion | null {
   const wrong = wrongOf(values)
   const needs: Record<HowMany['what'], readonly NumberField[]> = {
     means: ['treatments', 'pots', 'cv'],
-    counts: ['treatments', 'seeds', 'expected'],
+    counts: ['treatments', 'pots', 'seeds', 'expected'],
     signs: ['treatments', 'crops'],
   }
   if (needs[values.what].some((name) => wrong[name])) return null
@@ -56,8 +56,8 @@ export function howManyQuestion(values: HowMany): DesignQuestion | null {
   return {
     kind: values.what === 'signs' ? 'side-by-side' : isCounts ? 'count' : 'comparison',
     treatments: number('treatments') + 1,
-    pots: isCounts || values.what === 'signs' ? 1 : number('pots'),
-    blocks: true,
+    pots: values.what === 'signs' ? 1 : number('pots'),
+    blocks: !isCounts,
     crops: values.what === 'signs' ? number('crops') : 0,
     seeds: isCounts ? number('seeds') : 0,
     cv: values.what === 'means' ? number('cv') : 20,

@@ -6,7 +6,7 @@ const USUAL_SHARE = 0.8
 
 /** What the core is asked of a trial as it was planned. */
 export function designOf(page: TrialPage): DesignQuestion {
-  const isCounted = page.how === 'sown' && (page.kind === 'dose' || page.kind === 'count')
+  const isCounted = page.how === 'sown' && page.decides === 'emerged'
   return {
     kind: page.kind,
     treatments: page.treatments.length,

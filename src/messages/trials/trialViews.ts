@@ -125,8 +125,11 @@ export interface VariedView {
   readonly name: string
   readonly cropId: string | null
   readonly measure: TrialMeasure
-  /** Percent of the control's mean. */
+  /** Plant to plant, percent of the control's mean. */
   readonly cv: number
+  /** Block to block, and tray to tray of the share that came up, in the same percent; null where it is not known. */
+  readonly blockCv: number | null
+  readonly trayCv: number | null
 }
 
 export interface TrialTreatmentView {
@@ -185,6 +188,9 @@ export interface TrialPage {
   readonly must: ControlMust
   readonly mustValue: number
   readonly measures: readonly TrialMeasure[]
+  /** What gets the verdict, on which day after planting; null in jars. */
+  readonly decides: TrialMeasure | null
+  readonly decidesDay: number | null
   /** Before it is planted they have no dates. */
   readonly checks: readonly (Omit<TrialCheck, 'on'> & { readonly on: string | null })[]
   /** Pots that are still looked at. */

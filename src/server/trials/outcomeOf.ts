@@ -1,4 +1,4 @@
-import type { Verdict } from '../../core/trials'
+import { traySpread, type Verdict } from '../../core/trials'
 import { setOutcome, type TrialOutcome, trialsWithoutOutcome } from '../../data/trials'
 import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
@@ -6,6 +6,7 @@ import { resultsPage } from './resultsPage'
 
 /** One named measure on its day decides; blocks and trays are analysed as such. */
 const RULE = 2
+const PERCENT = 100
 
 /** What a trial found by the measure that decides, as it is kept. */
 export function outcomeOf(page: ResultsPage): TrialOutcome {
@@ -24,6 +25,14 @@ export function outcomeOf(page: ResultsPage): TrialOutcome {
         view.by === 'means' && view.groups.cv !== null ? [[view.measure, view.groups.cv]] : [],
       ),
     ),
+    blockCvs: Object.fromEntries(
+      page.results.flatMap((view) =>
+        view.by === 'means' && view.groups.blockCv !== null
+          ? [[view.measure, view.groups.blockCv]]
+          : [],
+      ),
+    ),
+    trayCv: trayCvOf(page),
     treatments: page.treatments.map(({ number, used, planted, litres, yieldG }) => ({
       number,
       verdict: number === 0 ? null : main ? verdictOf(main, number) : 'cannot-tell',
@@ -35,6 +44,18 @@ export function outcomeOf(page: ResultsPage): TrialOutcome {
     })),
     noEffectUpTo: page.noEffectUpTo,
   }
+}
+
+/** Of the shares that came up; null where none were counted in trays. */
+function trayCvOf({ results, seeds }: ResultsPage): number | null {
+  for (const view of results) {
+    const control = view.by === 'means' && view.isShare ? view.groups.groups[0]?.description : null
+    const cv = view.by === 'means' ? view.groups.cv : null
+    if (control && cv !== null && control.mean > 0) {
+      return traySpread(cv, control.mean / PERCENT, seeds)
+    }
+  }
+  return null
 }
 
 /** Works out what closed trials found that came without it: those of a new garden, or of an older program. */

@@ -13,6 +13,7 @@ import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
 import { checksOf, stateOf } from './schedule'
 import { looseLitres, settledLitres, treatmentSinks } from './trialLitres'
+import { decidingOf } from './trialQuestion'
 
 const PERCENT = 100
 const TO_COME = { state: 'to-come', looked: 0, doneOn: null } as const
@@ -42,6 +43,8 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
     must: trial.must,
     mustValue: trial.mustValue,
     measures: trial.measures,
+    decides: trial.kind === 'jar' ? null : decidingOf(trial, tables).measure,
+    decidesDay: trial.decidesDay,
     checks: course?.checks ?? checksOf(trial).map((one) => ({ ...one, ...TO_COME })),
     stillIn: course ? course.pots.filter(isStillIn).length : trial.potList.length,
     control: course && controlOf(trial, course),

@@ -17,6 +17,8 @@ export async function variedTrials(db: OpenDatabase): Promise<VariedView[]> {
           cropId,
           measure,
           cv,
+          blockCv: outcome.blockCvs?.[measure] ?? null,
+          trayCv: measure === 'emerged' ? (outcome.trayCv ?? null) : null,
         })),
   )
 }

@@ -6,7 +6,7 @@ export const howManyPots = {
   what: 'What is compared?',
   whats: {
     means: { name: 'pots', note: 'height, harvest, score: one number a pot' },
-    counts: { name: 'seeds', note: 'how many come up in one tray of each' },
+    counts: { name: 'seeds', note: 'how many come up in trays of each' },
     signs: { name: 'crops', note: 'which of two mixes each crop prefers' },
   },
   treatments: 'Treatments besides the control',
@@ -20,12 +20,14 @@ export const howManyPots = {
   cvHint: 'How much pots treated alike differ: 20 is usual, seedlings 30 to 40.',
   pots: 'Pots of each that you have',
   potsHint: 'What so many could show is told as well.',
-  seeds: 'Seeds in each tray',
+  trays: 'Trays of each',
+  traysHint: 'Seeds of one tray share its luck: it takes three or more.',
+  seeds: 'Seeds in each tray, 1 for pots of their own',
   expected: 'Expected to come up in the control, percent',
   crops: 'Crops, grown in each mix',
   wrong: (low: number, high: number, whole: boolean) =>
     `A ${whole ? 'whole ' : ''}number from ${low} to ${high}`,
-  needed: (pots: number) => `${pots} pots of each`,
+  needed: (pots: number) => `About ${pots} pots of each`,
   neededInAll: (all: number, groups: number) => `${all} in all, for ${groups} groups.`,
   neededWhy:
     'They show the difference four times in five if it is there (power 80 %), and see one that is not there at most once in twenty.',

@@ -5,26 +5,38 @@ import { trialWords } from './trialWords'
 export const trialDesign = {
   head: 'What this trial can find',
   nothingYet: 'Say what is held against what, and how many pots each gets.',
-  means: (percent: string, pots: number, cv: string) =>
-    `With ${pots} pots of each, and plants that vary by ${cv} % among themselves, it shows a difference of ${percent} or more, four times in five.`,
-  potsFor20: (pots: number) => `For a difference of 20 % it takes ${pots} pots of each.`,
-  neverFor20: 'A difference of 20 % is out of reach: the plants vary too much.',
-  table: 'What more pots would buy',
-  pots: 'Pots of each',
-  difference: 'Difference it shows',
+  about: (percent: string) => `About ${percent} or more shows, four times in five.`,
+  growing: (percent: string) => `Growing it on paper, a thousand times: ${percent}.`,
+  stop: 'Stop',
+  least: (percent: string, isShare: boolean) =>
+    isShare
+      ? `It finds a fall by ${percent} of what comes up in the control, or more, four times in five.`
+      : `It finds a difference of ${percent} or more, four times in five.`,
+  leastNone: 'Even the largest difference is found less than four times in five.',
+  found: (percent: string, hundred: string, isShare: boolean) =>
+    `${isShare ? 'A fall by' : 'A difference of'} ${percent} is found in ${hundred} of 100 such trials.`,
+  wolf: (hundred: string) => `Where nothing differs, it cries wolf in ${hundred} of 100.`,
+  finds: (percent: string) => `Finds ${percent}`,
+  ofHundred: (hundred: string) => `${hundred} of 100`,
+  none: 'none',
+  table: {
+    pots: 'What more pots would buy',
+    blocks: 'What more blocks would buy',
+    trays: 'What more trays would buy',
+    crops: 'What more crops would buy',
+  },
+  units: { pots: 'Pots of each', blocks: 'Blocks', trays: 'Trays of each', crops: 'Crops' },
+  difference: 'Four in five',
   now: 'planned',
-  counts: (percent: string, expected: string) =>
-    `If ${expected} come up in the control, a treatment is shown to be worse once no more than ${percent} come up, four times in five.`,
-  noCounts:
-    'So few seeds can show nothing, whatever comes up: sow more in each pot, or take more pots.',
-  seedsOfATray:
-    'Seeds of one pot share its luck: with several pots of each, the pots are compared, not the seeds.',
+  noCounts: 'So few seeds can show nothing, whatever comes up: take more pots.',
+  fewTrays:
+    'Seeds of one tray share its luck. With fewer than three trays of each they are described, and nothing can be told: take three or more.',
+  fewBlocks:
+    'Two of each in so few blocks can show nothing: fewer than six blocks never fall below one chance in twenty. Take six or more.',
   signs: (crops: number, p: string) =>
     `If one mix is ahead with all ${crops} crops, that happens by chance in ${p} of trials.`,
   signsTooFew: (needed: number) =>
     `That is not enough to tell: with ${needed} crops it can be. Until then it is a look, not a test.`,
-  signsEnough:
-    'That is enough to tell, if it comes to that: crops where both do the same count for nothing.',
   nothing:
     'One pot of each can show nothing: a bad seed, a snail or a gust decides. Take several pots, or ask it of several crops.',
   jar: 'A jar test gives a curve, not a comparison: the dose for your pH is read from it, with how well the jars agree.',
@@ -32,13 +44,26 @@ export const trialDesign = {
     'Even the clearest result of so few pots could be chance: it cannot tell. Take more pots.',
   onlyLarge: 'Only a very large difference would show: anything smaller goes unseen, not unproven.',
   why: 'How this is worked out',
-  whyMeans:
-    'By the noncentral t distribution: power 80 %, and 5 % for being wrong, shared out among the treatments. It assumes that all treatments vary alike.',
-  whyCounts:
-    'By Fisher’s exact test over every pair of counts that can come, each with its chance: power 80 %, 5 % shared out among the treatments.',
-  whySigns: 'By the sign test: two-sided, 5 % shared out among the mixes.',
-  whyCv: (cv: string) =>
-    `The variation of ${cv} % is what you typed: 20 % is usual for pots of one batch of plants, 30 to 40 % for seedlings that came up unevenly.`,
+  whyPower: (runs: string) =>
+    `The plan is grown ${runs} times on paper, with plants, blocks and trays that vary, one treatment apart from the control, and each is judged by the analysis that will decide. The draw is fixed: asked again, it says the same.`,
+  whySpreads: ({
+    cv,
+    block,
+    tray,
+  }: {
+    readonly cv: string
+    readonly block: string | null
+    readonly tray: string | null
+  }) =>
+    `Taken to vary, in percent of the control’s mean: ${[
+      `${cv} from plant to plant`,
+      block && `${block} from block to block`,
+      tray && `${tray} from tray to tray`,
+    ]
+      .filter(Boolean)
+      .join(
+        ', ',
+      )}. What your own closed trials varied by is used as soon as there are any; else what is usual.`,
   remarksHead: 'Before you plant',
   remark: (one: DesignRemark): string => {
     switch (one.id) {
