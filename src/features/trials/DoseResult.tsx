@@ -1,6 +1,8 @@
+import type { SeedlingAnswer } from '../../core/bench'
 import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import { Chart } from '../../ui/chart/Chart'
 import { useSite } from '../../ui/SiteContext'
+import { lacking } from '../../ui/texts/seedlingLacks'
 import { trialResults as words } from '../../ui/texts/trialResults'
 import styles from './Results.module.css'
 import { doseChart } from './resultCharts'
@@ -45,8 +47,9 @@ export function DoseResult({
       {!page.isVoid && (
         <>
           <p>
-            <strong>{safeText(page.noEffectUpTo, most, percent).join(' ')}</strong>
+            <strong>{safeText(page, most, percent).join(' ')}</strong>
           </p>
+          {page.seedlings && <p>{seedlingsText(page.seedlings, percent)}</p>}
           <p className={styles.quiet}>
             {words.dose.lost}
             {byMeasure.length > 1 && ` ${words.dose.byMeasure(byMeasure.join(', '))}`}
@@ -60,14 +63,37 @@ export function DoseResult({
   )
 }
 
-/** Up to where nothing is lost by any measure, and what follows. */
+/** Up to where harm is ruled out, apart from where none was seen, and what follows. */
 function safeText(
-  safe: number | null,
+  { noEffectUpTo: seen, ruledOutUpTo: ruledOut }: ResultsPage,
   most: number,
   percent: (dose: number) => string,
 ): readonly string[] {
-  if (safe === null) return [words.dose.noControl]
-  if (safe === 0) return [words.dose.harm, words.dose.age]
-  if (safe === most) return [words.dose.none(percent(most)), words.dose.useAll]
-  return [words.dose.upTo(percent(safe)), words.dose.use(percent(safe))]
+  if (seen === null) return [words.dose.noControl]
+  if (seen === 0) return [words.dose.harm, words.dose.age]
+  const safe = ruledOut === null ? null : Math.min(ruledOut, seen)
+  const shown = seen === most ? words.dose.none(percent(most)) : words.dose.upTo(percent(seen))
+  if (safe === null) return [shown, words.dose.notRuledOut]
+  return [
+    words.dose.ruledOut(percent(safe)),
+    ...(seen > safe ? [words.dose.onlyUnseen(percent(seen))] : []),
+    safe === most ? words.dose.useAll : words.dose.use(percent(safe)),
+  ]
+}
+
+/** By the rule that lifts a bar: which doses are clean, which harm, and which say too little. */
+function seedlingsText(
+  seedlings: NonNullable<ResultsPage['seedlings']>,
+  percent: (dose: number) => string,
+): string {
+  const of = (answer: SeedlingAnswer) =>
+    seedlings.filter((one) => one.answer === answer).map(({ dose }) => percent(dose))
+  const missing = [...new Set(seedlings.flatMap((one) => one.missing))].join(' ')
+  return words.dose.seedlings({
+    clean: of('clean').join(', '),
+    harmed: of('harmed').join(', '),
+    weak: of('too-weak').join(', '),
+    lacking: missing === '' ? '' : lacking(missing),
+    isVoid: seedlings.some(({ answer }) => answer === 'void'),
+  })
 }

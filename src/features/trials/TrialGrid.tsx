@@ -81,7 +81,7 @@ export function TrialGrid({
           <Cell
             key={pot.id}
             pot={pot}
-            name={isHidden ? '' : (page.treatments[pot.treatment]?.name ?? '')}
+            name={isHidden ? '' : (page.treatments[pot.treatment ?? -1]?.name ?? '')}
             isControl={!isHidden && pot.treatment === 0}
             isPicked={picked === pot.id}
             onChoose={() => choose(pot.id)}
@@ -101,7 +101,7 @@ export function TrialGrid({
         <span data-needs="manage">
           {words.hint} {page.isInBlocks && words.hintBlocks}
         </span>{' '}
-        {page.isBlind && words.blind}
+        {page.isHidden ? words.blindUntilClosed : page.isBlind && words.blind}
       </p>
       <div className={styles.blocks}>
         {ready ? (
@@ -126,9 +126,11 @@ export function TrialGrid({
             {words.anew}
           </Button>
         )}
-        <Button weight="quiet" aria-pressed={isHidden} onClick={() => onHide(!isHidden)}>
-          {isHidden ? words.show : words.hide}
-        </Button>
+        {!page.isHidden && (
+          <Button weight="quiet" aria-pressed={isHidden} onClick={() => onHide(!isHidden)}>
+            {isHidden ? words.show : words.hide}
+          </Button>
+        )}
       </div>
       <ProblemNotice problem={problem} />
     </section>

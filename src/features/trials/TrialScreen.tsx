@@ -32,7 +32,8 @@ export default function TrialScreen({ page, site }: { page: TrialPage; site: Sit
 
 function Trial({ first }: { readonly first: TrialPage }) {
   const [page, setPage] = useState(first)
-  const [isHidden, setHidden] = useState(first.isBlind)
+  const [isCovered, setCovered] = useState(first.isBlind)
+  const isHidden = page.isHidden || isCovered
   const ready = useReady()
   const { problem, deliver } = useSend()
   const isJar = page.kind === 'jar'
@@ -62,7 +63,7 @@ function Trial({ first }: { readonly first: TrialPage }) {
           {page.plantedOn !== null && <TrialLooks page={page} />}
           <TrialTreatments page={page} isHidden={isHidden} />
           {!isJar && (
-            <TrialGrid page={page} isHidden={isHidden} onHide={setHidden} onChange={setPage} />
+            <TrialGrid page={page} isHidden={isHidden} onHide={setCovered} onChange={setPage} />
           )}
           <ProtocolList page={page} onChange={setPage} />
           {page.plantedOn === null && <TrialLooks page={page} />}

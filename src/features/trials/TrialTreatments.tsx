@@ -1,4 +1,5 @@
-import type { TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
+import type { CandidateRemark, TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
+import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { trials } from '../../ui/texts/trials'
@@ -23,7 +24,16 @@ export function TrialTreatments({
   return (
     <section aria-labelledby="held" className={styles.part}>
       <h2 id="held">{words.head}</h2>
-      <p>{must}</p>
+      <p>
+        {page.decides &&
+          `${words.decides(trialWords.measures[page.decides], page.decidesDay === null ? '' : words.decidesOn(page.decidesDay))} `}
+        {must}
+      </p>
+      {page.remarks.map((one) => (
+        <Notice key={JSON.stringify(one)} tone="act">
+          {remarkText(one, format)}
+        </Notice>
+      ))}
       {page.mixedUp.map(({ name, differences }) => (
         <Notice key={name} tone="act">
           {words.mixedUp(name, differences.map((one) => trialWords.differences[one]).join(' and '))}
@@ -36,6 +46,27 @@ export function TrialTreatments({
       </ul>
     </section>
   )
+}
+
+function remarkText(one: CandidateRemark, format: Format): string {
+  switch (one.what) {
+    case 'litres':
+      return words.remark.litres(
+        one.treatment,
+        one.of,
+        format.plain(format.litres(one.value)),
+        format.plain(format.litres(one.limit)),
+      )
+    case 'salts': {
+      const salts = (value: number) => `${format.number(value, 1)} dS/m`
+      return words.remark.salts(one.treatment, one.cropName, salts(one.value), salts(one.limit))
+    }
+    case 'air-low':
+    case 'air-high': {
+      const air = (value: number) => format.plain(format.percent(value))
+      return words.remark[one.what](one.treatment, one.cropName, air(one.value), air(one.limit))
+    }
+  }
 }
 
 function Treatment({

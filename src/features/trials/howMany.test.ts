@@ -2,6 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { findable, replicatesNeeded } from '../../core/trials'
 import { type HowMany, howManyQuestion, neededQuestion, wrongOf } from './howMany'
+import { gardenSpreads, plansQuestion, unitOf } from './plansQuestion'
 import { rowsOf } from './trialRows'
 
 const VALUES: HowMany = {
@@ -26,7 +27,12 @@ test('what is typed is asked of the core as it stands there', () => {
     const question = howManyQuestion({ ...VALUES, what })
     return question && findable(question).by
   }
-  assert.deepEqual([by('means'), by('counts'), by('signs')], ['means', 'counts', 'signs'])
+  assert.deepEqual([by('means'), by('counts'), by('signs')], ['means', 'means', 'signs'])
+  const seeds = (more: Partial<HowMany>) => {
+    const question = howManyQuestion({ ...VALUES, what: 'counts', ...more })
+    return question && findable(question).by
+  }
+  assert.deepEqual([seeds({ pots: '2' }), seeds({ seeds: '1' })], ['few-trays', 'counts'])
 })
 
 test('a number that cannot be is told at its field, and only its own question waits for it', () => {
@@ -63,4 +69,30 @@ test('pots stand block by block in the order of their places', () => {
     ],
   )
   assert.equal(rowsOf([pot(1, null, 0), pot(2, null, 1)]).length, 1)
+})
+
+test('what is grown on paper is the plan and more of what replicates it, with the garden’s own spreads', () => {
+  const question = howManyQuestion(VALUES)
+  assert.ok(question)
+  const { plan, more } = plansQuestion(question, { blockCv: 30 })
+  assert.deepEqual([plan.pots, plan.blocks, plan.blockCv, plan.share], [6, true, 30, null])
+  assert.deepEqual([unitOf(question), more], ['blocks', [8, 10, 12]])
+  const trays = howManyQuestion({ ...VALUES, what: 'counts' })
+  assert.ok(trays)
+  assert.deepEqual([unitOf(trays), plansQuestion(trays, {}).plan.share], ['trays', 0.8])
+  const crops = howManyQuestion({ ...VALUES, what: 'signs' })
+  assert.ok(crops)
+  assert.deepEqual([unitOf(crops), plansQuestion(crops, {}).more], ['crops', [7, 9, 10]])
+  const varied = (cropId: string, blockCv: number | null, trayCv: number | null) => ({
+    trialId: 1,
+    name: 'Before',
+    cropId,
+    measure: 'height' as const,
+    cv: 18,
+    blockCv,
+    trayCv,
+  })
+  const known = [varied('kale', 9.4, null), varied('chard', 22.2, null), varied('kale', null, 31)]
+  assert.deepEqual(gardenSpreads(known, 'chard'), { blockCv: 22, trayCv: 31 })
+  assert.deepEqual(gardenSpreads([], 'chard'), {})
 })

@@ -87,6 +87,8 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
     candidates: [],
     noted: [],
     noEffectUpTo: null,
+    ruledOutUpTo: null,
+    seedlings: null,
     ...more,
   }
 }

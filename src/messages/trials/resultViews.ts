@@ -1,3 +1,4 @@
+import type { SeedlingAnswer, SeedlingLack } from '../../core/bench'
 import type {
   ControlMust,
   CountsResult,
@@ -95,6 +96,13 @@ export interface PotDot {
   readonly cropName: string | null
   /** null: it is not used. */
   readonly value: number | null
+}
+
+/** What a dose does to seedlings, and what such a test lacks to say so. */
+export interface SeedlingDose {
+  readonly dose: number
+  readonly answer: SeedlingAnswer
+  readonly missing: readonly SeedlingLack[]
 }
 
 /** How the pots came along by one measure. */
@@ -204,6 +212,8 @@ export interface ResultsPage {
   readonly crops: readonly { readonly id: string; readonly name: string }[]
   /** Keys of the mixes, bags and lots it compares as they are; none while that is not told. */
   readonly candidates: readonly string[]
-  /** Of a dose series: up to where nothing is lost by any measure. */
+  /** Of a dose series: up to where no measure shows a loss, and up to where each of them rules harm out. */
   readonly noEffectUpTo: number | null
+  readonly ruledOutUpTo: number | null
+  readonly seedlings: readonly SeedlingDose[] | null
 }

@@ -163,13 +163,33 @@ export interface TrialPotView {
   readonly row: number
   readonly column: number
   readonly block: number | null
-  /** Number of its treatment. */
-  readonly treatment: number
+  /** Number of its treatment; null while it is scored blind and goes on. */
+  readonly treatment: number | null
   readonly cropName: string | null
   readonly containerId: number | null
   readonly leftOut: LeftOutView | null
   readonly diedOn: string | null
 }
+
+/** What speaks against a treatment for a crop of the trial, before anything is filled. */
+export type CandidateRemark =
+  | {
+      readonly what: 'salts' | 'air-low' | 'air-high'
+      readonly treatment: string
+      readonly cropName: string
+      /** Salts as saturated extract, dS/m; air as share of the volume. */
+      readonly value: number
+      readonly limit: number
+    }
+  /** More of a lot than there is, L. */
+  | {
+      readonly what: 'litres'
+      /** Those that take of it. */
+      readonly treatment: string
+      readonly of: string
+      readonly value: number
+      readonly limit: number
+    }
 
 /** What the control came to so far, in the unit of what it must reach. */
 export interface ControlView {
@@ -217,6 +237,10 @@ export interface TrialPage {
   readonly lessons: string
   readonly treatments: readonly TrialTreatmentView[]
   readonly potList: readonly TrialPotView[]
+  /** What should be thought over before anything is filled; none once it is planted. */
+  readonly remarks: readonly CandidateRemark[]
+  /** It is scored blind and goes on: which pot holds what is not told. */
+  readonly isHidden: boolean
   /** Treatments that differ from the control in more than one way. */
   readonly mixedUp: readonly {
     readonly name: string

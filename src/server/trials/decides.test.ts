@@ -36,7 +36,8 @@ async function grown(more: object = {}): Promise<number> {
   const id = await make(more)
   await plantTrial(garden.db, id, { version: 1, on: PLANTED, despite: '' }, NOW)
   const { potList } = await trialPage(garden.db, id)
-  for (const { id: potId, treatment, block } of potList) {
+  for (const { id: potId, treatment: number, block } of potList) {
+    const treatment = number ?? 0
     const bench = 3 * (block ?? 0)
     const look = (on: string, values: LookBody['values']) =>
       keepLook(garden.db, id, { potId, on, values, note: '' }, NOW)

@@ -261,7 +261,16 @@ test('a control that failed makes the run void, and nothing is told by it', asyn
 
 test('scored blind, neither the look nor how it stands tells what is in a pot, until it is closed', async () => {
   const id = await running({ isBlind: true, pots: 6 })
-  const all = (await trialPage(garden.db, id)).potList
+  const hidden = await trialPage(garden.db, id)
+  assert.ok(hidden.isHidden)
+  assert.ok(hidden.potList.every(({ treatment }) => treatment === null))
+  assert.ok(hidden.treatments.every(({ lotId }) => lotId === null))
+  const trial = await readTrial(garden.db, id)
+  const numberOf = new Map(trial.treatments.map((one) => [one.id, one.number]))
+  const all = trial.potList.map((pot) => ({
+    ...pot,
+    treatment: numberOf.get(pot.treatmentId) ?? 0,
+  }))
   await assert.rejects(close(id), /Nothing was read/)
   for (const pot of all)
     await look(id, pot.id, { height: 10 + pot.treatment * 8 + (pot.block ?? 0) }, SECOND)

@@ -37,6 +37,7 @@ import { keptResult } from './keptResult'
 import { seedsOf } from './lookPage'
 import { outcomesOf } from './outcomes'
 import { stateOf } from './schedule'
+import { seedlingDoses } from './seedlingDoses'
 import { type Deciding, dayShown, decidingOf, questionOf } from './trialQuestion'
 
 /** What a trial found, by rule, or how its pots stand while it goes on; scored blind, only how the pots stand. */
@@ -148,6 +149,8 @@ export async function resultsOf(
     crops: cropsOf(trial).map((id) => ({ id, name: tables.crops.get(id)?.name ?? id })),
     candidates: isHidden ? [] : candidatesOfTrial(trial).map(sampleKey),
     noEffectUpTo: isOver ? null : safeDose(results),
+    ruledOutUpTo: isOver ? null : ruledOutDose(results),
+    seedlings: isHidden ? null : seedlingDoses(trial, course, tables, on),
   }
 }
 
@@ -171,6 +174,13 @@ function safeDose(results: readonly MeasureView[]): number | null {
   const doses = results.flatMap((view) => (view.by === 'means' && view.dose ? [view.dose] : []))
   const known = doses.flatMap(({ noEffectUpTo }) => noEffectUpTo ?? [])
   return known.length === 0 ? null : Math.min(...known)
+}
+
+/** The highest dose at which every measure rules harm out; null where one of them does at none. */
+function ruledOutDose(results: readonly MeasureView[]): number | null {
+  const doses = results.flatMap((view) => (view.by === 'means' && view.dose ? [view.dose] : []))
+  const known = doses.flatMap(({ ruledOutUpTo }) => ruledOutUpTo ?? [])
+  return doses.length === 0 || known.length < doses.length ? null : Math.min(...known)
 }
 
 /** The day on which it decides; where none was named, or it was never looked at, the last that was. */

@@ -8,6 +8,7 @@ import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import type { Tables } from '../lots'
 import { readTables } from '../tables'
+import { candidateChecks } from './candidateChecks'
 import { controlOf } from './controlOf'
 import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
@@ -22,9 +23,13 @@ const TO_COME = { state: 'to-come', looked: 0, doneOn: null } as const
 export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage> {
   const tables = await readTables(db, (await readSite(db)).timeZone)
   const trial = await readTrial(db, id)
+  const isHidden = trial.isBlind && trial.plantedOn !== null && trial.closedAt === null
   const numberOf = new Map(trial.treatments.map((one) => [one.id, one.number]))
   const treatments: TrialTreatmentView[] = []
-  for (const one of trial.treatments) treatments.push(await treatmentView(db, tables, trial, one))
+  for (const one of trial.treatments) {
+    const view = await treatmentView(db, tables, trial, one)
+    treatments.push(isHidden ? { ...view, lotId: null } : view)
+  }
   const course = await courseOf(db, tables, trial)
   const potOf = new Map(course?.pots.map((pot) => [pot.id, pot]))
   const cropName = (cropId: string | null) =>
@@ -81,12 +86,14 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
       row: pot.row,
       column: pot.column,
       block: pot.block,
-      treatment: numberOf.get(pot.treatmentId) ?? 0,
+      treatment: isHidden ? null : (numberOf.get(pot.treatmentId) ?? 0),
       cropName: cropName(pot.cropId),
       containerId: pot.containerId,
       leftOut: potOf.get(pot.id)?.leftOut ?? null,
       diedOn: potOf.get(pot.id)?.diedOn ?? null,
     })),
+    remarks: await candidateChecks(db, tables, trial),
+    isHidden,
     mixedUp: mixedUp(trial),
   }
 }

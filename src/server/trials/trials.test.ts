@@ -145,7 +145,7 @@ test('planted, its pots are containers with lots and plantings of the garden, en
   for (const pot of page.potList) {
     const container = containers.get(pot.containerId as number)
     assert.equal(container?.code, pot.code)
-    assert.equal(container?.lotId, page.treatments[pot.treatment]?.lotId)
+    assert.equal(container?.lotId, page.treatments[pot.treatment ?? -1]?.lotId)
     assert.equal(container?.place, 'Trial bench')
   }
   const plantings = await plantingsIn(
@@ -365,7 +365,7 @@ test('a plan is changed until its pots are there; another begins as it was', asy
 test('scored blind, neither a label nor the pot’s page tells what is in it', async () => {
   const id = await make({ isBlind: true })
   await plant(id)
-  const { potList, treatments } = await trialPage(garden.db, id)
+  const { potList, treatments } = await readTrial(garden.db, id)
   const pot = potList[0]?.containerId as number
   const page = await potPage(garden.db, pot)
   assert.ok(page.isBlind)
@@ -453,4 +453,32 @@ test('lessons are shown when the next one is planned; put away, a trial is gone 
   assert.ok(!(await trialsPage(garden.db)).trials.some((trial) => trial.id === id))
   await assert.rejects(trialPage(garden.db, id), /There is no trial/)
   await assert.rejects(tickTrialStep(garden.db, id, { step: 'label', done: true }, NOW), /no trial/)
+})
+
+test('before anything is filled the plan warns of salts, air and litres of each candidate for its crop', async () => {
+  const remarks = async (more: object) => {
+    const told = (await trialPage(garden.db, await make(more))).remarks
+    return told.map(({ what, treatment: of }) => `${what}: ${of}`).sort()
+  }
+  const plain = { treatments: [treatment('Bag'), treatment('Bag again')] }
+  assert.deepEqual(await remarks({ ...plain, pots: 1 }), [])
+  const odd = {
+    cropId: 'strawberry',
+    treatments: [
+      treatment('Bag'),
+      treatment('Castings', { medium: bag('worm-castings') }),
+      treatment('Gravel', { medium: bag('gravel') }),
+    ],
+  }
+  assert.deepEqual(await remarks(odd), ['air-high: Gravel', 'air-low: Castings', 'salts: Castings'])
+  // Both take of the same litres.
+  const green = { medium: { kind: 'lot' as const, lotId } }
+  const taken = {
+    pots: 12,
+    treatments: [treatment('Green', green), treatment('Green too', green)],
+  }
+  const id = await make(taken)
+  const short = (await trialPage(garden.db, id)).remarks.find(({ what }) => what === 'litres')
+  assert.ok(short?.what === 'litres' && short.value > short.limit)
+  assert.equal(short.treatment, 'Green, Green too')
 })

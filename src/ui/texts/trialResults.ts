@@ -89,8 +89,35 @@ export const trialResults = {
     `It costs ${percent} less a litre: as good as far as these pots can tell, and cheaper.`,
   dose: {
     head: 'How much is safe',
-    none: (dose: string) => `Nothing is lost up to ${dose} of it, the most that was tried.`,
-    upTo: (dose: string) => `Nothing is lost up to ${dose} of it.`,
+    none: (dose: string) => `No loss was seen up to ${dose} of it, the most that was tried.`,
+    upTo: (dose: string) => `No loss was seen up to ${dose} of it.`,
+    ruledOut: (dose: string) => `Harm of more than 15 % is ruled out up to ${dose} of it.`,
+    onlyUnseen: (dose: string) =>
+      `Up to ${dose} none was seen, which is less: there these pots could have missed it.`,
+    notRuledOut:
+      'Harm of more than 15 % is ruled out at no dose: that nothing was seen may be for want of pots. Take more pots, or use it with care.',
+    seedlings: ({
+      clean,
+      harmed,
+      weak,
+      lacking,
+      isVoid,
+    }: {
+      readonly clean: string
+      readonly harmed: string
+      readonly weak: string
+      readonly lacking: string
+      readonly isVoid: boolean
+    }) =>
+      isVoid
+        ? 'As a seedling test it is void: too few came up in the control.'
+        : `As a seedling test, by the rule of the bench: ${[
+            clean && `clean at ${clean}`,
+            harmed && `harmed at ${harmed}`,
+            weak && `too weak to say at ${weak}, missing ${lacking}`,
+          ]
+            .filter(Boolean)
+            .join('; ')}.`,
     harm: 'Plants lose by the smallest dose that was tried.',
     range: (low: string, high: string) =>
       `By chance of these pots the step could lie from ${low} to ${high}`,

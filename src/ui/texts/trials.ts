@@ -97,6 +97,19 @@ export const trials = {
     lot: 'its lot',
     mixedUp: (name: string, differences: string) =>
       `${name} differs from the control in ${differences}: the result will not tell which of them did it.`,
+    remark: {
+      salts: (name: string, crop: string, value: string, limit: string) =>
+        `${name}: salts of about ${value} are above the ${limit} that ${crop.toLowerCase()} bears. What it burns tells nothing of the rest: wash it out, or thin it.`,
+      'air-low': (name: string, crop: string, value: string, limit: string) =>
+        `${name}: about ${value} air in these pots, and ${crop.toLowerCase()} wants ${limit} or more. Take taller pots, or open it up.`,
+      'air-high': (name: string, crop: string, value: string, limit: string) =>
+        `${name}: about ${value} air in these pots, and ${crop.toLowerCase()} wants ${limit} at most. It will dry out first: water it more often than the others, or the trial is of your can.`,
+      litres: (name: string, of: string, value: string, limit: string) =>
+        `${name}: ${value} of ${of} are needed, and ${limit} are there. Take fewer or smaller pots.`,
+    },
+    decides: (measure: string, day: string) =>
+      `What decides, and nothing else: ${measure.toLowerCase()}${day}.`,
+    decidesOn: (day: number) => ` on day ${day}`,
   },
   mustOf: (value: string, after: string) =>
     `The run counts only if, in the control, ${value} ${after}.`,
@@ -112,6 +125,7 @@ export const trials = {
     hide: 'Hide what is in them',
     show: 'Show what is in them',
     blind: 'Scored blind: whoever looks at the pots sees their codes only.',
+    blindUntilClosed: 'Scored blind: what is in them is told once the trial is closed.',
     pot: (code: string, treatment: string) => `${code}, ${treatment}`,
     otherBlock: 'That pot stands in another block: change places within a block.',
   },

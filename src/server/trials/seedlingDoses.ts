@@ -1,0 +1,54 @@
+import { judgeSeedlings, type SeedlingPot } from '../../core/bench'
+import { daysBetween, potValue } from '../../core/trials'
+import type { Trial } from '../../data/trials'
+import type { SeedlingDose } from '../../messages/trials/looks'
+import type { Tables } from '../lots'
+import type { TrialCourse } from './courseOf'
+import { seedsOf } from './lookPage'
+
+const MM_PER_CM = 10
+
+/**
+ * Of a dose series that was sown: what each dose does to seedlings, by the rule that lifts a bar on the bench. Pots that were
+ * left out do not count. Null where nothing of that kind was counted.
+ * @param on ISO day
+ */
+export function seedlingDoses(
+  trial: Trial,
+  { pots, plantedOn }: TrialCourse,
+  { crops }: Pick<Tables, 'crops'>,
+  on: string,
+): readonly SeedlingDose[] | null {
+  const sown = seedsOf(trial)
+  const crop = trial.cropId === null ? undefined : crops.get(trial.cropId)
+  if (trial.kind !== 'dose' || sown === 0 || !crop) return null
+  const doseOf = new Map(trial.treatments.map(({ number, dose }) => [number, dose]))
+  const asked = { on, since: plantedOn }
+  const rows = pots.flatMap((pot): SeedlingPot[] => {
+    const sprouted = potValue(pot, { ...asked, measure: 'emerged' })
+    if (sprouted === null) return []
+    const heightCm = potValue(pot, { ...asked, measure: 'height' })
+    return [
+      {
+        sharePercent: doseOf.get(pot.treatment) ?? 0,
+        sown,
+        sprouted: Math.min(sown, sprouted),
+        heightMm: heightCm === null ? null : MM_PER_CM * heightCm,
+      },
+    ]
+  })
+  const control = rows.filter(({ sharePercent }) => sharePercent === 0)
+  const doses = [...new Set(rows.map(({ sharePercent }) => sharePercent))]
+    .filter((dose) => dose > 0)
+    .sort((a, b) => a - b)
+  if (control.length === 0 || doses.length === 0) return null
+  return doses.map((dose) => {
+    const { answer, missing } = judgeSeedlings({
+      pots: [...control, ...rows.filter(({ sharePercent }) => sharePercent === dose)],
+      herbicideSensitive: crop.herbicideSensitive,
+      days: daysBetween(plantedOn, on),
+      useSharePercent: dose,
+    })
+    return { dose, answer, missing }
+  })
+}
