@@ -3,6 +3,7 @@ import { DomainError } from '../core/errors'
 import {
   blendMedia,
   type Component,
+  entryOf,
   type MediaLayer,
   type TrianglePoint,
   triangleField,
@@ -238,7 +239,7 @@ export const jobs = {
     fills.map(({ layers, ...pot }, index) => {
       const mixes = layers.map(({ components, thicknessCm }) => {
         const { curve, ksCmPerS } = blendMedia({ components })
-        return { thicknessCm, curve, ksCmPerS }
+        return { thicknessCm, curve, ksCmPerS, entryCm: entryOf(components) }
       })
       const run = waterRun({
         fill: { ...pot, layers: mixes },

@@ -31,7 +31,8 @@ test('a drain test finds the mix that was run, not the one that was expected', (
 })
 
 test('a drain test that fits in two ways gives the speed alone, and says which reading is missing', () => {
-  const real: Hydraulics = { curve: { ...curve, alpha: curve.alpha * 0.8 }, ksCmPerS: ksCmPerS / 3 }
+  // A quick one: the first drip falls while it is still poured.
+  const real: Hydraulics = { curve: { ...curve, alpha: curve.alpha * 0.7 }, ksCmPerS: ksCmPerS * 3 }
   const found = calibrateSample({
     prior,
     porosity: null,
@@ -40,7 +41,7 @@ test('a drain test that fits in two ways gives the speed alone, and says which r
   assert.deepEqual(found?.from, ['drain'])
   assert.deepEqual(found?.doubts, [{ kind: 'drain undecided', further: 'a time to a volume' }])
   assert.deepEqual(found?.curve, curve)
-  close(Math.log((found?.ksCmPerS ?? 1) / real.ksCmPerS), 0, 0.5)
+  close(Math.log((found?.ksCmPerS ?? 1) / real.ksCmPerS), 0, 0.6)
 })
 
 test('a porosity test decides the air, and a drain test beside it only the speed', () => {

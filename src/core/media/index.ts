@@ -12,6 +12,7 @@ export {
   type FurtherReading,
 } from './drainTest/calibrateFromDrainTest'
 export type { DrainTest } from './drainTest/drainTest'
+export { entryOf } from './entryOf'
 export { HUMIFIED_FINES } from './humifiedFines'
 export { type InningsLeft, inningsLeft } from './inningsLeft'
 export {

@@ -10,6 +10,8 @@ export interface MediaLayer {
   readonly curve: RetentionCurve
   /** Saturated hydraulic conductivity, cm/s. */
   readonly ksCmPerS: number
+  /** Of one coarse material: suction past which it takes no water from what lies above, cm; blends have none. */
+  readonly entryCm?: number | null
 }
 
 export interface LayeredCapacity {
@@ -44,9 +46,12 @@ export function drainedSuctions(
 ): readonly LayerSuction[] {
   let fromCm = baseOffsetCm
   let startCm = 0
-  return layers.map(({ thicknessCm, curve, ksCmPerS }) => {
+  return layers.map(({ thicknessCm, curve, ksCmPerS, entryCm = null }) => {
     const toCm = fromCm + thicknessCm
-    const stillCm = Math.max(startCm, suctionAtConductivity(curve, ksCmPerS, STILL_CM_PER_S))
+    const stillCm = Math.max(
+      startCm,
+      suctionAtConductivity(curve, ksCmPerS, STILL_CM_PER_S, entryCm),
+    )
     const topCm = startCm + thicknessCm
     const layer = { fromCm, toCm, startCm, stillCm, isBreak: stillCm < topCm }
     fromCm = toCm
@@ -117,10 +122,11 @@ export function requireLayers(
     throw new DomainError('too-few', 'A fill needs at least one layer.', { field: 'layers' })
   }
   let heightCm = baseOffsetCm
-  for (const { thicknessCm, curve, ksCmPerS } of layers) {
+  for (const { thicknessCm, curve, ksCmPerS, entryCm = null } of layers) {
     requireNumber('A layer’s thickness in cm', thicknessCm, { above: 0 })
     requireCurve(curve)
     requireNumber('The conductivity in cm/s', ksCmPerS, { above: 0 })
+    if (entryCm !== null) requireNumber('The entry suction in cm', entryCm, { above: 0 })
     heightCm += thicknessCm
   }
   if (heightCm > shape.heightCm * (1 + 1e-9)) {

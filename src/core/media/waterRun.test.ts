@@ -2,6 +2,8 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { close, material } from '../../../testing/tables'
 import { containerCapacity } from './containerCapacity'
+import { entryOf } from './entryOf'
+import { drainedSuctions } from './layeredCapacity'
 import { waterRun } from './waterRun'
 
 const POT = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22.5 } as const
@@ -94,4 +96,26 @@ test('impossible fills are refused before anything is worked out', () => {
       }),
     { code: 'not-finite' },
   )
+})
+
+test('coarse material under a mix passes one to three centimetres of suction, not as many as it is high', () => {
+  const passes = (id: string) => {
+    const { curve, ksCmPerS, entryCm } = material(id)
+    const layers = [
+      { thicknessCm: 12, curve, ksCmPerS, entryCm: entryCm ?? null },
+      layer('all-purpose-mix', 10),
+    ]
+    return drainedSuctions(layers).at(-1)?.startCm ?? 0
+  }
+  for (const id of ['gravel', 'grit', 'expanded-clay', 'perlite-coarse']) {
+    const cm = passes(id)
+    assert.ok(cm > 0.3 && cm < 4, `${id}: ${cm}`)
+  }
+  // What is fine draws as far as it is high.
+  assert.ok(passes('garden-loam') > 11.9)
+  const coarse = { material: material('perlite-coarse'), parts: 1 }
+  assert.ok(coarse.material.entryCm)
+  assert.equal(entryOf([coarse]), coarse.material.entryCm)
+  assert.equal(entryOf([coarse, { material: material('grit'), parts: 1 }]), null)
+  assert.equal(entryOf([coarse, { material: material('grit'), parts: 0 }]), coarse.material.entryCm)
 })

@@ -2,6 +2,7 @@ import type { CandidateRemark, TrialPage, TrialTreatmentView } from '../../messa
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
+import { trialResults } from '../../ui/texts/trialResults'
 import { trials } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
 import styles from './Trial.module.css'
@@ -26,7 +27,7 @@ export function TrialTreatments({
       <h2 id="held">{words.head}</h2>
       <p>
         {page.decides &&
-          `${words.decides(trialWords.measures[page.decides], page.decidesDay === null ? '' : words.decidesOn(page.decidesDay))} `}
+          `${words.decides(trialResults.measures[page.decides], page.decidesDay === null ? '' : words.decidesOn(page.decidesDay))} `}
         {must}
       </p>
       {page.remarks.map((one) => (

@@ -38,7 +38,11 @@ function bottomOf(id: string, materials: ReadonlyMap<string, Material>): TestCon
     const message = 'There is no such material in the list.'
     throw new Refused(422, 'not-valid', message, [{ field: 'bottomMaterialId', message }])
   }
-  return { curve: material.curve, ksCmPerS: material.ksCmPerS }
+  return {
+    curve: material.curve,
+    ksCmPerS: material.ksCmPerS,
+    entryCm: material.entryCm ?? null,
+  }
 }
 
 /**

@@ -24,7 +24,7 @@ export interface TestContext {
   readonly prior: Hydraulics | null
   readonly pot: SamplePot | null
   /** What lies at the bottom of a layer demonstration. */
-  readonly bottom: Hydraulics | null
+  readonly bottom: (Hydraulics & { readonly entryCm?: number | null }) | null
   readonly crop: Crop | null
   /** Of the pen that was used; null where it was never calibrated, or none was named. */
   readonly penCalibration: PenCalibration | null

@@ -1,4 +1,4 @@
-import { conductivityExponent } from '../conductivity'
+import { conductivityExponent, ENTRY_STEEPNESS, entryShare } from '../conductivity'
 import type { MediaLayer } from '../layeredCapacity'
 import { suctionAt } from '../retention'
 import type { Grid } from './grid'
@@ -23,6 +23,7 @@ interface LayerConstants {
   readonly ksCmPerS: number
   /** Of conductivity over saturation. */
   readonly exponent: number
+  readonly entryCm: number | null
   readonly nearlyFullCm: number
   readonly halfFullCm: number
 }
@@ -83,9 +84,16 @@ export class CellStates {
       water[i] = cell * (thetaR + of.range * y)
       const steep = (of.m * n * x) / (h * (1 + x))
       capacity[i] = cell * (STORAGE + of.range * y * steep)
-      const conducts = of.ksCmPerS * Math.exp(of.exponent * logY)
-      k[i] = conducts
-      slope[i] = of.exponent * conducts * steep
+      const moist = of.ksCmPerS * Math.exp(of.exponent * logY)
+      if (of.entryCm === null) {
+        k[i] = moist
+        slope[i] = of.exponent * moist * steep
+        continue
+      }
+      const share = entryShare(h, of.entryCm)
+      k[i] = moist * share
+      // With head: the share falls with suction by 16 (1 − share) / h of itself.
+      slope[i] = moist * share * (of.exponent * steep + (ENTRY_STEEPNESS * (1 - share)) / h)
     }
   }
 
@@ -122,7 +130,7 @@ function suctionOf({ curve, m }: LayerConstants, saturation: number): number {
   return Math.exp(Math.log(x) / curve.n) / curve.alpha
 }
 
-function constantsOf({ curve, ksCmPerS }: MediaLayer): LayerConstants {
+function constantsOf({ curve, ksCmPerS, entryCm = null }: MediaLayer): LayerConstants {
   const range = curve.thetaS - curve.thetaR
   return {
     curve,
@@ -130,6 +138,7 @@ function constantsOf({ curve, ksCmPerS }: MediaLayer): LayerConstants {
     m: 1 - 1 / curve.n,
     ksCmPerS,
     exponent: conductivityExponent(curve.n),
+    entryCm,
     nearlyFullCm: suctionAt(curve, curve.thetaR + NEARLY_FULL * range),
     halfFullCm: suctionAt(curve, curve.thetaR + HALF_FULL * range),
   }

@@ -6,17 +6,18 @@ import { conductivity } from '../conductivity'
 import { conductivitySlope } from './conductivitySlope'
 
 const material = fc.constantFrom(...shippedMaterials)
-const layerOf = ({ curve, ksCmPerS }: (typeof shippedMaterials)[number]) => ({
+const layerOf = ({ curve, ksCmPerS, entryCm }: (typeof shippedMaterials)[number]) => ({
   thicknessCm: 10,
   curve,
   ksCmPerS,
+  entryCm: entryCm ?? null,
 })
 
 test('the conductivity of the solver is that of the core', () => {
   fc.assert(
     fc.property(material, fc.double({ min: 0, max: 100, noNaN: true }), (one, suctionCm) => {
       const { k } = conductivitySlope(layerOf(one), -suctionCm)
-      const core = conductivity(one.curve, one.ksCmPerS, suctionCm)
+      const core = conductivity(one.curve, one.ksCmPerS, suctionCm, one.entryCm)
       assert.ok(Math.abs(k - core) <= 1e-9 * one.ksCmPerS, `${one.id} at ${suctionCm} cm`)
     }),
   )

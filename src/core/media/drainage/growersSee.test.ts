@@ -142,3 +142,38 @@ test('the drained means of coarse layers are those of a fine quadrature', () => 
     }
   }
 })
+
+test('what drips is what was poured: a tall pot watered ten minutes ago does not drip at once', () => {
+  const { curve, ksCmPerS } = material('all-purpose-mix')
+  const shape = { kind: 'round', topDiameterCm: 27, baseDiameterCm: 21, heightCm: 45 } as const
+  const layers = [{ thicknessCm: 42, curve, ksCmPerS }]
+  const run = (pours: readonly { atS: number; millilitres: number; durationS: number }[]) =>
+    simulateDrainage({
+      shape,
+      layers,
+      headspaceCm: 3,
+      pours,
+      initial: { kind: 'watered', restS: 600 },
+      endS: 3600,
+    })
+  const poured = run([{ atS: 0, millilitres: 2000, durationS: 20 }])
+  const alone = run([])
+  // All of it is told as it ran out, the times of what was poured only.
+  assert.ok(alone.drainedMl > 50, `${alone.drainedMl}`)
+  assert.ok((poured.firstDripS ?? 0) > 5, `${poured.firstDripS}`)
+  close(poured.drainedMl - alone.drainedMl, 2000, 60)
+  const half = poured.timeToMl(1000) ?? 0
+  assert.ok(half > (poured.firstDripS ?? 0) && half < 600, `${half}`)
+  assert.equal(poured.timeToMl(2100), null)
+  assert.deepEqual([alone.firstDripS, alone.timeToMl(10)], [null, null])
+  // A column let go from saturation tells its own outflow.
+  const full = simulateDrainage({
+    shape,
+    layers,
+    headspaceCm: 3,
+    pours: [],
+    initial: { kind: 'suction', cm: 0 },
+    endS: 3600,
+  })
+  assert.ok((full.firstDripS ?? 99) < 5 && full.timeToMl(1000) !== null)
+})

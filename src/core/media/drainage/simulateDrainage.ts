@@ -8,9 +8,12 @@ import { timeToMl } from './timeToMl'
 
 export interface Drainage {
   readonly outflow: { readonly tS: readonly number[]; readonly ml: readonly number[] }
-  /** When the first millilitre has run out, counted from 0; null where it never has. */
+  /**
+   * When the first millilitre has run out, counted from 0; null where it never has. Where the start is not at rest (just
+   * watered, saturated) only what the pours bring counts: else a tall pot drips at once with water of the time before.
+   */
   readonly firstDripS: number | null
-  /** When so much has run out; null where it never has. */
+  /** When so much has run out, counted alike; null where it never has. */
   readonly timeToMl: (ml: number) => number | null
   readonly drainedMl: number
   readonly overflowMl: number
@@ -51,6 +54,59 @@ const POND_COUNTS_CM = 0.05
  */
 export function simulateDrainage(input: DrainageInput): Drainage {
   requireDrainage(input)
+  const isPoured = input.pours.some(({ millilitres }) => millilitres > 0)
+  const whole = simulated(input)
+  if (isAtRest(input)) return whole
+  if (!isPoured) {
+    return input.initial.kind === 'watered'
+      ? { ...whole, firstDripS: null, timeToMl: () => null }
+      : whole
+  }
+  const { onProgress: _, profileTimesS: __, ...quiet } = input
+  const before = simulated({ ...quiet, pours: [] })
+  const { tS, ml } = whole.outflow
+  // What the same start would have lost by itself is taken off.
+  let most = 0
+  const brought = tS.map((at, index) => {
+    most = Math.max(most, (ml[index] as number) - mlAt(before.outflow, at))
+    return most
+  })
+  return {
+    ...whole,
+    firstDripS: timeToMl(tS, brought, 1),
+    timeToMl: (wanted) => timeToMl(tS, brought, wanted),
+  }
+}
+
+/** Whether nothing runs out before anything is poured: what was just watered, or is full, still drains. */
+function isAtRest({ initial, layers }: DrainageInput): boolean {
+  switch (initial.kind) {
+    case 'watered':
+      return false
+    case 'suction':
+      return initial.cm > 0
+    case 'moisture':
+      return layers.some(({ curve }) => initial.fraction < curve.thetaS)
+    case 'drained':
+      return true
+  }
+}
+
+/** Run out by a time, mL, between the points by straight lines. */
+function mlAt({ tS, ml }: Drainage['outflow'], at: number): number {
+  let [low, high] = [0, tS.length - 1]
+  if (at >= (tS[high] as number)) return ml[high] as number
+  while (high - low > 1) {
+    const middle = (low + high) >> 1
+    if ((tS[middle] as number) <= at) low = middle
+    else high = middle
+  }
+  const [from, to] = [tS[low] as number, tS[high] as number]
+  const share = to > from ? (at - from) / (to - from) : 0
+  return (ml[low] as number) + share * ((ml[high] as number) - (ml[low] as number))
+}
+
+function simulated(input: DrainageInput): Drainage {
   const { shape, layers, headspaceCm, pours, endS, baseOffsetCm = 0 } = input
   const grid = gridOf(shape, layers, baseOffsetCm, input.fineness ?? 1)
   const column = new Column(grid, layers, {
