@@ -6,7 +6,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { mixPictures } from '../../ui/texts/mixPictures'
 import type { MixRun } from '../../workers/jobs'
-import { componentsOfMix, fillOf, fillOnLayer } from './runViews'
+import { componentsOfMix, fillOf, fillOnLayer, type NamedFill, roomLitres } from './runViews'
 import { useLastQuantity } from './useLastQuantity'
 import { WateredScreen } from './WateredScreen'
 import styles from './WaterRuns.module.css'
@@ -78,9 +78,16 @@ function BottomLayer({ page }: { readonly page: CompareMixesPage }) {
     const called = name.charAt(0).toLocaleUpperCase() + name.slice(1)
     const cm = (value: number) => format.plain(format.cm(value))
     const { topStartsAtCm: starts } = onLayer
-    return starts < bottomCm - NEARLY_CM
-      ? words.movesUp(called, cm(starts), cm(bottomCm))
-      : words.goesOn(called, cm(bottomCm))
+    const moves =
+      starts < bottomCm - NEARLY_CM
+        ? words.movesUp(called, cm(starts), cm(bottomCm))
+        : words.goesOn(called, cm(bottomCm))
+    const [alone, , onFiller] = runs
+    const air = (run: MixRun | undefined) =>
+      format.plain(format.percent(run?.layers.at(-1)?.air ?? 0))
+    const litresOf = (fill: NamedFill | undefined) => (fill ? roomLitres(fill) : 0)
+    const lost = format.plain(format.litres(litresOf(fills[0]) - litresOf(fills[1])))
+    return `${moves} ${words.roomLost(lost, air(onLayer), air(alone), air(onFiller))}`
   }
   return (
     <WateredScreen

@@ -1,3 +1,4 @@
+import { containerVolume } from '../../core/containers'
 import type { Component, Material } from '../../core/media'
 import type { MixContainer, MixToRun } from '../../messages/mixes/mixViews'
 import type { PotRun } from '../../ui/pictures/PotPlayer'
@@ -53,6 +54,14 @@ export function fillOnLayer(
     layerNames: [bottom.name, ...above.layerNames],
     layers: [{ components: bottom.components, thicknessCm: bottomCm }, rest],
   }
+}
+
+/** Litres of the mix that roots have: of the top layer, above whatever lies under it. */
+export function roomLitres({ shape, headspaceCm, layers }: NamedFill): number {
+  const surfaceCm = shape.heightCm - headspaceCm
+  const footCm = surfaceCm - (layers.at(-1)?.thicknessCm ?? 0)
+  const below = footCm > 1e-9 ? containerVolume({ shape, fillHeightCm: footCm }) : 0
+  return containerVolume({ shape, fillHeightCm: surfaceCm }) - below
 }
 
 /** The pictures of a run: the pot with its layers, and its moments. */

@@ -41,7 +41,7 @@ export const mixPictures = {
       rested: { name: 'fully drained', told: 'drained before' },
     },
     watered: (poured: string, before: string) => `${poured} poured onto each, ${before}`,
-    air: 'Air in the mix after draining',
+    air: 'Air in the mix that is left, after draining',
     airless: 'No air up to',
     thin: 'Thin air (under 10 %) up to',
     drip: 'First drip after',
@@ -80,9 +80,12 @@ export const mixPictures = {
       `${bottom} stops drawing: the mix on it is as wet at its foot as ${starts} above the base of a pot, not ${height}. The wet zone has moved up.`,
     goesOn: (bottom: string, height: string) =>
       `${bottom} goes on drawing: the mix on it is as wet at its foot as any mix ${height} above the base. The wet zone stays below; the layer only takes the room of ${height} of mix.`,
+    roomLost: (litres: string, air: string, alone: string, onFiller: string) =>
+      `Roots lose ${litres} of room, and the mix that is left holds ${air} air: ${alone} without a layer, ${onFiller} on a filler.`,
+    room: 'Room for roots',
     whyBottom: [
       'Water leaves a mix only where it is wet through. At the base of a pot it always is, and just above stones it nearly is too: the gaps there are too wide to draw water down.',
-      'So the wet zone does not go away. It moves up onto the stones, into the roots, and the pot holds less mix besides. Perlite goes on drawing: there the wet zone stays below, and only the room is lost.',
+      'So the wet zone does not go away. It moves up onto the stones, into the roots, and the pot holds less mix besides. Perlite and chips are no better: coarse grains take no water from a mix above them past two or three centimetres of suction.',
       'A hollow filler (upturned pots, foam, bottles) moves it all the way. It saves mix and weight, at that price in air; take a lower pot instead where you can.',
       'Garden soil at the bottom is worse: it passes water so slowly that the mix above stands wet for hours. For more air, open the whole mix or take a taller pot.',
     ],
