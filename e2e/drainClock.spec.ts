@@ -16,7 +16,7 @@ ownServerTest(
 
     // The server goes away: the tap stays here and is sent when it is back.
     await garden.stop()
-    await page.keyboard.press('1')
+    await page.keyboard.press('2')
     await expect(page.getByText(/One tap is kept here/)).toBeVisible()
     await garden.startAgain({ INNINGS_NOW: '2026-11-02T10:02:00Z' })
     await expect(page.getByText(/is kept here/)).toBeHidden()

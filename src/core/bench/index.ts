@@ -89,7 +89,7 @@ export {
 export { type JudgedSeedlings, judgedSeedlings } from './seedlingRecord'
 export { type Settling, settlingTest } from './settlingTest'
 export { type Sieve, sieveTest } from './sieveTest'
-export { type Spread, spreadOf } from './spread'
+export { runsDisagree, type Spread, spreadOf } from './spread'
 export { BALLS, type Ball, DROPS, type Drops, type Squeeze, squeezeTest } from './squeezeTest'
 export { type SampleKind, TEST_KINDS, type TestKind } from './testKinds'
 export { VERDICT_KEYS, type VerdictKey } from './verdictKeys'

@@ -1,5 +1,6 @@
 import { DomainError } from '../errors'
 import { requireNumber } from '../validate'
+import type { BenchUnit } from './benchTypes'
 
 export interface Spread {
   readonly n: number
@@ -27,5 +28,26 @@ export function spreadOf(values: readonly number[]): Spread {
     lowest: Math.min(...values),
     highest: Math.max(...values),
     sd: n > 1 ? Math.sqrt(squares / (n - 1)) : null,
+  }
+}
+
+/** Repeats of a time may differ by so much; beyond it one of them was another mix, or another clock. */
+const TIMES_APART = 2
+/** Below it the hand on the key tells more than the mix. */
+const LEAST_APART_S = 10
+/** Repeats of a share of the volume may differ by so much: twice what a porosity test is good to, both ways. */
+const SHARES_APART = 0.12
+
+/** Whether repeats of one sample contradict each other: then their mean is the value of neither. */
+export function runsDisagree(unit: BenchUnit, values: readonly number[]): boolean {
+  if (values.length < 2) return false
+  const [lowest, highest] = [Math.min(...values), Math.max(...values)]
+  switch (unit) {
+    case 's':
+      return highest > TIMES_APART * lowest && highest - lowest > LEAST_APART_S
+    case 'share':
+      return highest - lowest > SHARES_APART
+    default:
+      return false
   }
 }

@@ -6,6 +6,7 @@ export const VERDICT_KEYS = [
   'drain.stalled',
   'drain.untimed',
   'drain.stood',
+  'drain.stop-doubted',
   'layers',
   'air.as expected',
   'air.less air',

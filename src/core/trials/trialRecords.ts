@@ -52,3 +52,7 @@ export const TRIAL_EVENTS = [
   'died',
 ] as const satisfies readonly PotLogKind[]
 export type TrialEvent = (typeof TRIAL_EVENTS)[number]
+
+/** To which pots something happened: to one, to all of its block, or to every one that is still in. */
+export const EVENT_SCOPES = ['pot', 'block', 'all'] as const
+export type EventScope = (typeof EVENT_SCOPES)[number]

@@ -37,7 +37,7 @@ export type TestTold = Pick<
   'id' | 'setId' | 'kind' | 'startedAt' | 'observation' | 'outcome'
 >
 
-/** Finished tests of a sample since a moment, newest first; none that was thrown away or is of a reference. */
+/** Finished tests of a sample since a moment, newest first; none that was thrown away. One that ran beside another is a test of its own sample. */
 export async function listFinishedTestsOf(
   db: Database,
   sample: Sample,
@@ -51,7 +51,6 @@ export async function listFinishedTestsOf(
       and(
         isNull(benchTests.thrownAwayAt),
         isNotNull(benchTests.outcome),
-        eq(benchTests.isReference, false),
         ofSample(benchTests, sample),
         since ? gte(benchTests.startedAt, since) : undefined,
       ),
@@ -69,7 +68,7 @@ export interface ToldTest {
   readonly outcome: BenchOutcome
 }
 
-/** Finished tests of these lots since they were last mixed, newest first; none that was set aside or is of a reference. */
+/** Finished tests of these lots since they were last mixed, newest first; none that was set aside. */
 export async function listTestsSinceMixing(
   db: Database,
   lotIds: readonly number[],
@@ -90,7 +89,6 @@ export async function listTestsSinceMixing(
         among(benchTests.lotId, lotIds),
         isNull(benchTests.thrownAwayAt),
         isNotNull(benchTests.endedAt),
-        eq(benchTests.isReference, false),
         or(isNull(lots.mixedAt), gt(benchTests.startedAt, lots.mixedAt)),
       ),
     )

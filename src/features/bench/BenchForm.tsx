@@ -25,8 +25,11 @@ export function BenchForm({
   page,
   form,
   errorOf,
+  isClocked = false,
 }: {
   readonly page: TestPage
+  /** The clock of the page runs: its times count. */
+  readonly isClocked?: boolean
   readonly form: UseFormReturn<BenchValues>
   readonly errorOf: (field: string) => Refusal | undefined
 }) {
@@ -41,21 +44,33 @@ export function BenchForm({
       </div>
     )
   }
-  // Times that were not taken by the clock, what the pen was asked before: seldom, and out of the way of wet hands.
+  // What the pen was asked before: seldom, and out of the way of wet hands.
   const cells = fields.filter(({ cell }) => cell)
   const firstCell = cells[0]
   const pen = page.pens.find(({ id }) => String(id) === form.watch('penId'))
-  const seldom = fields.filter(
-    ({ kind, name }) => kind === 'time' || (name === 'compensated' && pen?.compensates != null),
-  )
+  const seldom = fields.filter(({ name }) => name === 'compensated' && pen?.compensates != null)
+  const timed = fields.filter(({ kind }) => kind === 'time')
+  const isTimed = timed.some(({ name }) => errorOf(name) || form.watch(name))
   const water = WITH_WATER.includes(page.kind) ? WATER : []
   const wrong =
     seldom.some(({ name }) => errorOf(name)) || water.some(({ error }) => errorOf(error))
   return (
     <>
+      {timed.length > 0 && !isClocked && (
+        <details className={styles.protocol} open={isTimed || undefined}>
+          <summary>{words.stopwatch}</summary>
+          <p>{words.stopwatchHow}</p>
+          <div className={styles.form}>{timed.map(answer)}</div>
+        </details>
+      )}
       <div className={styles.form}>
         {fields
-          .filter((field) => !seldom.includes(field) && (!field.cell || field === firstCell))
+          .filter(
+            (field) =>
+              !seldom.includes(field) &&
+              !timed.includes(field) &&
+              (!field.cell || field === firstCell),
+          )
           .map((field) =>
             field === firstCell ? (
               <FieldTable key="cells" fields={cells} form={form} errorOf={errorOf} />

@@ -6,7 +6,7 @@ import { Notice, ProblemNotice } from '../../ui/Notice'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
 import { MomentRow, StartRow } from './ClockRows'
-import { type ClockPlan, clockKeys } from './clockPlan'
+import { type ClockPlan, clockKeys, outOfOrder } from './clockPlan'
 import type { TestClock } from './useTestClock'
 
 const words = benchWords.clock
@@ -35,6 +35,7 @@ export function ClockPanel({
   const endedAt =
     stopped?.at ?? (endMs !== null && toldAtMs > endMs ? new Date(endMs).toISOString() : null)
   const keys = clockKeys(plan, moments)
+  const wrong = outOfOrder(plan, moments)
   const last = moments.at(-1)
   const seconds = (at: string) => (startMs === null ? 0 : (Date.parse(at) - startMs) / 1000)
   const lastTime = (key: string): string | null => {
@@ -53,11 +54,11 @@ export function ClockPanel({
         endedAt={endedAt}
         aheadMs={aheadMs}
         moments={[]}
-        keys={keys.map(({ key, name, note, isDone, isNext }) => ({
+        keys={keys.map(({ key, name, note, isOff, isNext }) => ({
           name,
           note,
           main: isNext,
-          disabled: isDone,
+          disabled: isOff,
           onPress: () => clock.tap(key),
         }))}
       />
@@ -84,6 +85,7 @@ export function ClockPanel({
           ))}
         </ul>
       )}
+      {wrong && <Notice tone="act">{words.outOfOrder(...wrong)}</Notice>}
       {last && (
         <Button weight="quiet" onClick={() => clock.correct(last.id, { undone: true })}>
           {words.undo}

@@ -5,10 +5,16 @@ import styles from './Bench.module.css'
 const words = benchWords.protocol
 
 /** Why, how and what spoils it, on half a page. */
-export function Protocol({ kind }: { readonly kind: TestKind }) {
+export function Protocol({
+  kind,
+  isOpen = false,
+}: {
+  readonly kind: TestKind
+  readonly isOpen?: boolean
+}) {
   const { why, how, mistakes } = benchWords.tests[kind]
   return (
-    <details className={styles.protocol}>
+    <details className={styles.protocol} open={isOpen}>
       <summary>{words.title}</summary>
       <p>{why}</p>
       <h3>{words.how}</h3>

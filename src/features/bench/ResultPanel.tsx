@@ -22,7 +22,8 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
   const { format } = useSite()
   const { outcome, sample } = page
   if (!outcome) return null
-  const count = page.runs.filter(({ isReference }) => !isReference).length
+  const count = page.runs.filter(({ isReference }) => isReference === page.isReference).length
+  const other = page.runs.find(({ isReference }) => isReference !== page.isReference)
   return (
     <div className={styles.both}>
       <section className={styles.result} aria-label={words.results}>
@@ -35,7 +36,7 @@ export function ResultPanel({ page }: { readonly page: TestPage }) {
           <Spreads
             spreads={page.spreads}
             caption={count > 1 ? words.runs(count) : words.oneRun}
-            names={[sample.name, words.columns.reference]}
+            names={[sample.name, other?.sampleName ?? words.columns.reference]}
             measuredOn={page.startedOn}
             // What an untrusted pen showed is written down, but is no measurement to go by.
             isPhDoubted={outcome.verdicts.some(({ id }) => id === 'pen.uncertain')}
@@ -119,33 +120,39 @@ function NextRuns({
 }) {
   const [beside, setBeside] = useState<SampleChoice | null>(null)
   const start = useStartTest()
-  if (isReference) return null
   return (
     <div className={styles.actions}>
       <Button
         onClick={() =>
-          start.begin({ kind, sample: { kind: sample.kind, id: sample.id }, besideId: id })
+          start.begin({
+            kind,
+            sample: { kind: sample.kind, id: sample.id },
+            besideId: id,
+            ...(isReference ? { reference: true } : {}),
+          })
         }
       >
         {words.again}
       </Button>
-      <SampleChooser
-        label={words.beside}
-        none={words.besideChoose}
-        samples={samples}
-        chosen={beside}
-        error={start.problem?.detail}
-        onChoose={(chosen) => {
-          setBeside(chosen)
-          if (!chosen) return
-          start.begin({
-            kind,
-            sample: { kind: chosen.kind, id: chosen.id },
-            besideId: id,
-            reference: true,
-          })
-        }}
-      />
+      {!isReference && (
+        <SampleChooser
+          label={words.beside}
+          none={words.besideChoose}
+          samples={samples}
+          chosen={beside}
+          error={start.problem?.detail}
+          onChoose={(chosen) => {
+            setBeside(chosen)
+            if (!chosen) return
+            start.begin({
+              kind,
+              sample: { kind: chosen.kind, id: chosen.id },
+              besideId: id,
+              reference: true,
+            })
+          }}
+        />
+      )}
     </div>
   )
 }

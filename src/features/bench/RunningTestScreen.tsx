@@ -111,7 +111,7 @@ function Running({ page }: { readonly page: TestPage }) {
           <HeatPanel page={page} form={form} clock={clock} errorOf={errorOf} />
         )}
         <ProblemNotice problem={problem} />
-        <BenchForm page={page} form={form} errorOf={errorOf} />
+        <BenchForm page={page} form={form} errorOf={errorOf} isClocked={clock.moments.length > 0} />
         <div className={`${styles.actions} ${styles.end}`}>
           <Button weight="main" disabled={isSending} onClick={() => void finish()}>
             {words.finish}

@@ -193,7 +193,7 @@ function Sets({ sets }: { readonly sets: SamplePage['sets'] }) {
   return (
     <ul className={styles.rows}>
       {sets.map(({ setId, kind, startedOn, innings, runs }) => {
-        const last = runs.filter(({ isReference }) => !isReference).at(-1) ?? runs.at(-1)
+        const last = runs.at(-1)
         const verdicts = worstFirst(last?.outcome.verdicts ?? [])
         return (
           <li key={setId} className={styles.row}>

@@ -49,45 +49,53 @@ export function Spreads({
           </tr>
         </thead>
         <tbody>
-          {spreads.map(({ name, unit, mean, lowest, highest, values, reference, ...more }) => {
-            const amount = (value: number) => valueAmount(value, unit, format)
-            const written = (value: number) => format.plain(amount(value))
-            return (
-              <tr key={name}>
-                <th scope="row">{valueName(name)}</th>
-                <td>
-                  <Figure
-                    amount={amount(mean)}
-                    measuredOn={isPhDoubted && name === 'ph' ? null : measuredOn}
-                  />
-                </td>
-                {hasOther && (
+          {spreads.map(
+            ({ name, unit, mean, lowest, highest, values, reference, disagree, ...more }) => {
+              const amount = (value: number) => valueAmount(value, unit, format)
+              const written = (value: number) => format.plain(amount(value))
+              return (
+                <tr key={name}>
+                  <th scope="row">{valueName(name)}</th>
                   <td>
-                    {reference && (
+                    {disagree ? (
                       <>
-                        <Figure amount={amount(reference.mean)} measuredOn={measuredOn} />{' '}
-                        <small>{reference.apart ? words.apart : words.notApart}</small>
+                        {values.map(written).join(' · ')} <small>{words.disagree}</small>
                       </>
+                    ) : (
+                      <Figure
+                        amount={amount(mean)}
+                        measuredOn={isPhDoubted && name === 'ph' ? null : measuredOn}
+                      />
                     )}
                   </td>
-                )}
-                <td className={valueStyles.dots}>
-                  <DotRow
-                    own={values}
-                    other={reference?.values ?? []}
-                    expected={more.expected}
-                    wanted={more.wanted}
-                    says={words.dotsSay(valueName(name), values.map(written).join(', '))}
-                  />
-                  {values.length > 1 && (
-                    <small className={styles.quiet}>
-                      {written(lowest)} – {written(highest)}
-                    </small>
+                  {hasOther && (
+                    <td>
+                      {reference && (
+                        <>
+                          <Figure amount={amount(reference.mean)} measuredOn={measuredOn} />{' '}
+                          <small>{reference.apart ? words.apart : words.notApart}</small>
+                        </>
+                      )}
+                    </td>
                   )}
-                </td>
-              </tr>
-            )
-          })}
+                  <td className={valueStyles.dots}>
+                    <DotRow
+                      own={values}
+                      other={reference?.values ?? []}
+                      expected={more.expected}
+                      wanted={more.wanted}
+                      says={words.dotsSay(valueName(name), values.map(written).join(', '))}
+                    />
+                    {values.length > 1 && (
+                      <small className={styles.quiet}>
+                        {written(lowest)} – {written(highest)}
+                      </small>
+                    )}
+                  </td>
+                </tr>
+              )
+            },
+          )}
         </tbody>
       </table>
     </div>

@@ -20,12 +20,15 @@ export function TestFrame({
   readonly site: SiteView
   readonly children: ReactNode
 }) {
+  const isFirst = !page.outcome && page.last === null && page.runNumber === 1
   return (
     <SiteProvider site={site}>
       <div className={page.outcome ? `${styles.test} ${styles.finished}` : styles.test}>
         <TestHead page={page} />
+        {/* Whoever does it for the first time reads first. */}
+        {isFirst && <Protocol kind={page.kind} isOpen />}
         {children}
-        <Protocol kind={page.kind} />
+        {!isFirst && <Protocol kind={page.kind} />}
       </div>
     </SiteProvider>
   )

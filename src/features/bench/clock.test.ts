@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { DEFAULT_KIT } from '../../core/bench'
 import type { MomentView } from '../../messages/bench/benchViews'
-import { clockKeys, clockPlan, readClockTime } from './clockPlan'
+import { clockKeys, clockPlan, outOfOrder, readClockTime } from './clockPlan'
 import { type Tap, waitingOf, withWaiting } from './taps'
 import { timeOfDay } from './timeOfDay'
 import { withTimeOfDay } from './withTimeOfDay'
@@ -22,13 +22,15 @@ test('the keys of a drain test keep their numbers; what was tapped is done', () 
     clockKeys(
       plan,
       tapped.map((key) => moment(key)),
-    ).map(({ key, isDone, isNext }) => `${key}${isDone ? ' done' : ''}${isNext ? ' next' : ''}`)
-  assert.deepEqual(keys(), ['pour next'])
-  assert.deepEqual(keys('pour'), ['drip next', 'mark', 'stopped', 'stands'])
-  assert.deepEqual(keys('pour', 'mark'), ['drip next', 'mark done', 'stopped', 'stands'])
+    ).map(({ key, isOff, isNext }) => `${key}${isOff ? ' off' : ''}${isNext ? ' next' : ''}`)
+  // The start is the first of five from the beginning to the end: no key changes its number.
+  assert.deepEqual(keys(), ['pour next', 'drip off', 'mark off', 'stopped off', 'stands off'])
+  assert.deepEqual(keys('pour'), ['pour off', 'drip next', 'mark', 'stopped', 'stands'])
+  assert.deepEqual(keys('pour', 'mark'), ['pour off', 'drip next', 'mark off', 'stopped', 'stands'])
   assert.deepEqual(keys('pour', 'drip', 'mark'), [
-    'drip done',
-    'mark done',
+    'pour off',
+    'drip off',
+    'mark off',
     'stopped next',
     'stands',
   ])
@@ -70,4 +72,20 @@ test('taps and corrections that wait are shown at once, and count once when they
   const corrected = withWaiting([there], waitingOf([posted, put('a', { at: later })]))
   assert.equal(corrected.at(-1)?.at, later)
   assert.deepEqual(keys(put('pour', { undone: true }), put('pour', { at: later })), ['pour'])
+})
+
+test('moments that contradict each other are told while they are put right', () => {
+  const plan = clockPlan('drain', DEFAULT_KIT, null)
+  assert.ok(plan)
+  const at = (second: number) => `2026-11-02T10:00:${String(second).padStart(2, '0')}.000Z`
+  const told = (drip: number, mark: number) =>
+    outOfOrder(plan, [
+      moment('pour', at(0)),
+      moment('drip', at(drip)),
+      moment('mark', at(mark)),
+      // When water stands on top is told at any time.
+      moment('stands', at(1)),
+    ])
+  assert.equal(told(20, 50), null)
+  assert.deepEqual(told(50, 20), ['First drip', '150 mL is out'])
 })

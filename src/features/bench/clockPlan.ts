@@ -11,6 +11,8 @@ export interface PlannedKey {
   readonly note: string
   /** s by the sample's recipe. */
   readonly expectedS: number | null
+  /** It cannot come before what stands before it. */
+  readonly isInOrder: boolean
 }
 
 /** What a test's clock starts with, what can be tapped, and when it ends by itself. */
@@ -29,12 +31,13 @@ export function clockPlan(
   kit: TestKit,
   expected: BenchExpected | null,
 ): ClockPlan | null {
-  const key = (id: string, name: string, note = '', expectedS: number | null = null) => ({
-    key: id,
-    name,
-    note,
-    expectedS,
-  })
+  const key = (
+    id: string,
+    name: string,
+    note = '',
+    expectedS: number | null = null,
+    isInOrder = false,
+  ) => ({ key: id, name, note, expectedS, isInOrder })
   const ml = (value: number) => `${value} mL`
   switch (kind) {
     case 'drain':
@@ -42,9 +45,9 @@ export function clockPlan(
       return {
         start: key('pour', words.starts[kind], words.startNotes[kind](ml(kit.pouredMl))),
         keys: [
-          key('drip', words.drip, words.dripNote, expected?.firstDripS ?? null),
-          key('mark', words.mark(ml(kit.markMl)), words.markNote, expected?.markS ?? null),
-          key('stopped', words.stopped, words.stoppedNote(elapsed(kit.endS))),
+          key('drip', words.drip, words.dripNote, expected?.firstDripS ?? null, true),
+          key('mark', words.mark(ml(kit.markMl)), words.markNote, expected?.markS ?? null, true),
+          key('stopped', words.stopped, words.stoppedNote(elapsed(kit.endS)), null, true),
           key('stands', words.stands, words.standsNote),
         ],
         endS: kit.endS,
@@ -69,15 +72,39 @@ export function clockPlan(
   }
 }
 
-/** Keys of the clock, each under its number for the whole test; those that were tapped are done. */
+/**
+ * Keys of the clock, each under its number for the whole test, the start under the first; those that were tapped, and all
+ * others before the start, are off.
+ */
 export function clockKeys(
   { start, keys }: ClockPlan,
   moments: readonly MomentView[],
-): readonly (PlannedKey & { readonly isDone: boolean; readonly isNext: boolean })[] {
+): readonly (PlannedKey & { readonly isOff: boolean; readonly isNext: boolean })[] {
   const tapped = new Set(moments.map(({ key }) => key))
-  if (!tapped.has(start.key)) return [{ ...start, isDone: false, isNext: true }]
-  const next = keys.find(({ key }) => !tapped.has(key))
-  return keys.map((one) => ({ ...one, isDone: tapped.has(one.key), isNext: one === next }))
+  const isStarted = tapped.has(start.key)
+  const all = [start, ...keys]
+  const next = all.find(({ key }) => !tapped.has(key))
+  return all.map((one) => ({
+    ...one,
+    isOff: tapped.has(one.key) || (one !== start && !isStarted),
+    isNext: one === next,
+  }))
+}
+
+/** Two moments that stand in the wrong order: the one that comes first in a test lies after the other. */
+export function outOfOrder(
+  { start, keys }: ClockPlan,
+  moments: readonly MomentView[],
+): readonly [earlier: string, later: string] | null {
+  const timed = [start, ...keys.filter(({ isInOrder }) => isInOrder)].flatMap(({ key, name }) => {
+    const at = moments.find((one) => one.key === key)?.at
+    return at === undefined ? [] : [{ name, at: Date.parse(at) }]
+  })
+  for (const [place, one] of timed.entries()) {
+    const before = timed[place - 1]
+    if (before && before.at > one.at) return [before.name, one.name]
+  }
+  return null
 }
 
 /** Seconds of a corrected time, typed as 1:38 or 98; null for what is no time. */

@@ -52,12 +52,16 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
   const address = `/api/bench/tests/${id}/moments`
   const enter = (what: { method: 'POST' | 'PUT'; address: string; body: Tap | MomentChange }) => {
     setProblem(null)
-    void add({
-      ...what,
-      title: benchWords.clock.tapped,
-      where: `${benchWords.tests[kind].name}, ${sample.name}`,
-      page: `/bench/tests/${id}`,
-    })
+    void add(
+      {
+        ...what,
+        title: benchWords.clock.tapped,
+        where: `${benchWords.tests[kind].name}, ${sample.name}`,
+        page: `/bench/tests/${id}`,
+      },
+      // A correction that is refused changed nothing: it is typed again, not decided about.
+      what.method === 'PUT',
+    )
   }
   const tapAt = () => new Date(Date.now() + aheadMs).toISOString()
   return {

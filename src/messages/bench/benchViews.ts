@@ -137,6 +137,8 @@ export interface RunView {
 
 /** One value over the repeats of a set. */
 export interface SpreadView {
+  /** Its repeats contradict each other: their mean is the value of neither. */
+  readonly disagree: boolean
   readonly name: string
   readonly unit: BenchUnit
   readonly n: number

@@ -1,6 +1,11 @@
 import Joi from 'joi'
 import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
-import { TRIAL_EVENTS, type TrialEvent } from '../../core/trials/trialRecords'
+import {
+  EVENT_SCOPES,
+  type EventScope,
+  TRIAL_EVENTS,
+  type TrialEvent,
+} from '../../core/trials/trialRecords'
 import { day, id, key, line, lines, version } from '../rules'
 
 export type * from './lookViews'
@@ -56,9 +61,6 @@ export interface PotEventBody {
   /** To the pot alone, to all of its block, or to every pot that is still in; left out: the pot. */
   readonly scope?: EventScope
 }
-
-export const EVENT_SCOPES = ['pot', 'block', 'all'] as const
-export type EventScope = (typeof EVENT_SCOPES)[number]
 
 export const potEventSchema = Joi.object<PotEventBody>({
   potId: id('The pot of the trial').required(),

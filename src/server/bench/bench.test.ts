@@ -9,9 +9,11 @@ import { writeTapWater } from '../../data/site'
 import { finishSchema } from '../../messages/bench/observations'
 import { comparePage, mixDesignPage, mixesPage, saveNextVersion } from '../mixes'
 import { validate } from '../validate'
+import { compareTestsPage } from './compareTestsPage'
 import { finishBenchTest } from './finishBenchTest'
 import { correct, keepMoment } from './moments'
 import { pensPage } from './pensPage'
+import { presentCalibration } from './presentCalibration'
 import { samplePage } from './samplePage'
 import { startBenchTest } from './startBenchTest'
 import { testPage } from './testPage'
@@ -189,19 +191,82 @@ test('a reference run beside is compared, and never counts for the sample', asyn
   await assert.rejects(begin('squeeze', { besideId: id }), /of the same test/)
 })
 
-test('a time put right out of order is told at once', async () => {
+test('times are put right in any order; what contradicts itself is refused at the end', async () => {
   const id = await begin('drain')
   await tap(id, 'pour', 0)
   await tap(id, 'drip', 20)
   await tap(id, 'mark', 80)
   const at = (seconds: number) => ({ at: later(seconds).toISOString() })
   const now = later(2000)
+  // Both were tapped too late: the first that is put right lies before the other for a while.
+  await correct(garden.db, id, `${id}-mark-80`, at(10), now)
+  const early = { kind: 'drain', pouredMl: 700, drainedMl: 400, stoodOnTop: false } as const
+  const times = { firstDripS: null, markS: null, stoppedS: null }
+  await assert.rejects(finish(id, { ...early, ...times }), /first drip/)
+  await correct(garden.db, id, `${id}-drip-20`, at(5), now)
   await assert.rejects(
-    correct(garden.db, id, `${id}-mark-80`, at(10), now),
-    /lies before the first drip/,
+    correct(garden.db, id, `${id}-drip-20`, { at: later(-5).toISOString() }, now),
+    /before the clock was started/,
   )
-  await assert.rejects(correct(garden.db, id, `${id}-drip-20`, at(90), now), /lies after the mark/)
-  await correct(garden.db, id, `${id}-drip-20`, at(30), now)
+  const { values } = await finish(id, { ...early, ...times })
+  assert.equal(values.find(({ name }) => name === 'firstDrip')?.value, 5)
+})
+
+test('the one that ran beside is a test of its own mix: under its own name, learnt from, run again', async () => {
+  const id = await begin('porosity')
+  await finish(id, POROSITY)
+  const sample = { kind: 'material', id: 'seed-mix' } as const
+  const start = { kind: 'porosity', sample, besideId: id, reference: true } as const
+  const beside = await startBenchTest(garden.db, start, NOW)
+  await finish(beside, { ...POROSITY, drainedMl: 260 })
+  const page = await testPage(garden.db, beside, NOW)
+  const air = page.spreads.find(({ name }) => name === 'airFraction')
+  close(air?.mean ?? 0, 0.26, 1e-12, 'its own')
+  const own = (await testPage(garden.db, id, NOW)).spreads.find(
+    ({ name }) => name === 'airFraction',
+  )
+  close(air?.reference?.mean ?? 0, own?.mean ?? 1, 1e-12, 'beside it the sample that it ran beside')
+  const learnt = await presentCalibration(garden.db, sample)
+  assert.ok(learnt?.testIds.includes(beside), 'its mix learns from it')
+  const again = await startBenchTest(garden.db, { ...start, besideId: beside }, later(4000))
+  await finish(again, { ...POROSITY, drainedMl: 240 }, later(4000))
+  const second = await testPage(garden.db, again, later(4000))
+  assert.equal(second.runNumber, 2)
+  const { sets } = await samplePage(garden.db, sample)
+  assert.equal(sets[0]?.runs.length, 2)
+  const compared = await compareTestsPage(garden.db, { a: `lot:${lotId}`, b: 'material:seed-mix' })
+  assert.ok(compared.kinds.includes('porosity'))
+})
+
+test('runs that contradict each other are shown so, and nothing is learnt from their mean', async () => {
+  const sample = { kind: 'material', id: 'peat-medium' } as const
+  const id = await startBenchTest(garden.db, { kind: 'drain', sample }, NOW)
+  const drain = (markS: number) => ({
+    kind: 'drain' as const,
+    pouredMl: 700,
+    drainedMl: 640,
+    stoodOnTop: false,
+    firstDripS: 10,
+    markS,
+    stoppedS: null,
+  })
+  await finish(id, drain(24))
+  const again = await startBenchTest(
+    garden.db,
+    { kind: 'drain', sample, besideId: id },
+    later(4000),
+  )
+  await finish(again, drain(738), later(4000))
+  const { spreads } = await testPage(garden.db, again, later(4000))
+  const learnt = await presentCalibration(garden.db, sample)
+  const mark = spreads.find(({ name }) => name === 'mark')
+  assert.deepEqual([mark?.disagree, mark?.values], [true, [24, 738]])
+  assert.ok(!learnt?.testIds.includes(again))
+  // A stop at the second of the mark, with half a litre more out, was not seen.
+  const third = await startBenchTest(garden.db, { kind: 'drain', sample }, later(8000))
+  const { verdicts, values } = await finish(third, { ...drain(90), stoppedS: 90 }, later(8000))
+  assert.ok(verdicts.some((verdict) => verdict.id === 'drain.stop-doubted'))
+  assert.ok(values.every(({ name }) => name !== 'stopped'))
 })
 
 test('a recipe that was tested says so in its designer until its next version', async () => {

@@ -32,7 +32,8 @@ export async function compareTestsPage(
     theirs.some((other) => other.kind === kind),
   )
   const kind: TestKind | null = test && kinds.includes(test) ? test : (kinds[0] ?? null)
-  const own = newestSet(mine, kind)
+  // Which of two ran beside which does not matter here.
+  const own = newestSet(mine, kind).map((run) => ({ ...run, isReference: false }))
   const other = newestSet(theirs, kind).map((run) => ({ ...run, isReference: true }))
   const day = (runs: readonly BenchTest[]) => (runs[0] ? dayAt(timeZone, runs[0].startedAt) : null)
   return {
@@ -50,5 +51,5 @@ export async function compareTestsPage(
 async function finishedOf(db: OpenDatabase, sample: Sample | null): Promise<BenchTest[]> {
   if (!sample) return []
   const tests = await listTestsOf(db, sample)
-  return tests.filter(({ outcome, isReference }) => outcome !== null && !isReference)
+  return tests.filter(({ outcome }) => outcome !== null)
 }

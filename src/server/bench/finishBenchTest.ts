@@ -131,13 +131,12 @@ async function learnFrom(
   test: BenchTest,
   { prior, innings }: SampleFacts,
 ) {
-  if (!prior || test.isReference) return null
+  if (!prior) return null
   const others = (await listTestsOf(db, test.sample)).filter(
     (one) =>
       one.id !== test.id &&
       one.id !== test.correctsId &&
       one.endedAt !== null &&
-      !one.isReference &&
       one.innings === innings,
   )
   return learn(derived, prior, test, others)
@@ -145,10 +144,10 @@ async function learnFrom(
 
 async function keepMeasurements(
   tx: Database,
-  { id, sample, isReference, startedAt }: BenchTest,
+  { id, sample, startedAt }: BenchTest,
   { measurements = [] }: Derived,
 ): Promise<void> {
-  if (sample.kind !== 'lot' || isReference) return
+  if (sample.kind !== 'lot') return
   for (const measured of measurements) {
     // Of the mix as it was when the sample was taken, however long its jars stood.
     await addMeasurement(tx, Number(sample.id), { ...measured, at: startedAt, testId: id })

@@ -21,7 +21,10 @@ export async function keepMoment(
   return testState(db, testId, now)
 }
 
-/** Corrects a tap by hand or takes it back; times before the clock's start are refused. */
+/**
+ * Corrects a tap by hand or takes it back. Times may be put right one after the other, in any order: that they contradict
+ * each other is told meanwhile, and refused at the end of the test. Only the clock's start comes before all.
+ */
 export async function correct(
   db: OpenDatabase,
   testId: number,
@@ -44,38 +47,12 @@ export async function correct(
       refuse('The clock cannot have been started after something was tapped.')
     }
   }
-  if (at !== undefined) await requireOrder(db, testId, momentId, at)
   await correctMoment(db, testId, momentId, {
     ...(at === undefined ? {} : { at: new Date(at) }),
     ...(value === undefined ? {} : { value }),
     ...(undone === undefined ? {} : { undoneAt: undone ? now : null }),
   })
   return testState(db, testId, now)
-}
-
-/** Water drips before it reaches the mark, and stops dripping after that. */
-const IN_ORDER: readonly (readonly [key: string, name: string])[] = [
-  ['drip', 'the first drip'],
-  ['mark', 'the mark'],
-  ['stopped', 'the end of dripping'],
-]
-
-async function requireOrder(
-  db: OpenDatabase,
-  testId: number,
-  momentId: string,
-  at: string,
-): Promise<void> {
-  const { moments } = await readBenchTest(db, testId)
-  const mine = IN_ORDER.findIndex(([key]) => key === moments.find(({ id }) => id === momentId)?.key)
-  if (mine < 0) return
-  for (const [place, [key, name]] of IN_ORDER.entries()) {
-    const other = moments.find((one) => one.key === key && one.id !== momentId)
-    if (!other || place === mine) continue
-    const isEarlier = Date.parse(at) < other.at.getTime()
-    if (place < mine && isEarlier) refuse(`That lies before ${name}.`)
-    if (place > mine && Date.parse(at) > other.at.getTime()) refuse(`That lies after ${name}.`)
-  }
 }
 
 function requireTime(at: string, now: Date): void {

@@ -78,7 +78,7 @@ async function seriesOf(
   tests: readonly BenchTest[],
   timeZone: string,
 ): Promise<HistorySeries[]> {
-  const inOrder = [...tests].reverse().filter(({ isReference }) => !isReference)
+  const inOrder = [...tests].reverse()
   const own = [...(await listCalibrationsOf(db, sample))].reverse()
   // A calibration stands with the run it was made after; of repeats the last counts, which holds the mean of all.
   const calibrated = (of: 'porosity' | 'drain', value: (one: (typeof own)[number]) => number) => {

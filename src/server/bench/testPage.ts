@@ -52,7 +52,7 @@ export async function testPage(db: OpenDatabase, id: number, at: Date): Promise<
     outcome: test.outcome,
     last: await lastOf(db, test, timeZone),
     runs: runViews(set, nameOf, timeZone),
-    spreads: spreadViews(set, facts.crop),
+    spreads: spreadViews(set, facts.crop, test.isReference),
     calibration:
       calibration && test.outcome && calibration.testIds.includes(id)
         ? calibrationView(calibration, facts, timeZone)

@@ -1,4 +1,11 @@
-import { type BenchExpected, besideReference, penSlope, penTrust, spreadOf } from '../../core/bench'
+import {
+  type BenchExpected,
+  besideReference,
+  penSlope,
+  penTrust,
+  runsDisagree,
+  spreadOf,
+} from '../../core/bench'
 import type { Crop } from '../../core/chemistry'
 import { containerCapacity } from '../../core/media'
 import type { BenchTest, Pen, StoredCalibrationOfSample, StoredTest } from '../../data/bench'
@@ -63,12 +70,16 @@ export function runViews(
   )
 }
 
-/** Each value of a set over its repeats, with the reference runs beside. */
+/**
+ * Each value of a set over the repeats of one sample, with those of the other beside.
+ * @param ofReference whether the sample that is told is the one that the set was begun beside
+ */
 export function spreadViews(
   set: readonly BenchTest[],
   crop: Pick<Crop, 'pHLow' | 'pHHigh' | 'ecMaxSme'> | null = null,
+  ofReference = false,
 ): SpreadView[] {
-  const expected = set.find(({ isReference }) => !isReference)?.expected ?? null
+  const expected = set.find(({ isReference }) => isReference === ofReference)?.expected ?? null
   const valuesOf = (name: string, reference: boolean) =>
     set
       .filter(({ isReference }) => isReference === reference)
@@ -80,9 +91,9 @@ export function spreadViews(
     ),
   )
   return [...names].flatMap(([name, unit]) => {
-    const own = valuesOf(name, false)
+    const own = valuesOf(name, ofReference)
     if (own.length === 0) return []
-    const beside = valuesOf(name, true)
+    const beside = valuesOf(name, !ofReference)
     const compared = besideReference(own, beside)
     return [
       {
@@ -90,6 +101,7 @@ export function spreadViews(
         unit,
         ...spreadOf(own),
         values: own,
+        disagree: runsDisagree(unit, own),
         expected: expectedOf(name, expected),
         wanted: crop && wantedOf(name, crop),
         reference: compared && {

@@ -80,6 +80,8 @@ export const bench = {
     last: (value: string) => `last time ${value}`,
     recipe: (value: string) => `recipe ≈ ${value}`,
     undo: 'Undo the last tap',
+    outOfOrder: (earlier: string, later: string) =>
+      `${earlier} lies after ${later.charAt(0).toLowerCase()}${later.slice(1)}: put one of them right before you write the result down.`,
     correct: (name: string) => `Correct ${name}`,
     correctLabel: (name: string) => `${name} at (min:s)`,
     correctSave: 'Set',
@@ -134,6 +136,7 @@ export const bench = {
   allFinished: (count: number) => `All ${count} on this page`,
   apart: 'apart',
   notApart: 'could be chance',
+  disagree: 'the runs contradict each other: run it once more, and set the wrong one aside',
   expected: (value: string) => `expected ≈ ${value}`,
   again: 'Run it again',
   beside: 'Run a reference beside it',

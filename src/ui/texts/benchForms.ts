@@ -7,6 +7,9 @@ export const benchForms = {
     firstDripS: 'First drip after',
     markS: 'Mark reached after',
     stoppedS: 'Dripping stopped after',
+    stopwatch: 'Timed with a stopwatch of your own',
+    stopwatchHow:
+      'Write what your stopwatch showed, from the moment of pouring; the clock of this page is not needed then.',
     withoutClock: 'min:s, only without the clock',
     bottomMaterialId: 'At the bottom',
     bottomCm: 'Its height',

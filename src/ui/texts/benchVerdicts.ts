@@ -40,6 +40,8 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
     'It stalled: the mark was not reached before the end. In a pot this mix would stand wet; open it, or use it low in the bed only.',
   'drain.untimed': () =>
     'What it kept is written down. No time was taken, so nothing can be said of its speed: run it again with the clock.',
+  'drain.stop-doubted': () =>
+    'It cannot have stopped when that was tapped: far more ran out than could in that time. The end counts as not seen; correct it if you know it.',
   'drain.stood': () => 'Water stood on top: more came than the mix could take.',
   layers: (told, format) =>
     `The wet zone reached ${format.plain(format.cm(number(told, 'cm')))} above the base, on a layer of ${format.plain(format.cm(number(told, 'bottomCm')))}${told.expected === null ? '' : `; the model lets expect under 10 % air up to ${format.plain(format.cm(number(told, 'expected')))}`}. It has not gone away, it has moved up.`,

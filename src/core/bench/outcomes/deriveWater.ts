@@ -18,11 +18,11 @@ export const waterDerivations: Pick<
 > = {
   drain: (entered, context) => {
     const { kit } = context
-    const { observation, values, stalled } = drained(entered, context)
+    const { observation, values, ...how } = drained(entered, context)
     return {
       outcome: {
         values,
-        verdicts: drainVerdicts(observation, stalled, entered.stoodOnTop, context),
+        verdicts: drainVerdicts(observation, how, entered.stoodOnTop, context),
       },
       drain: {
         column: { shape: kit.columnShape, mixLitres: kit.mixLitres },
@@ -165,15 +165,22 @@ function said(id: BenchVerdict['id'], tone: BenchVerdict['tone']): BenchVerdict 
 function drained(
   { pouredMl, firstDripS, markS, stoppedS, drainedMl }: Observations['drain'],
   { kit }: TestContext,
-): { observation: DrainObservation; values: BenchValue[]; stalled: boolean } {
+): {
+  observation: DrainObservation
+  values: BenchValue[]
+  stalled: boolean
+  stopDoubted: boolean
+} {
   filled({ shape: kit.columnShape, mixLitres: kit.mixLitres })
+  // Where so much cannot have run out in that time, the end was not seen: nothing rests on it.
+  const stopDoubted = isStopDoubted({ firstDripS, markMl: kit.markMl, markS, stoppedS, drainedMl })
   const observation = {
     pouredMl,
     firstDripS,
     markMl: kit.markMl,
     markS,
-    stoppedS,
-    endS: stoppedS ?? kit.endS,
+    stoppedS: stopDoubted ? null : stoppedS,
+    endS: stoppedS === null || stopDoubted ? kit.endS : stoppedS,
     drainedMl,
   }
   const { mlPerMin, retainedMl, retainedShare, stalled } = drainReadings(observation)
@@ -182,10 +189,11 @@ function drained(
   return {
     observation,
     stalled,
+    stopDoubted,
     values: [
       ...seconds('firstDrip', firstDripS),
       ...seconds('mark', markS),
-      ...seconds('stopped', stoppedS),
+      ...seconds('stopped', observation.stoppedS),
       ...(mlPerMin === null
         ? []
         : [{ name: 'mlPerMin', value: mlPerMin, unit: 'mL/min' } as const]),
@@ -196,9 +204,28 @@ function drained(
   }
 }
 
+/** So many times faster than up to the mark the rest would have had to run. */
+const TOO_FAST = 5
+const CUP_ML = 50
+
+/** Whether more ran out than can have between the mark and the end that was tapped. */
+function isStopDoubted({
+  firstDripS,
+  markMl,
+  markS,
+  stoppedS,
+  drainedMl,
+}: Pick<DrainObservation, 'firstDripS' | 'markMl' | 'markS' | 'stoppedS' | 'drainedMl'>): boolean {
+  if (markS === null || stoppedS === null || stoppedS < markS) return false
+  const rest = drainedMl - markMl
+  if (rest <= CUP_ML) return false
+  const before = markMl / Math.max(1, markS - (firstDripS ?? 0))
+  return rest / Math.max(0.5, stoppedS - markS) > TOO_FAST * before
+}
+
 function drainVerdicts(
   { markS, markMl }: DrainObservation,
-  stalled: boolean,
+  { stalled, stopDoubted }: { readonly stalled: boolean; readonly stopDoubted: boolean },
   stoodOnTop: boolean,
   { expected }: TestContext,
 ): BenchVerdict[] {
@@ -213,6 +240,7 @@ function drainVerdicts(
       told: { markMl, seconds: markS, expected: expected.markS, ratio },
     })
   }
+  if (stopDoubted) verdicts.push(said('drain.stop-doubted', 'act'))
   if (stoodOnTop) verdicts.push(said('drain.stood', 'act'))
   return verdicts
 }

@@ -8,6 +8,7 @@ import {
   type SampleCalibration,
 } from '../calibrateSample'
 import type { Hydraulics } from '../columnRun'
+import { runsDisagree } from '../spread'
 import type { TestKind } from '../testKinds'
 import type { Derived } from './derive'
 
@@ -29,8 +30,27 @@ const mean = (values: readonly (number | null)[]): number | null => {
   return told.length === 0 ? null : told.reduce((sum, value) => sum + value, 0) / told.length
 }
 
+/** What a calibration rests on. */
+const TOLD_BY = {
+  porosity: ['totalPorosity', 'waterFraction'],
+  drain: ['firstDrip', 'mark'],
+} as const
+
+function disagrees(runs: readonly BenchOutcome[], name: string): boolean {
+  const told = runs.flatMap(({ values }) => values.filter((one) => one.name === name))
+  const [first] = told
+  return (
+    first !== undefined &&
+    runsDisagree(
+      first.unit,
+      told.map(({ value }) => value),
+    )
+  )
+}
+
 /**
- * What a finished run makes of its sample's curve, together with its repeats and the newest test of the other kind.
+ * What a finished run makes of its sample's curve, together with its repeats and the newest test of the other kind. From
+ * repeats that contradict each other nothing is learnt: their mean would be the value of neither.
  * @param others finished runs on the same sample in the same innings, newest first
  * @returns null where nothing can be learnt
  */
@@ -58,8 +78,12 @@ export function learn(
       ...runs.flatMap(({ outcome }) => (outcome ? [outcome] : [])),
     ]
   }
-  const porosity = porosityOf(derived, runsOf('porosity'), others)
-  const drain = drainOf(derived, runsOf('drain'), others)
+  const agreeing = (kind: 'porosity' | 'drain'): BenchOutcome[] => {
+    const runs = runsOf(kind)
+    return runs.length > 1 && TOLD_BY[kind].some((name) => disagrees(runs, name)) ? [] : runs
+  }
+  const porosity = porosityOf(derived, agreeing('porosity'), others)
+  const drain = drainOf(derived, agreeing('drain'), others)
   if (!porosity && !drain) return null
   try {
     const found = calibrateSample({ prior, porosity, drain })
