@@ -1,12 +1,7 @@
 import { useState } from 'react'
-import { TRIAL_EVENTS } from '../../core/trials/trialRecords'
+import { EVENT_SCOPES, type EventScope, TRIAL_EVENTS } from '../../core/trials/trialRecords'
 import type { ProblemChoice } from '../../messages/media/found'
-import {
-  EVENT_SCOPES,
-  type EventScope,
-  type Happened,
-  type LookPot,
-} from '../../messages/trials/looks'
+import type { Happened, LookPot } from '../../messages/trials/looks'
 import { Button } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'
 import { look as words } from '../../ui/texts/look'

@@ -1,8 +1,7 @@
 import { useState } from 'react'
-import type { TrialMeasure } from '../../core/trials'
+import type { EventScope, TrialMeasure } from '../../core/trials'
 import type { Problem } from '../../messages/problem'
 import type {
-  EventScope,
   Happened,
   LeaveOutBody,
   LookBody,
