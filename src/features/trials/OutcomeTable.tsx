@@ -61,7 +61,7 @@ function rowsOf(format: Format): Row[] {
     costPerLitre === null ? null : costPerLitre * litres
   return [
     { name: words.used, of: ({ used, planted }) => words.usedOf(used, planted) },
-    { name: words.died, of: ({ died }) => (died > 0 ? format.number(died) : null) },
+    { name: words.died, of: ({ died }) => format.number(died) },
     {
       name: words.cost,
       why: words.whys.cost,

@@ -2,6 +2,7 @@ import type { CandidateRemark, TrialPage, TrialTreatmentView } from '../../messa
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
+import { lacking } from '../../ui/texts/seedlingLacks'
 import { trialResults } from '../../ui/texts/trialResults'
 import { trials } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
@@ -30,6 +31,14 @@ export function TrialTreatments({
           `${words.decides(trialResults.measures[page.decides], page.decidesDay === null ? '' : words.decidesOn(page.decidesDay))} `}
         {must}
       </p>
+      {page.seedlingLacks && (
+        <p>
+          {words.seedlings.counts}{' '}
+          {page.seedlingLacks.length > 0
+            ? words.seedlings.lacks(lacking(page.seedlingLacks.join(' ')))
+            : words.seedlings.enough}
+        </p>
+      )}
       {page.remarks.map((one) => (
         <Notice key={JSON.stringify(one)} tone="act">
           {remarkText(one, format)}

@@ -98,6 +98,9 @@ function Row({ trial }: { readonly trial: TrialRowView }) {
                 : trial.found.map(
                     ({ name, verdict }) => `${name}: ${verdictWords.verdicts[verdict]}`,
                   )),
+              ...(trial.isEarlierRule && !trial.isVoid && trial.found.length > 0
+                ? [words.earlierRule]
+                : []),
               ...(trial.plantedOn
                 ? [
                     (trial.state === 'closed' ? words.wasPlantedOn : words.plantedOn)(

@@ -1,3 +1,4 @@
+import type { SeedlingLack } from '../../core/bench'
 import type { ContainerShape } from '../../core/containers'
 import type { HowPlanted } from '../../core/season'
 import type {
@@ -35,6 +36,8 @@ export interface TrialRowView {
   /** Of a closed one: what is said of each treatment but the control. */
   readonly found: readonly { readonly name: string; readonly verdict: Verdict }[]
   readonly isVoid: boolean
+  /** It was judged as it was closed, by the rule before this one. */
+  readonly isEarlierRule: boolean
 }
 
 /** A trial that a pot, a lot or a mix is part of. */
@@ -239,6 +242,8 @@ export interface TrialPage {
   readonly potList: readonly TrialPotView[]
   /** What should be thought over before anything is filled; none once it is planted. */
   readonly remarks: readonly CandidateRemark[]
+  /** What a dose series would lack as a seedling test, however well it goes; null where none is made. */
+  readonly seedlingLacks: readonly SeedlingLack[] | null
   /** It is scored blind and goes on: which pot holds what is not told. */
   readonly isHidden: boolean
   /** Treatments that differ from the control in more than one way. */

@@ -1,4 +1,5 @@
 import {
+  bearsFruit,
   MEASURE_KIND,
   nearestCheck,
   type PotRecord,
@@ -85,7 +86,11 @@ export async function courseOf(
     }
     // What was weighed as the season ended, where nothing was written down for the trial itself.
     if (end && end.harvestG !== null && !has('harvest') && !has('picked')) {
-      records.push({ on: end.endedOn, measure: 'harvest', value: end.harvestG })
+      const crop = tables.crops.get(pot.cropId ?? trial.cropId ?? '')
+      // The harvest of a crop that fruits is what was picked; of any other it is its shoots, picked or not.
+      if (!crop || !bearsFruit(crop)) {
+        records.push({ on: end.endedOn, measure: 'harvest', value: end.harvestG })
+      }
       records.push({ on: end.endedOn, measure: 'picked', value: end.harvestG })
     }
     const events = mine.flatMap((row): PotEventView[] => {

@@ -1,5 +1,5 @@
 import { areaAt } from '../../core/containers'
-import { daysBetween, potValue, type TrialMeasure } from '../../core/trials'
+import { bearsFruit, daysBetween, potValue, type TrialMeasure } from '../../core/trials'
 import type { Trial, TrialTreatment } from '../../data/trials'
 import type { TreatmentOutcome } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
@@ -21,6 +21,11 @@ export async function outcomesOf(
   on: string,
 ): Promise<TreatmentOutcome[]> {
   const outcomes: TreatmentOutcome[] = []
+  const grown = [trial.cropId, ...trial.potList.map(({ cropId }) => cropId)]
+  const isFruit = grown.some((id) => {
+    const crop = id === null ? undefined : tables.crops.get(id)
+    return crop !== undefined && bearsFruit(crop)
+  })
   for (const treatment of trial.treatments) {
     const pots = course.pots.filter((pot) => pot.treatment === treatment.number)
     const used = pots.filter(({ excludedFrom }) => excludedFrom === null || excludedFrom > on)
@@ -43,7 +48,8 @@ export async function outcomesOf(
       died: used.filter(({ diedOn }) => diedOn != null && diedOn <= on).length,
       litres: settledLitres(size),
       ...(await costOf(db, treatment.lotId)),
-      yieldG: mean('picked') ?? mean('harvest'),
+      // What a tomato grew in shoots is no harvest of it.
+      yieldG: mean('picked') ?? (isFruit ? null : mean('harvest')),
       waterLitres: mean('water'),
       firstHarvestDays: firstHarvest(used, on, course.plantedOn),
       sunkCm: mean('sunk'),

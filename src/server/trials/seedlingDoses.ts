@@ -1,4 +1,4 @@
-import { judgeSeedlings, type SeedlingPot } from '../../core/bench'
+import { judgeSeedlings, type SeedlingLack, type SeedlingPot } from '../../core/bench'
 import { daysBetween, potValue } from '../../core/trials'
 import type { Trial } from '../../data/trials'
 import type { SeedlingDose } from '../../messages/trials/looks'
@@ -51,4 +51,32 @@ export function seedlingDoses(
     })
     return { dose, answer, missing }
   })
+}
+
+/**
+ * What a dose series that is planned would lack to rule harm out at a dose, even if all came up alike: pots, seeds, days, a
+ * plant that shows weedkiller. Null where no seedlings are counted.
+ */
+export function seedlingPlanLacks(
+  trial: Trial,
+  { crops }: Pick<Tables, 'crops'>,
+): readonly SeedlingLack[] | null {
+  const sown = seedsOf(trial)
+  const crop = trial.cropId === null ? undefined : crops.get(trial.cropId)
+  if (trial.kind !== 'dose' || sown === 0 || !crop) return null
+  const rows = (sharePercent: number) =>
+    Array.from(
+      { length: trial.pots },
+      (): SeedlingPot => ({
+        sharePercent,
+        sown,
+        sprouted: sown,
+        heightMm: null,
+      }),
+    )
+  return judgeSeedlings({
+    pots: [...rows(0), ...rows(100)],
+    herbicideSensitive: crop.herbicideSensitive,
+    days: Math.max(0, ...trial.checkDays),
+  }).missing
 }

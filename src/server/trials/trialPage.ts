@@ -13,6 +13,7 @@ import { controlOf } from './controlOf'
 import { courseOf, isStillIn } from './courseOf'
 import { blended, knownMedium, measuredOut, mediumName } from './media'
 import { checksOf, stateOf } from './schedule'
+import { seedlingPlanLacks } from './seedlingDoses'
 import { looseLitres, settledLitres, treatmentSinks } from './trialLitres'
 import { decidingOf } from './trialQuestion'
 
@@ -93,6 +94,7 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
       diedOn: potOf.get(pot.id)?.diedOn ?? null,
     })),
     remarks: await candidateChecks(db, tables, trial),
+    seedlingLacks: trial.closedAt === null ? seedlingPlanLacks(trial, tables) : null,
     isHidden,
     mixedUp: mixedUp(trial),
   }

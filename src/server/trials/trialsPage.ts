@@ -37,6 +37,7 @@ export async function trialsPage(db: OpenDatabase, asked: ListQuery = {}): Promi
         return name && verdict ? [{ name, verdict }] : []
       }),
       isVoid: trial.outcome?.isVoid ?? false,
+      isEarlierRule: trial.outcome !== null && trial.outcome.rule === undefined,
     }
   })
   return { asked, part, trials }

@@ -6,6 +6,7 @@ import { common } from './common'
 export const trials = {
   title: 'Trials',
   lead: 'Does this mix really grow better? A control, enough pots, and an answer that says no more than it knows.',
+  earlierRule: 'by an earlier rule',
   plan: 'Plan a trial',
   howMany: 'How many pots do I need?',
   candidates: common.actions.candidates,
@@ -97,6 +98,12 @@ export const trials = {
     lot: 'its lot',
     mixedUp: (name: string, differences: string) =>
       `${name} differs from the control in ${differences}: the result will not tell which of them did it.`,
+    seedlings: {
+      counts:
+        'What counts as a seedling test: three pots and twelve seeds at each dose and without it, three weeks, and a plant that shows weedkiller. Less can tell harm, and never rule it out.',
+      lacks: (missing: string) => `This plan cannot rule harm out: missing ${missing}.`,
+      enough: 'This plan can rule it out.',
+    },
     remark: {
       salts: (name: string, crop: string, value: string, limit: string) =>
         `${name}: salts of about ${value} are above the ${limit} that ${crop.toLowerCase()} bears. What it burns tells nothing of the rest: wash it out, or thin it.`,
