@@ -209,6 +209,14 @@ test('whatever is counted: no number is odd, and clean only with all that is ask
   )
 })
 
+test('pots that do not vary at all tell their height as it is', () => {
+  const short = [0, 1, 2].map(() => pot(100, { heightMm: 25 }))
+  const tall = [0, 1, 2].map(() => pot(0, { heightMm: 60 }))
+  const told = judgeSeedlings({ pots: [...tall, ...short], ...beans })
+  assert.equal(told.answer, 'harmed')
+  assert.deepEqual(told.height, { ratio: 25 / 60, low: 25 / 60, high: 25 / 60 })
+})
+
 test('what is no count is refused', () => {
   const refused = (more: object, code: string) =>
     assert.throws(() => judgeSeedlings({ pots: control, ...beans, ...more } as never), { code })

@@ -129,7 +129,7 @@ function sproutedRatio(tried: readonly SeedlingPot[], control: readonly Seedling
   return { ratio: p1 / p2, low: Math.max(0, low), high }
 }
 
-/** null where fewer than two pots of either were measured, or none of them differs from another. */
+/** null where fewer than two pots of either were measured; pots that do not vary at all tell their ratio as it is. */
 function heightRatio(
   tried: readonly SeedlingPot[],
   control: readonly SeedlingPot[],
@@ -140,7 +140,7 @@ function heightRatio(
   if (!one || !two || !(two.mean > 0)) return null
   const ratio = one.mean / two.mean
   const error = welchError(one, two)
-  if (!error) return null
+  if (!error) return { ratio, low: ratio, high: ratio }
   const half = (tQuantileAt((1 + CONFIDENCE) / 2, error.df) * error.se) / two.mean
   return { ratio, low: ratio - half, high: ratio + half }
 }

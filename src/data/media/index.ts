@@ -21,7 +21,13 @@ export {
   readLotNamesEver,
   readLotStocks,
 } from './findLots'
-export { addFindings, endFinding, endOpenFindings, type NewFinding } from './lotFindings'
+export {
+  addFindings,
+  endFinding,
+  endFindingsOfTrial,
+  endOpenFindings,
+  type NewFinding,
+} from './lotFindings'
 export { type LotSummary, listLotSummaries, listStaleLots, writeLotSummaries } from './lotSummaries'
 export {
   addMeasurement,

@@ -51,3 +51,25 @@ export async function endOpenFindings(
     .returning({ id: lotFindings.id })
   return rows.map(({ id }) => id)
 }
+
+/** Takes back what a trial of that name wrote down in a lot: it is opened again. */
+export async function endFindingsOfTrial(
+  db: Database,
+  lotId: number,
+  trialName: string,
+  endedAt: Date,
+): Promise<void> {
+  await lockLot(db, lotId)
+  await db
+    .update(lotFindings)
+    .set({ endedAt })
+    .where(
+      and(
+        eq(lotFindings.lotId, lotId),
+        eq(lotFindings.kind, 'seedlings'),
+        eq(lotFindings.source, 'test'),
+        eq(lotFindings.note, trialName),
+        isNull(lotFindings.endedAt),
+      ),
+    )
+}

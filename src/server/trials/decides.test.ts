@@ -2,6 +2,7 @@ import assert from 'node:assert/strict'
 import { after, before, test } from 'node:test'
 import { TRIAL_OF_TWO_BAGS } from '../../../testing/answers'
 import { demoDatabase, NOW } from '../../../testing/database'
+import { createLot, readLotCards } from '../../data/media'
 import { readTrial, setOutcome, type TrialOutcome } from '../../data/trials'
 import type { LookBody } from '../../messages/trials/looks'
 import { newTrialSchema } from '../../messages/trials/trials'
@@ -10,6 +11,11 @@ import { validate } from '../validate'
 import { closeTrial, keepLook, newTrial, plantTrial, resultsPage, trialPage } from '.'
 
 const PLANTED = '2026-08-01'
+const SMALL_POT = {
+  name: 'Pot of 12 cm',
+  shape: { kind: 'round', topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 },
+  headspaceCm: 1.5,
+}
 const [FIRST, SECOND] = ['2026-08-15', '2026-08-29']
 let garden: Awaited<ReturnType<typeof demoDatabase>>
 before(async () => {
@@ -140,4 +146,80 @@ test('a trial that was judged by the earlier rule keeps what it was told, the ne
   })
   const height = page.results.find(({ measure }) => measure === 'height')
   assert.ok(height?.by === 'means' && height.groups.treatments[0]?.verdict === 'better')
+})
+
+test('a dose series of a lot is judged as a seedling test, and its answer stands in that lot until it is opened again', async () => {
+  const lotId = await createLot(garden.db, {
+    name: 'Doubtful heap',
+    origin: 'bag',
+    storeBin: 'Store',
+    containerIds: [],
+    lines: [
+      {
+        kind: 'filled',
+        litres: 90,
+        components: [{ materialId: 'green-waste-compost', litres: 90 }],
+        doses: [],
+        note: null,
+      },
+    ],
+    at: new Date('2026-05-01T10:00:00Z'),
+  })
+  const added = { kind: 'lot', lotId }
+  const medium = { kind: 'bag', materialId: 'seed-mix' }
+  const series = (more: object = {}) =>
+    make({
+      kind: 'dose',
+      name: 'Beans in the heap',
+      must: 'germination',
+      measures: ['emerged', 'height'],
+      checkDays: [14, 21],
+      cropId: 'dwarf-bean',
+      how: 'sown',
+      perPot: 5,
+      pots: 4,
+      treatments: [
+        { name: 'None', medium, dose: 0 },
+        { name: 'Half', medium, added, dose: 50 },
+        { name: 'Alone', medium, added, dose: 100 },
+      ].map((one) => ({ potSize: SMALL_POT, ...one })),
+      ...more,
+    })
+  const id = await series()
+  // Before it is sown the plan says what it would lack, and what lacks nothing can rule harm out.
+  assert.deepEqual((await trialPage(garden.db, id)).seedlingLacks, [])
+  const short = await series({ name: 'Too short', pots: 2, checkDays: [10] })
+  assert.deepEqual((await trialPage(garden.db, short)).seedlingLacks, [
+    'control-pots',
+    'control-seeds',
+    'pots',
+    'seeds',
+    'days',
+  ])
+  await plantTrial(garden.db, id, { version: 1, on: PLANTED, despite: 'to be seen' }, NOW)
+  for (const { id: potId, treatment } of (await trialPage(garden.db, id)).potList) {
+    const values = { emerged: [5, 5, 1][treatment ?? 0] ?? 5, height: 12 - 4 * (treatment ?? 0) }
+    await keepLook(garden.db, id, { potId, on: '2026-08-22', values, note: '' }, NOW)
+  }
+  await close(id)
+  const page = await resultsPage(garden.db, id)
+  assert.deepEqual(
+    page.seedlings?.map(({ dose, answer }) => [dose, answer]),
+    [
+      [50, 'harmed'],
+      [100, 'harmed'],
+    ],
+  )
+  const foundIn = async () =>
+    (await readLotCards(garden.db, [lotId]))[0]?.seen.filter(({ kind }) => kind === 'seedlings')
+  const [told] = (await foundIn()) ?? []
+  assert.deepEqual(
+    [told?.state, told?.problemId, told?.note],
+    ['trouble', 'unknown-death', 'Beans in the heap'],
+  )
+  const { version } = await readTrial(garden.db, id)
+  await closeTrial(garden.db, id, { version, isClosed: false }, NOW)
+  assert.deepEqual(await foundIn(), [])
+  await close(id)
+  assert.equal((await foundIn())?.length, 1)
 })

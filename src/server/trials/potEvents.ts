@@ -1,7 +1,8 @@
 import { Conflict } from '../../data/errors'
+import { addFindings, endFindingsOfTrial } from '../../data/media'
 import { listProblems, writeLog } from '../../data/season'
 import { readSite } from '../../data/site'
-import { changeTrial, excludePot, readTrial, setOutcome } from '../../data/trials'
+import { changeTrial, excludePot, readTrial, setOutcome, type Trial } from '../../data/trials'
 import type { CloseTrialBody, LeaveOutBody, PotEventBody } from '../../messages/trials/looks'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
@@ -13,6 +14,7 @@ import { lotIn, momentOf, requirePot } from './keepLook'
 import { requireLookDay } from './lookPage'
 import { outcomeOf } from './outcomeOf'
 import { resultsPage } from './resultsPage'
+import { seedlingFinding } from './seedlingDoses'
 
 /**
  * Writes down what happened to a pot of a trial, to its block or to all that are still in, and leaves pots out from that
@@ -108,13 +110,27 @@ export async function closeTrial(
   if (trial.plantedOn === null)
     throw new Conflict('This trial is not planted: put it away instead.')
   if (!isClosed || trial.kind === 'jar') {
-    return changeTrial(db, id, version, { closedAt: isClosed ? at : null, outcome: null })
+    await changeTrial(db, id, version, { closedAt: isClosed ? at : null, outcome: null })
+    for (const lotId of triedLots(trial)) await endFindingsOfTrial(db, lotId, trial.name, at)
+    return
   }
-  const course = await courseOf(db, await readTables(db, (await readSite(db)).timeZone), trial)
+  const { timeZone } = await readSite(db)
+  const tables = await readTables(db, timeZone)
+  const course = await courseOf(db, tables, trial)
   const isRead = course?.pots.some((pot) => pot.records.length > 0 || pot.diedOn != null)
   if (!isRead) {
     throw new Conflict('Nothing was read in it yet: look at its pots first, or put it away.')
   }
   await changeTrial(db, id, version, { closedAt: at })
-  await setOutcome(db, id, outcomeOf(await resultsPage(db, id)))
+  const outcome = outcomeOf(await resultsPage(db, id))
+  await setOutcome(db, id, outcome)
+  if (!course || outcome.isVoid) return
+  const found = seedlingFinding(trial, course, tables, dayAt(timeZone, at))
+  if (found) for (const lotId of triedLots(trial)) await addFindings(db, lotId, [found])
+}
+
+/** Lots whose mix is tried out in a trusted one. */
+function triedLots({ kind, treatments }: Trial): number[] {
+  if (kind !== 'dose') return []
+  return [...new Set(treatments.flatMap(({ added }) => (added?.kind === 'lot' ? added.lotId : [])))]
 }

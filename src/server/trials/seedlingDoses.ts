@@ -1,5 +1,12 @@
-import { judgeSeedlings, type SeedlingLack, type SeedlingPot } from '../../core/bench'
+import {
+  judgedSeedlings,
+  judgeSeedlings,
+  SEEDLING_SORTS,
+  type SeedlingLack,
+  type SeedlingPot,
+} from '../../core/bench'
 import { daysBetween, potValue } from '../../core/trials'
+import type { NewFinding } from '../../data/media'
 import type { Trial } from '../../data/trials'
 import type { SeedlingDose } from '../../messages/trials/looks'
 import type { Tables } from '../lots'
@@ -22,21 +29,7 @@ export function seedlingDoses(
   const sown = seedsOf(trial)
   const crop = trial.cropId === null ? undefined : crops.get(trial.cropId)
   if (trial.kind !== 'dose' || sown === 0 || !crop) return null
-  const doseOf = new Map(trial.treatments.map(({ number, dose }) => [number, dose]))
-  const asked = { on, since: plantedOn }
-  const rows = pots.flatMap((pot): SeedlingPot[] => {
-    const sprouted = potValue(pot, { ...asked, measure: 'emerged' })
-    if (sprouted === null) return []
-    const heightCm = potValue(pot, { ...asked, measure: 'height' })
-    return [
-      {
-        sharePercent: doseOf.get(pot.treatment) ?? 0,
-        sown,
-        sprouted: Math.min(sown, sprouted),
-        heightMm: heightCm === null ? null : MM_PER_CM * heightCm,
-      },
-    ]
-  })
+  const rows = seedlingPots(trial, { pots, plantedOn }, on)
   const control = rows.filter(({ sharePercent }) => sharePercent === 0)
   const doses = [...new Set(rows.map(({ sharePercent }) => sharePercent))]
     .filter((dose) => dose > 0)
@@ -51,6 +44,71 @@ export function seedlingDoses(
     })
     return { dose, answer, missing }
   })
+}
+
+/** Its pots that count, as a seedling test counts them. */
+function seedlingPots(
+  trial: Trial,
+  { pots, plantedOn }: Pick<TrialCourse, 'pots' | 'plantedOn'>,
+  on: string,
+): SeedlingPot[] {
+  const sown = seedsOf(trial)
+  const doseOf = new Map(trial.treatments.map(({ number, dose }) => [number, dose]))
+  const asked = { on, since: plantedOn }
+  return pots.flatMap((pot): SeedlingPot[] => {
+    const sprouted = potValue(pot, { ...asked, measure: 'emerged' })
+    if (sprouted === null) return []
+    const heightCm = potValue(pot, { ...asked, measure: 'height' })
+    return [
+      {
+        sharePercent: doseOf.get(pot.treatment) ?? 0,
+        sown,
+        sprouted: Math.min(sown, sprouted),
+        heightMm: heightCm === null ? null : MM_PER_CM * heightCm,
+      },
+    ]
+  })
+}
+
+/**
+ * What a closed dose series found of the lot whose mix was tried in it, used as it is: written down in that lot, where it
+ * bars or lifts as a seedling test of the bench does. Null where it tells nothing of it.
+ */
+export function seedlingFinding(
+  trial: Trial,
+  course: TrialCourse,
+  { crops }: Pick<Tables, 'crops'>,
+  on: string,
+): NewFinding | null {
+  const crop = trial.cropId === null ? undefined : crops.get(trial.cropId)
+  if (trial.kind !== 'dose' || seedsOf(trial) === 0 || !crop) return null
+  const pots = seedlingPots(trial, course, on)
+  if (!pots.some(({ sharePercent }) => sharePercent > 0)) return null
+  const { answer, missing, sprouted, height } = judgedSeedlings({
+    pots,
+    signs: [],
+    sownAs: SEEDLING_SORTS.find((sort) => sort === crop.rotationGroup) ?? null,
+    days: daysBetween(course.plantedOn, on),
+  })
+  if (answer === 'void') return null
+  return {
+    // Of the mix as it was when it was sown in, whatever was mixed into the lot since.
+    at: new Date(`${course.plantedOn}T12:00:00Z`),
+    kind: 'seedlings',
+    state: answer === 'harmed' ? 'trouble' : answer === 'clean' ? 'clear' : 'known',
+    problemId: answer === 'harmed' ? 'unknown-death' : null,
+    numbers: {
+      ...(sprouted ? { sproutedShare: sprouted.ratio } : {}),
+      ...(height ? { heightShare: height.ratio } : {}),
+    },
+    word: answer === 'too-weak' ? missing.join(' ') : null,
+    families: [crop.rotationGroup],
+    season: Number(on.slice(0, 4)),
+    rotationGroup: crop.rotationGroup,
+    source: 'test',
+    testId: null,
+    note: trial.name,
+  }
 }
 
 /**
