@@ -6,8 +6,8 @@ test('times of one’s own stopwatch typed in, and a reference run three times b
 }) => {
   const typed = async (drip: string, mark: string) => {
     await page.getByText('Timed with a stopwatch of your own').click()
-    await page.getByLabel('First drip').fill(drip)
-    await page.getByLabel('150 mL', { exact: false }).first().fill(mark)
+    await page.getByLabel('First drip after').fill(drip)
+    await page.getByLabel('Mark reached after').fill(mark)
     await page.getByLabel('Run out in all').fill('600 mL')
     await finishTest(page)
     await expect(page.getByRole('region', { name: 'What it came to' })).toBeVisible()

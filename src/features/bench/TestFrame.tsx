@@ -6,7 +6,7 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
-import { Protocol } from './Protocol'
+import { FirstTime, Protocol } from './Protocol'
 
 const words = benchWords
 
@@ -26,9 +26,9 @@ export function TestFrame({
       <div className={page.outcome ? `${styles.test} ${styles.finished}` : styles.test}>
         <TestHead page={page} />
         {/* Whoever does it for the first time reads first. */}
-        {isFirst && <Protocol kind={page.kind} isOpen />}
+        {isFirst && <FirstTime kind={page.kind} kit={page.kit} />}
         {children}
-        {!isFirst && <Protocol kind={page.kind} />}
+        <Protocol kind={page.kind} />
       </div>
     </SiteProvider>
   )

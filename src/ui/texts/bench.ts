@@ -112,6 +112,8 @@ export const bench = {
   },
   ...benchForms,
   protocol: {
+    kit: (litres: string, width: string, poured: string, seconds: string) =>
+      `With your kit: ${litres} of mix in a column ${width} wide, ${poured} poured within ${seconds}.`,
     title: 'Why this test, and how',
     how: 'How',
     mistakes: 'What spoils it',

@@ -10,7 +10,7 @@ export const benchForms = {
     stopwatch: 'Timed with a stopwatch of your own',
     stopwatchHow:
       'Write what your stopwatch showed, from the moment of pouring; the clock of this page is not needed then.',
-    withoutClock: 'min:s, only without the clock',
+    withoutClock: 'min:s, such as 1:38',
     bottomMaterialId: 'At the bottom',
     bottomCm: 'Its height',
     wetZoneCm: 'Wet zone reaches up to',
