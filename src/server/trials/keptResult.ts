@@ -1,7 +1,7 @@
 import { type MeasureQuestion, type MeasureResult, measureResult } from '../../core/trials'
 
 /** Results that were worked out last: drawing arrangements takes longer than reading what was asked before. */
-const MOST_KEPT = 200
+const MOST_KEPT = 1000
 const kept = new Map<string, MeasureResult | null>()
 
 /** What a measure says; the same question is worked out once. */

@@ -71,7 +71,9 @@ export async function resultsOf(
   const isOver = isVoid(trial, control)
   const question = questionOf(trial, course, isOver, on)
   const decides = (one: TrialMeasure) => one === deciding.measure && on === deciding.on
-  const also = isHidden ? null : alsoSeen(trial, course, deciding, isOver)
+  // While it goes on nothing is judged, and nothing held against anything.
+  const also =
+    isHidden || trial.closedAt === null ? null : alsoSeen(trial, course, deciding, isOver)
   const found = isHidden
     ? []
     : trial.measures.flatMap((one) => {
