@@ -66,7 +66,12 @@ test('a porosity test corrects what is known of its lot, repeats and a reference
   await page.getByLabel('Water it took to the brim').fill('760 mL')
   await page.getByLabel('Run out within the hour').fill('180 mL')
   await finish(page)
-  await expect(page.getByRole('columnheader', { name: 'Reference' })).toBeVisible()
+  // Its own values stand under its own name, those of the lot beside them.
+  await expect(page.getByRole('columnheader').nth(0)).toHaveText('All-purpose bagged mix')
+  await expect(page.getByRole('columnheader').nth(1)).toHaveText('Long trough by the door')
+  const air = page.getByRole('row', { name: /Air after draining, in the test pot/ })
+  await expect(air.getByRole('cell').nth(0)).toContainText('18')
+  await expect(air.getByRole('cell').nth(1)).toContainText('8')
   await page.goto('/lots/1')
   await page.getByRole('link', { name: 'Its tests' }).click()
   await expect(page.getByRole('link', { name: 'Porosity test' })).toBeVisible()
