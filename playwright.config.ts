@@ -28,7 +28,7 @@ export default defineConfig({
       name: 'phone',
       grepInvert: /@desk/,
       testMatch:
-        /(turnover|lots|ledger|pots|lists|goingOn|kept|looks|wateredMixes|otherWidth|mixesByThumb|drainClock|outbox|access|outdoors|ladder|manyFound|batches|plan|endOfSeason|trials|trialLooks|candidates)\.spec\.ts/,
+        /(turnover|lots|ledger|pots|lists|goingOn|kept|looks|wateredMixes|otherWidth|mixesByThumb|drainClock|outbox|access|outdoors|ladder|manyFound|batches|plan|endOfSeason|trials|trialLooks|trialVerdicts|benchReference|candidates)\.spec\.ts/,
       use: { viewport: { width: 390, height: 844 }, hasTouch: true },
     },
   ],

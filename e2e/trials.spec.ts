@@ -300,6 +300,6 @@ test('how many pots: the number large, wrong numbers told, also without a line @
   await expect(aside(page)).toContainText('with 6 crops it can be')
   await page.getByRole('radio', { name: 'seeds' }).check()
   await expect(aside(page)).toContainText('comes up in the control, or more, four times in five')
-  await page.getByLabel('Trays of each').fill('2')
+  await page.getByRole('textbox', { name: 'Trays of each' }).fill('2')
   await expect(aside(page)).toContainText('fewer than three trays')
 })
