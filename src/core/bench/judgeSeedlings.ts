@@ -51,6 +51,8 @@ export const LEAST_DAYS = 21
 const CURLED_HARM = 2
 const HARMED_BELOW = 0.9
 const CLEAN_ABOVE = 0.7
+/** Nothing that was measured is lower: it divides what the others grew to. */
+const LEAST_HEIGHT_MM = 1e-3
 /** Of the 90 % intervals of the ratios. */
 const CONFIDENCE = 0.9
 
@@ -137,7 +139,7 @@ function heightRatio(
   const [one, two] = [tried, control].map((pots) =>
     spreadOf(pots.flatMap((pot) => pot.heightMm ?? [])),
   )
-  if (!one || !two || !(two.mean > 0)) return null
+  if (!one || !two || !(two.mean > LEAST_HEIGHT_MM)) return null
   const ratio = one.mean / two.mean
   const error = welchError(one, two)
   if (!error) return { ratio, low: ratio, high: ratio }

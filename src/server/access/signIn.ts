@@ -16,7 +16,7 @@ export interface Caller {
   readonly at: Date
 }
 
-const guesses = createSlowDown(Date.now)
+const guesses = createSlowDown(() => Date.now())
 const ROLES = ['manager', 'helper'] as const
 
 /**
