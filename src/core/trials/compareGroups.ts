@@ -15,6 +15,8 @@ export interface GroupsInput {
   readonly isVoid: boolean
   /** Fewer used pots on any side, and nothing is said of a difference: trays share the luck of their seeds. */
   readonly leastPots?: number
+  /** Whether it is told what the pots could have found, which takes longer than the judgement; told where left out. */
+  readonly plans?: boolean
   readonly seed?: number
   readonly draws?: number
   readonly onProgress?: (share: number) => void
@@ -67,7 +69,7 @@ const UNEVEN = 4
  * @throws DomainError `not-finite`, `bad-argument`
  */
 export function compareGroups(input: GroupsInput): GroupsResult {
-  const { groups, wish, isVoid, leastPots = 0 } = input
+  const { groups, wish, isVoid, leastPots = 0, plans = true } = input
   const used = groups.map((values, at) =>
     usedPots(at === 0 ? 'The control' : 'A treatment', values),
   )
@@ -97,7 +99,8 @@ export function compareGroups(input: GroupsInput): GroupsResult {
         comparison,
         p: isShort ? null : p,
         ...said,
-        findablePercent: comparison && cv ? findableOf(comparison, cv, treatments.length) : null,
+        findablePercent:
+          plans && comparison && cv ? findableOf(comparison, cv, treatments.length) : null,
         isOnlyAlone: said.verdict === 'no-difference' && apart === true,
       }
     }),
@@ -105,7 +108,7 @@ export function compareGroups(input: GroupsInput): GroupsResult {
     cv,
     blockCv: spreads?.blockCv ?? null,
     potsFor20:
-      cv === null
+      cv === null || !plans
         ? null
         : replicatesNeeded({
             cv,

@@ -169,7 +169,8 @@ function meansOf(
       wish,
       isVoid,
       ...(areTrays ? { leastPots: LEAST_TRAYS } : {}),
-      ...(draws === undefined ? {} : { draws }),
+      // Of what is only also seen nothing is planned by.
+      ...(draws === undefined ? {} : { draws, plans: false }),
     }),
     dose: kind === 'dose' && wish === 'more' ? stepsOf(doses, values) : null,
   }
