@@ -3,6 +3,7 @@ import type { TestKind, TestKit } from '../../messages/bench/benchViews'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import styles from './Bench.module.css'
+import firstStyles from './Protocol.module.css'
 
 const words = benchWords.protocol
 
@@ -32,7 +33,7 @@ export function FirstTime({ kind, kit }: { readonly kind: TestKind; readonly kit
   // As wide as a round one of the same mouth.
   const widthCm = 2 * Math.sqrt(areaAt({ shape: columnShape, zCm: columnShape.heightCm }) / Math.PI)
   return (
-    <section className={styles.firstTime} aria-label={words.how}>
+    <section className={firstStyles.firstTime} aria-label={words.how}>
       <How kind={kind} />
       {(kind === 'drain' || kind === 'layers') && (
         <p>

@@ -1,5 +1,5 @@
 import { areaAt } from '../../core/containers'
-import { bearsFruit, daysBetween, potValue, type TrialMeasure } from '../../core/trials'
+import { daysBetween, potValue, type TrialMeasure } from '../../core/trials'
 import type { Trial, TrialTreatment } from '../../data/trials'
 import type { TreatmentOutcome } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'
@@ -9,6 +9,7 @@ import { ledgerCost } from './ledgerCost'
 import { seedsOf } from './lookPage'
 import { mediumName } from './media'
 import { settledLitres } from './trialLitres'
+import { growsFruit } from './trialQuestion'
 
 const CM2_PER_M2 = 10_000
 
@@ -21,11 +22,7 @@ export async function outcomesOf(
   on: string,
 ): Promise<TreatmentOutcome[]> {
   const outcomes: TreatmentOutcome[] = []
-  const grown = [trial.cropId, ...trial.potList.map(({ cropId }) => cropId)]
-  const isFruit = grown.some((id) => {
-    const crop = id === null ? undefined : tables.crops.get(id)
-    return crop !== undefined && bearsFruit(crop)
-  })
+  const isFruit = growsFruit(trial, tables.crops)
   for (const treatment of trial.treatments) {
     const pots = course.pots.filter((pot) => pot.treatment === treatment.number)
     const used = pots.filter(({ excludedFrom }) => excludedFrom === null || excludedFrom > on)

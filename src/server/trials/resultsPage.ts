@@ -1,12 +1,9 @@
 import {
-  type CountsResult,
   daysBetween,
-  type MeasureResult,
   survivalResult,
   suspectedEffects,
   type TrialCheck,
   type TrialMeasure,
-  usualSummary,
   wishFor,
 } from '../../core/trials'
 import { sampleKey } from '../../data/bench'
@@ -14,12 +11,8 @@ import { Conflict } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { readTrial, type Trial } from '../../data/trials'
 import type {
-  CountsView,
-  GrowthView,
   HappenedView,
-  MeasureSays,
   MeasureView,
-  PotDot,
   PotEventView,
   ResultsPage,
   ResultsQuery,
@@ -35,6 +28,7 @@ import { courseOf, type TrialCourse } from './courseOf'
 import { findingViews } from './findings'
 import { keptResult } from './keptResult'
 import { seedsOf } from './lookPage'
+import { countsView, dotsOf, growthOf, measureView } from './measureViews'
 import { outcomesOf } from './outcomes'
 import { stateOf } from './schedule'
 import { seedlingDoses } from './seedlingDoses'
@@ -218,106 +212,6 @@ function earlierOf({ outcome, closedAt }: Trial): ResultsPage['earlier'] {
 function shownCheck({ checks }: TrialCourse, day: number | null): TrialCheck | null {
   const asked = checks.find((one) => one.day === day && one.looked > 0)
   return asked ?? checks.findLast(({ looked }) => looked > 0) ?? null
-}
-
-function dotsOf(
-  { pots }: TrialCourse,
-  result: MeasureResult | undefined,
-  isHidden: boolean,
-): PotDot[] {
-  const seen = new Map<number, number>()
-  return pots.map((pot) => {
-    const place = seen.get(pot.treatment) ?? 0
-    seen.set(pot.treatment, place + 1)
-    const value =
-      result && 'values' in result ? (result.values[pot.treatment]?.[place] ?? null) : null
-    return {
-      potId: pot.id,
-      code: pot.code,
-      containerId: pot.containerId,
-      treatment: isHidden ? null : pot.treatment,
-      cropName: pot.cropName,
-      value,
-    }
-  })
-}
-
-/** By the first of these measures that was read on more than one day. */
-function growthOf(
-  { pots, plantedOn }: TrialCourse,
-  measures: readonly TrialMeasure[],
-  isHidden: boolean,
-): GrowthView | null {
-  for (const measure of measures) {
-    const lines = pots.flatMap(({ code, treatment, records }) => {
-      const points = pointsOf(records, measure, plantedOn)
-      return points.length > 1 ? [{ code, treatment: isHidden ? null : treatment, points }] : []
-    })
-    if (lines.length > 0) return { measure, lines }
-  }
-  return null
-}
-
-/** By day; of what is picked what it came to by then. */
-function pointsOf(
-  records: TrialCourse['pots'][number]['records'],
-  measure: TrialMeasure,
-  since: string,
-): (readonly [number, number])[] {
-  const byDay = new Map<number, number>()
-  let sum = 0
-  for (const one of [...records].sort((a, b) => (a.on < b.on ? -1 : a.on > b.on ? 1 : 0))) {
-    if (one.measure !== measure) continue
-    sum += one.value
-    byDay.set(daysBetween(since, one.on), usualSummary(measure) === 'total' ? sum : one.value)
-  }
-  return [...byDay]
-}
-
-function measureView(
-  { crops }: Tables,
-  measure: TrialMeasure,
-  wish: 'more' | 'less',
-  result: MeasureResult,
-): MeasureSays {
-  switch (result.by) {
-    case 'means':
-      return {
-        by: 'means',
-        measure,
-        wish,
-        isShare: result.isShare,
-        groups: result.groups,
-        dose: result.dose,
-      }
-    case 'counts':
-      return {
-        by: 'counts',
-        measure,
-        wish,
-        counts: countsView(result.counts),
-        trend: result.trend,
-      }
-    case 'sides':
-      return {
-        by: 'sides',
-        measure,
-        wish,
-        sides: result.sides.map((side) => ({
-          treatment: side.treatment,
-          result: side.result,
-          crops: side.crops.map(({ crop, control, treatment }) => ({
-            cropName: crops.get(crop)?.name ?? crop,
-            control,
-            other: treatment,
-          })),
-        })),
-      }
-  }
-}
-
-function countsView({ groups, treatments }: CountsResult): CountsView {
-  return { groups, treatments: treatments.map(({ fisher: _, ...told }) => told) }
 }
 
 function effectsOf(

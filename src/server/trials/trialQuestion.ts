@@ -39,16 +39,26 @@ export interface Deciding {
   readonly isNamed: boolean
 }
 
+/** Whether anything in it bears fruit that is picked. */
+export function growsFruit(
+  { cropId, potList }: Pick<Trial, 'cropId' | 'potList'>,
+  crops: Tables['crops'],
+): boolean {
+  return [cropId, ...potList.map((pot) => pot.cropId)].some((id) => {
+    const crop = id === null ? undefined : crops.get(id)
+    return crop !== undefined && bearsFruit(crop)
+  })
+}
+
 export function decidingOf(trial: Trial, { crops }: Pick<Tables, 'crops'>): Deciding {
   if (trial.decides !== null) {
     return { measure: trial.decides, day: trial.decidesDay, isNamed: true }
   }
-  const grown = [trial.cropId, ...trial.potList.map(({ cropId }) => cropId)]
-  const isFruit = grown.some((id) => {
-    const crop = id === null ? undefined : crops.get(id)
-    return crop !== undefined && bearsFruit(crop)
-  })
-  return { measure: mainMeasure(trial.kind, trial.measures, isFruit), day: null, isNamed: false }
+  return {
+    measure: mainMeasure(trial.kind, trial.measures, growsFruit(trial, crops)),
+    day: null,
+    isNamed: false,
+  }
 }
 
 /** A check that was done late tells what was read then; without checks all that was read counts. */

@@ -1,10 +1,10 @@
 import { DomainError } from '../../errors'
 import { startSuction } from '../conductivity'
 import { drainedSuctions, layerSuctionAt, type MediaLayer } from '../layeredCapacity'
+import { broughtByPours, isAtRest, timesOf } from './broughtByPours'
 import { Column } from './column'
 import { type DrainageInput, type Pour, requireDrainage } from './drainageInput'
 import { type Grid, gridOf } from './grid'
-import { timeToMl } from './timeToMl'
 
 export interface Drainage {
   readonly outflow: { readonly tS: readonly number[]; readonly ml: readonly number[] }
@@ -64,46 +64,7 @@ export function simulateDrainage(input: DrainageInput): Drainage {
   }
   const { onProgress: _, profileTimesS: __, ...quiet } = input
   const before = simulated({ ...quiet, pours: [] })
-  const { tS, ml } = whole.outflow
-  // What the same start would have lost by itself is taken off.
-  let most = 0
-  const brought = tS.map((at, index) => {
-    most = Math.max(most, (ml[index] as number) - mlAt(before.outflow, at))
-    return most
-  })
-  return {
-    ...whole,
-    firstDripS: timeToMl(tS, brought, 1),
-    timeToMl: (wanted) => timeToMl(tS, brought, wanted),
-  }
-}
-
-/** Whether nothing runs out before anything is poured: what was just watered, or is full, still drains. */
-function isAtRest({ initial, layers }: DrainageInput): boolean {
-  switch (initial.kind) {
-    case 'watered':
-      return false
-    case 'suction':
-      return initial.cm > 0
-    case 'moisture':
-      return layers.some(({ curve }) => initial.fraction < curve.thetaS)
-    case 'drained':
-      return true
-  }
-}
-
-/** Run out by a time, mL, between the points by straight lines. */
-function mlAt({ tS, ml }: Drainage['outflow'], at: number): number {
-  let [low, high] = [0, tS.length - 1]
-  if (at >= (tS[high] as number)) return ml[high] as number
-  while (high - low > 1) {
-    const middle = (low + high) >> 1
-    if ((tS[middle] as number) <= at) low = middle
-    else high = middle
-  }
-  const [from, to] = [tS[low] as number, tS[high] as number]
-  const share = to > from ? (at - from) / (to - from) : 0
-  return (ml[low] as number) + share * ((ml[high] as number) - (ml[low] as number))
+  return { ...whole, ...timesOf(broughtByPours(whole.outflow, before.outflow)) }
 }
 
 function simulated(input: DrainageInput): Drainage {
@@ -263,8 +224,7 @@ function run(column: Column, grid: Grid, plan: Run): Drainage {
   const missing = startWater + poured - out - overflow - pond - endWater
   return {
     outflow: { tS, ml },
-    firstDripS: timeToMl(tS, ml, 1),
-    timeToMl: (wanted) => timeToMl(tS, ml, wanted),
+    ...timesOf({ tS, ml }),
     drainedMl: out,
     overflowMl: overflow,
     retainedMl: poured - out - overflow,
