@@ -16,9 +16,12 @@ const ENOUGH = 6
 export function DoseResult({
   page,
   view,
+  isStill = false,
 }: {
   readonly page: ResultsPage
   readonly view: MeasureView
+  /** On paper: in words, without a chart to point at. */
+  readonly isStill?: boolean
 }) {
   const { format } = useSite()
   const percent = (dose: number) => `${format.number(dose)} %`
@@ -58,7 +61,7 @@ export function DoseResult({
           </p>
         </>
       )}
-      {chart && <Chart spec={chart} />}
+      {chart && !isStill && <Chart spec={chart} />}
     </section>
   )
 }

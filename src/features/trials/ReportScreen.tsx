@@ -4,6 +4,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { trialResults } from '../../ui/texts/trialResults'
 import { trialWords } from '../../ui/texts/trialWords'
+import { DoseResult } from './DoseResult'
 import { MeasureDots } from './MeasureDots'
 import { OutcomeTable } from './OutcomeTable'
 import styles from './Report.module.css'
@@ -49,6 +50,7 @@ function First({ page }: { readonly page: ResultsPage }) {
       {page.isVoid && page.control && <p>{words.void(...musts(page, format.number))}</p>}
       {view && <Verdicts page={page} view={view} />}
       {view && <MeasureDots page={page} view={view} isStill />}
+      {view && page.kind === 'dose' && <DoseResult page={page} view={view} isStill />}
     </section>
   )
 }

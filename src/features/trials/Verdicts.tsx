@@ -57,7 +57,6 @@ function Deciding({ page, view }: { readonly page: ResultsPage; readonly view: M
   const { deciding, earlier } = page
   const what = words.decides.what(words.measures[deciding.measure], deciding.day)
   const address = `/trials/${page.trialId}/results?measure=${deciding.measure}&day=${deciding.day}`
-  const isRead = page.results.some(({ measure }) => measure === deciding.measure)
   return (
     <>
       {view.also === null ? (
@@ -67,7 +66,7 @@ function Deciding({ page, view }: { readonly page: ResultsPage; readonly view: M
       ) : (
         <p className={styles.quiet}>
           {words.decides.other(what)}{' '}
-          {isRead ? <a href={address}>{words.decides.show}</a> : words.decides.unread}
+          {deciding.isRead ? <a href={address}>{words.decides.show}</a> : words.decides.unread}
         </p>
       )}
       {earlier && earlier.verdicts.length > 0 && (

@@ -63,6 +63,7 @@ function page(results: readonly MeasureView[], more: Partial<ResultsPage> = {}):
       on: '2026-07-01',
       isNamed: true,
       isShown: true,
+      isRead: true,
     },
     alsoCount: 0,
     earlier: null,

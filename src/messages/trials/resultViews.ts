@@ -170,6 +170,8 @@ export interface ResultsPage {
     readonly on: string
     readonly isNamed: boolean
     readonly isShown: boolean
+    /** Something of it was read on its day, whichever day is shown. */
+    readonly isRead: boolean
   }
   /** Comparisons that were also seen. */
   readonly alsoCount: number

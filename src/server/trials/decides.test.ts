@@ -98,6 +98,8 @@ test('the named measure on its day gets the verdict; all else is also seen, each
   assert.equal(page.alsoCount, 7)
   const early = await resultsPage(garden.db, id, { measure: 'vigour', day: 14 })
   assert.equal(early.deciding.isShown, false)
+  // What decides was read, though not on the day that is shown.
+  assert.equal(early.deciding.isRead, true)
   const vigour = early.results.find(({ measure }) => measure === 'vigour')
   assert.ok(vigour?.by === 'means' && vigour.also)
   // Every block says the same: 2 of 64 alone, times 7 among the others.
@@ -120,6 +122,7 @@ test('what was not read on its day decides nothing, and the result opens at what
   const page = await resultsPage(garden.db, id)
   assert.deepEqual([page.measure, page.deciding.measure], ['height', 'harvest'])
   assert.ok(page.results.every(({ also }) => also !== null))
+  assert.equal(page.deciding.isRead, false)
   const { outcome } = await readTrial(garden.db, id)
   assert.deepEqual(
     outcome?.treatments.map(({ verdict }) => verdict),

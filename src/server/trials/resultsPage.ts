@@ -1,5 +1,6 @@
 import {
   daysBetween,
+  potValuesAt,
   survivalResult,
   suspectedEffects,
   type TrialCheck,
@@ -117,6 +118,7 @@ export async function resultsOf(
       day: deciding.day ?? daysBetween(course.plantedOn, deciding.on),
       on: deciding.on,
       isShown: decides(measure),
+      isRead: !isHidden && isReadOn(trial, course, deciding, isOver),
     },
     alsoCount: also?.count ?? 0,
     earlier: earlierOf(trial),
@@ -184,6 +186,18 @@ function decidedOn(course: TrialCourse, deciding: Deciding): Deciding & { readon
   const named = course.checks.find(({ day }) => day === deciding.day)
   const check = named ?? course.checks.findLast(({ looked }) => looked > 0) ?? null
   return { ...deciding, day: check?.day ?? null, on: dayShown(course, check) }
+}
+
+/** Whether anything of what decides was read on its day. */
+function isReadOn(
+  trial: Trial,
+  course: TrialCourse,
+  { measure, on }: Deciding & { readonly on: string },
+  isOver: boolean,
+): boolean {
+  const wish = wishFor(measure, trial.wish)
+  const values = potValuesAt({ ...questionOf(trial, course, isOver, on), measure, wish })
+  return values.some((group) => group.some((value) => value !== null))
 }
 
 /** What is asked for; else what decides, as long as it was read; else what was. */
