@@ -168,3 +168,24 @@ test('a sample learns from the mean of its repeats, and from nothing where nothi
   const squeeze = derive({ kind: 'squeeze', ball: 'crumbles', drops: 'none' }, context)
   assert.equal(learn(squeeze, prior, { id: 4, kind: 'squeeze', setId: null }, [run(1, 100)]), null)
 })
+
+test('an end that was tapped where so much cannot have run out in that time counts as not seen', () => {
+  const doubted = (markS: number, stoppedS: number, drainedMl: number) =>
+    verdicts({
+      ...drain(markS),
+      firstDripS: Math.min(20, markS),
+      stoppedS,
+      drainedMl,
+    }).includes('drain.stop-doubted')
+  // Mark after 90 s: 150 mL in 70 s; read as a grower would.
+  assert.equal(doubted(90, 90, 640), true, 'half a litre in no time')
+  assert.equal(doubted(90, 92, 640), true, 'nor in two seconds')
+  assert.equal(doubted(90, 130, 640), true, 'nor in forty, at six times the speed')
+  assert.equal(doubted(90, 200, 640), false, 'in two minutes it can')
+  assert.equal(doubted(90, 600, 640), false, 'as usual')
+  assert.equal(doubted(90, 90, 150), false, 'the mark was the end')
+  assert.equal(doubted(90, 90, 190), false, 'a cup more may have been on its way')
+  assert.equal(doubted(25, 60, 650), false, 'an open mix')
+  assert.equal(doubted(25, 26, 650), true, 'even of an open mix')
+  assert.equal(doubted(400, 900, 400), false, 'a slow mix')
+})
