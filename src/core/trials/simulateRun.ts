@@ -1,9 +1,8 @@
+import { uniform32 } from './random32'
 import type { CheckedDesign } from './simulatedDesign'
 
 const PERCENT = 100
 const GOLDEN = 0x9e3779b1
-const STEP = 0x6d2b79f5
-const PER_STEP = 2 ** -32
 /** Of what a share could vary at most: beyond it trays would be all or nothing. */
 const MOST_OF_VARIANCE = 0.9
 /** A crop always brings something: its ratio stays defined. */
@@ -11,19 +10,12 @@ const LEAST_OF_CROP = 1
 
 /** Uniform and normal numbers of one run: the same for every difference that is tried. */
 class Draws {
-  private state: number
+  /** 0 to 1. */
+  readonly uniform: () => number
   private spare: number | null = null
 
   constructor(seed: number, run: number) {
-    this.state = Math.imul(seed ^ Math.imul(run + 1, GOLDEN), GOLDEN) | 0
-  }
-
-  /** 0 to 1, by mulberry32. */
-  uniform(): number {
-    this.state = (this.state + STEP) | 0
-    let mixed = Math.imul(this.state ^ (this.state >>> 15), 1 | this.state)
-    mixed = (mixed + Math.imul(mixed ^ (mixed >>> 7), 61 | mixed)) ^ mixed
-    return ((mixed ^ (mixed >>> 14)) >>> 0) * PER_STEP
+    this.uniform = uniform32(Math.imul(seed ^ Math.imul(run + 1, GOLDEN), GOLDEN))
   }
 
   /** By Box and Muller (1958). */
