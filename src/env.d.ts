@@ -18,9 +18,9 @@ declare namespace App {
     /** Why the page is not shown to whoever asks. */
     refused?: import('./messages/problem').Problem
     /** Told on every page to who can do something about it. */
-    missedCopy?: import('./messages/site').MissedCopy | null
+    missedCopy?: import('./messages/site/site').MissedCopy | null
     /** Rows that were lost, told until the garden is whole. */
-    lostRows?: import('./messages/site').LostRowsView | null
+    lostRows?: import('./messages/site/site').LostRowsView | null
     /** Litres that an update took out of ledgers, until who manages has seen it. */
     mends?: readonly import('./messages/media/audit').MendView[]
   }

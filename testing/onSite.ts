@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react'
-import type { SiteView } from '../src/messages/site'
+import type { SiteView } from '../src/messages/site/site'
 import { renderHook } from './renderHook'
 
 /** The garden that screens are of in tests. */

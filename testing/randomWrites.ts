@@ -315,8 +315,8 @@ export async function writeAtRandom(
   steps: number,
 ): Promise<ReadonlyMap<string, number>> {
   const routes = new Map(
-    (await listEndpoints())
-      .filter(({ method, endpoint }) => method !== 'GET' && !endpoint.spec.besideGarden)
+    listEndpoints()
+      .filter(({ method, endpoint }) => method !== 'GET' && !endpoint.operation.besideGarden)
       .map((route) => [`${route.method} ${route.pattern}`, route]),
   )
   const words = await wordsOf(db)

@@ -3,9 +3,11 @@ import { after, before, test } from 'node:test'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase } from '../../testing/database'
 import { SMALL_JPEG } from '../../testing/smallJpeg'
-import { POST as keep } from '../pages/api/containers/[id]/photos'
-import { GET as show } from '../pages/api/photos/[id]'
 import { problemOf } from './problem'
+import { endpointTable } from './routes'
+
+const keep = endpointTable['POST /api/containers/[id]/photos']
+const show = endpointTable['GET /api/photos/[id]']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -20,9 +20,9 @@ export class Download {
 }
 
 /** An answer that also sets or takes back cookies, or tells the browser to forget what it kept. */
-export class WithHeaders {
+export class WithHeaders<Answer = unknown> {
   constructor(
-    readonly answer: unknown,
+    readonly answer: Answer,
     readonly headers: readonly (readonly [name: string, value: string])[],
   ) {}
 }

@@ -5,8 +5,10 @@ import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase } from '../../testing/database'
 import { listPens } from '../data/bench'
 import { forgetOldAnswers } from '../data/requests'
-import { POST as addPen } from '../pages/api/bench/pens/index'
-import { POST as makeOrder } from '../pages/api/recondition/work-orders/index'
+import { endpointTable } from './routes'
+
+const addPen = endpointTable['POST /api/bench/pens']
+const makeOrder = endpointTable['POST /api/recondition/work-orders']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -4,6 +4,7 @@ import type { APIContext } from 'astro'
 import Joi from 'joi'
 import { DomainError } from '../core/errors'
 import { Conflict, NotFound, StaleWrite } from '../data/errors'
+import { answers, operation } from '../messages/operation'
 import type { Problem } from '../messages/problem'
 import { defineEndpoint } from './defineEndpoint'
 import { requireOwnHost } from './hosts'
@@ -11,10 +12,13 @@ import { problemOf, Refused } from './problem'
 
 const HOME = 'http://localhost:4321/api/things'
 
-const POST = defineEndpoint({
-  body: Joi.object({ litres: Joi.number().min(0).required().label('The litres') }),
-  handle: async () => ({}),
-})
+const POST = defineEndpoint(
+  operation({
+    body: Joi.object({ litres: Joi.number().min(0).required().label('The litres') }),
+    answer: answers<object>(),
+  }),
+  async () => ({}),
+)
 
 async function post(
   init: RequestInit & { duplex?: 'half' },

@@ -1,9 +1,9 @@
 import { createHash } from 'node:crypto'
 import type { APIContext, APIRoute } from 'astro'
-import type Joi from 'joi'
 import type { Database } from '../data/database'
 import { shareKept } from '../data/kept'
-import { type Need, requireMay, type Visitor, visitorOf } from './access'
+import type { FileAnswer, Operation } from '../messages/operation'
+import { requireMay, type Visitor, visitorOf } from './access'
 import { Download, Picture, WithHeaders } from './answerKinds'
 import { answerOnce, type Wanted } from './answerOnce'
 import { ADDRESS_HEADER } from './callerAddress'
@@ -34,24 +34,20 @@ export interface EndpointInput<Params, Query, Body> {
   readonly address: string
 }
 
-export interface EndpointSpec<Params, Query, Body> {
-  readonly params?: Joi.ObjectSchema<Params>
-  readonly query?: Joi.ObjectSchema<Query>
-  readonly body?: Joi.ObjectSchema<Body>
-  /** Of the body, where it may be larger than others. */
-  readonly limitBytes?: number
-  /** Status of success, 200 when left out. */
-  readonly status?: number
-  /** Who may ask. When left out: reading is for all who are signed in, writing for managers. */
-  readonly needs?: Need
-  /** It writes nothing into the garden: no transaction, and no answer that is kept. */
-  readonly besideGarden?: boolean
-  handle(input: EndpointInput<Params, Query, Body>): Promise<unknown>
-}
+/** What a handler says: the answer, or one in a wrapping that tells more of it. */
+export type Reply<Answer> =
+  // biome-ignore lint/suspicious/noConfusingVoidType: a handler that has nothing to say says nothing
+  | (Answer extends null ? Answer | void : Answer extends FileAnswer ? Download | Picture : Answer)
+  | WithHeaders<Answer>
+
+export type Handler<Declared> =
+  Declared extends Operation<infer Params, infer Query, infer Body, infer Answer>
+    ? (input: EndpointInput<Params, Query, Body>) => Promise<Reply<Answer>> | Reply<Answer>
+    : never
 
 /** An endpoint that tells what it takes, so that a test can be made from it. */
-export interface Endpoint<Params = unknown, Query = unknown, Body = unknown> extends APIRoute {
-  readonly spec: EndpointSpec<Params, Query, Body>
+export interface Endpoint extends APIRoute {
+  readonly operation: Operation
 }
 
 /**
@@ -59,24 +55,22 @@ export interface Endpoint<Params = unknown, Query = unknown, Body = unknown> ext
  * transaction, and the same request twice is answered the same. Whatever is thrown becomes a problem with a code and a
  * sentence.
  */
-export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown>(
-  spec: EndpointSpec<Params, Query, Body>,
-): Endpoint<Params, Query, Body> {
+export function defineEndpoint(operation: Operation, handle: Handler<Operation>): Endpoint {
   const route: APIRoute = async (context) => {
     const { request } = context
     try {
       requireOwnHost(request)
       const visitor = await visitorOf(request)
       const isReading = READING.includes(request.method)
-      requireMay(visitor, spec.needs ?? (isReading ? 'read' : 'manage'))
-      const params = validate(spec.params, context.params, true)
-      const query = validate(spec.query, queryOf(context), true)
-      const text = spec.body ? await readJson(request, spec.limitBytes) : ''
-      const body = spec.body ? validate(spec.body, parse(text), false) : (undefined as Body)
+      requireMay(visitor, operation.needs ?? (isReading ? 'read' : 'manage'))
+      const params = validate(operation.params, context.params, true)
+      const query = validate(operation.query, queryOf(context), true)
+      const text = operation.body ? await readJson(request, operation.limitBytes) : ''
+      const body = operation.body ? validate(operation.body, parse(text), false) : undefined
       const address = addressOf(context)
       const answer = async (db: Database) => ({
-        status: spec.status ?? 200,
-        answer: await spec.handle({
+        status: operation.status ?? 200,
+        answer: await handle({
           params,
           query,
           body,
@@ -93,7 +87,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
         return written
       }
       const open = await opened()
-      if (isReading || spec.besideGarden) return json(await answer(open.db), request)
+      if (isReading || operation.besideGarden) return json(await answer(open.db), request)
       requireThisGarden(request, open.dataFolder)
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
@@ -106,7 +100,7 @@ export function defineEndpoint<Params = unknown, Query = unknown, Body = unknown
       return problemResponse(error, request)
     }
   }
-  return Object.assign(route, { spec })
+  return Object.assign(route, { operation })
 }
 
 function picture({ bytes, type }: Picture, request: Request): Response {

@@ -2,9 +2,11 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase } from '../../testing/database'
-import { POST as log } from '../pages/api/containers/[id]/log'
 import { potPage } from './containers'
 import { enteredAt } from './enteredAt'
+import { endpointTable } from './routes'
+
+const log = endpointTable['POST /api/containers/[id]/log']
 
 const NOW = new Date('2026-11-02T10:00:00Z')
 const at = (ago?: string) =>

@@ -1,5 +1,5 @@
 import type { Problem } from '../messages/problem'
-import type { SiteView } from '../messages/site'
+import type { SiteView } from '../messages/site/site'
 import { now } from './clock'
 import { database, type OpenDatabase } from './database'
 import { problemOf } from './problem'

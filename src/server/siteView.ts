@@ -1,5 +1,5 @@
 import { readSite, type Site } from '../data/site'
-import type { SiteView } from '../messages/site'
+import type { SiteView } from '../messages/site/site'
 import { dayAt } from './clock'
 import type { OpenDatabase } from './database'
 

@@ -5,8 +5,10 @@ import path from 'node:path'
 import { after, before, test } from 'node:test'
 import { callEndpoint } from '../../testing/callEndpoint'
 import { endpointDatabase } from '../../testing/database'
-import { POST as log } from '../pages/api/containers/[id]/log'
+import { endpointTable } from './routes'
 import { gardenId, renewGardenId } from './storage/gardenId'
+
+const log = endpointTable['POST /api/containers/[id]/log']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

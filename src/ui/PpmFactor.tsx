@@ -1,7 +1,7 @@
 import { Button } from './Button'
 import styles from './Field.module.css'
 import { useSite } from './SiteContext'
-import { send } from './send'
+import { ask } from './send'
 import { common as commonWords } from './texts/common'
 
 /** The three ways in which meters count ppm, for 1 mS/cm. */
@@ -11,7 +11,7 @@ const FACTORS = [500, 640, 700] as const
 export function PpmFactor({ onSaid }: { readonly onSaid: (ppmPerDsM: number) => void }) {
   const { site } = useSite()
   const say = async (ppmPerDsM: (typeof FACTORS)[number]) => {
-    const answer = await send('PUT', '/api/site/ppm', { ppmPerDsM })
+    const answer = await ask('PUT /api/site/ppm', { body: { ppmPerDsM } })
     if (!answer.ok) return
     // Every field of this page reads it from the site.
     Object.assign(site.measures, { ppmPerDsM })

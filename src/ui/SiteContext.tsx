@@ -1,5 +1,5 @@
 import { createContext, type ReactNode, useContext, useMemo } from 'react'
-import type { SiteView } from '../messages/site'
+import type { SiteView } from '../messages/site/site'
 import { type Format, formatFor } from './format'
 import styles from './SiteContext.module.css'
 import { useReady } from './useReady'

@@ -17,7 +17,7 @@ export function ToastHost() {
 
   const undo = async () => {
     if (!toast?.undo) return
-    const answer = await send(toast.undo.method, toast.undo.address, toast.undo.body)
+    const answer = await send(toast.undo)
     if (answer.ok) {
       showToast(null)
       window.location.reload()

@@ -1,4 +1,4 @@
-import type { SiteView } from '../messages/site'
+import type { SiteView } from '../messages/site/site'
 
 const L_PER_GALLON = 3.785411784
 const L_PER_CUP = 0.2365882365

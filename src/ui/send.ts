@@ -1,9 +1,15 @@
 import type { Problem } from '../messages/problem'
 import { GARDEN_HEADER, gardenHere } from './gardenHere'
+import {
+  type AnswerTo,
+  type AskedOf,
+  type Request,
+  request,
+  type SendMethod,
+  type Write,
+} from './request'
 import { createSendOnce } from './sendOnce'
 import { common as commonWords } from './texts/common'
-
-export type SendMethod = 'POST' | 'PATCH' | 'PUT'
 
 export type Answer<T> =
   | { readonly ok: true; readonly data: T }
@@ -15,11 +21,7 @@ const once = createSendOnce(() => sessionStorage)
  * Sends a decision to an endpoint; a refusal or a lost connection comes back as a problem, never as an exception. What
  * makes something is sent once, however often it is clicked; a PUT says how a thing is to be, and may come again.
  */
-export async function send<T>(
-  method: SendMethod,
-  address: string,
-  body: unknown,
-): Promise<Answer<T>> {
+export async function send<T>({ method, address, body }: Request<T>): Promise<Answer<T>> {
   const text = JSON.stringify(body)
   if (method === 'PUT') return attempt(method, address, text)
   const answer = await once(`${method} ${address}\n${text}`, async (id) => {
@@ -27,6 +29,14 @@ export async function send<T>(
     return { ...got, answered: got.ok || (got.problem.status > 0 && got.problem.status < 500) }
   })
   return answer
+}
+
+/** Asks for what an operation does, and hears what came of it. */
+export function ask<Name extends Write>(
+  name: Name,
+  asked: AskedOf<Name>,
+): Promise<Answer<AnswerTo<Name>>> {
+  return send(request(name, asked))
 }
 
 async function attempt<T>(

@@ -1,15 +1,9 @@
-import type { SendMethod } from './send'
-
-/** A request that takes back what was just done. */
-export interface Undo {
-  readonly method: SendMethod
-  readonly address: string
-  readonly body: unknown
-}
+import type { Request } from './request'
 
 export interface Toast {
   readonly text: string
-  readonly undo?: Undo
+  /** Takes back what was just done. */
+  readonly undo?: Request
 }
 
 const KEPT = 'toast'

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react'
+import type { Address } from './request'
 
 /**
  * Asks for what others may change meanwhile, every few seconds for as long as the page is looked at; at once when it is
@@ -7,7 +8,7 @@ import { useEffect, useRef } from 'react'
  * @param written counts what was entered here: an answer that was on its way meanwhile does not know of it, and is dropped
  */
 export function useAskAgain<Answer>(
-  address: string | null,
+  address: Address<Answer> | null,
   everyMs: number,
   take: (answer: Answer) => void,
   written: () => number = () => 0,

@@ -19,11 +19,16 @@ const refusal = (field: string, message: string) => ({
   fields: [{ field, message }],
 })
 
+const lot = (name: string) => ({
+  body: { name, place: '', origin: 'home-made', components: [], container: null },
+})
+const water = (ph: number) => ({ body: { ph, ecDsPerM: 1, alkalinityMgPerL: 1, version: 1 } })
+
 test('what is refused stands at its field, and goes when it is taken', async () => {
   const form = await renderHook(() => useSend(), null)
   let sent: Promise<{ data: unknown } | null> = Promise.resolve(null)
   await form.act(() => {
-    sent = form.now().deliver('POST', '/api/media/lots', { name: '' })
+    sent = form.now().deliver('POST /api/media/lots', lot(''))
   })
   assert.equal(form.now().isSending, true)
   await form.act(() => network.made[0]?.answer(422, refusal('name', 'Give the lot a name')))
@@ -33,7 +38,7 @@ test('what is refused stands at its field, and goes when it is taken', async () 
   assert.equal(form.now().errorOf('place')?.message, undefined)
 
   await form.act(() => {
-    sent = form.now().deliver('POST', '/api/media/lots', { name: 'Tub' })
+    sent = form.now().deliver('POST /api/media/lots', lot('Tub'))
   })
   await form.act(() => network.made[1]?.answer(200, { id: 7 }))
   assert.deepEqual(await sent, { data: { id: 7 } })
@@ -44,8 +49,8 @@ test('a double click sends once, and both get the answer', async () => {
   const form = await renderHook(() => useSend(), null)
   const sent: Promise<unknown>[] = []
   await form.act(() => {
-    sent.push(form.now().deliver('POST', '/api/bench/pens', { name: 'Blue' }))
-    sent.push(form.now().deliver('POST', '/api/bench/pens', { name: 'Blue' }))
+    sent.push(form.now().deliver('POST /api/bench/pens', { body: { name: 'Blue' } }))
+    sent.push(form.now().deliver('POST /api/bench/pens', { body: { name: 'Blue' } }))
   })
   assert.equal(network.made.length, 1)
   await form.act(() => network.made[0]?.answer(201, { id: 1 }))
@@ -62,7 +67,9 @@ test('a lost connection is told in a sentence, and the next try says the same id
   }) as typeof fetch
   const send = () =>
     form.act(() => {
-      void form.now().deliver('POST', '/api/media/lots/1/entries', { litres: 3 })
+      void form
+        .now()
+        .deliver('POST /api/containers/[id]/more', { params: { id: 1 }, body: { count: 3 } })
     })
   await send()
   await form.act(() => network.made[0]?.answer(0))
@@ -77,8 +84,8 @@ test('a lost connection is told in a sentence, and the next try says the same id
 test('an answer that was overtaken says nothing about what stands in the form now', async () => {
   const form = await renderHook(() => useSend(), null)
   await form.act(() => {
-    void form.now().deliver('PUT', '/api/bench/water', { ph: 0 })
-    void form.now().deliver('PUT', '/api/bench/water', { ph: 7 })
+    void form.now().deliver('PUT /api/bench/water', water(0))
+    void form.now().deliver('PUT /api/bench/water', water(7))
   })
   await form.act(() => network.made[1]?.answer(200, {}))
   await form.act(() => network.made[0]?.answer(422, refusal('ph', 'too low')))
@@ -90,7 +97,7 @@ test('who asks is told of a refusal with what is there now', async () => {
   const form = await renderHook(() => useSend(), null)
   let told = ''
   await form.act(() => {
-    void form.now().deliver('PATCH', '/api/steps/1', {}, ({ code }) => {
+    void form.now().deliver('PUT /api/bench/water', water(7), ({ code }) => {
       told = code
     })
   })

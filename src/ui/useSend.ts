@@ -1,7 +1,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { Problem } from '../messages/problem'
 import type { Refusal } from './Field'
-import { type SendMethod, send } from './send'
+import type { AnswerTo, AskedOf, Write } from './request'
+import { ask } from './send'
 import { useRefusal } from './useRefusal'
 
 const SLOW_MS = 1_000
@@ -20,12 +21,11 @@ export interface Sending {
    * Sends a decision. What was typed is never touched: it stands there still when it is refused.
    * @returns what was answered; null where it was refused, and then `problem` says why
    */
-  readonly deliver: <Data>(
-    method: SendMethod,
-    address: string,
-    body: unknown,
+  readonly deliver: <Name extends Write>(
+    name: Name,
+    asked: AskedOf<Name>,
     onRefused?: (problem: Problem) => void,
-  ) => Promise<{ readonly data: Data } | null>
+  ) => Promise<{ readonly data: AnswerTo<Name> } | null>
 }
 
 /** What every form does with what was typed: it is sent, and what comes back stands at its field. */
@@ -44,16 +44,15 @@ export function useSend(): Sending {
     }
   }, [isSending])
   const deliver: Sending['deliver'] = useCallback(
-    async <Data>(
-      method: SendMethod,
-      address: string,
-      body: unknown,
+    async <Name extends Write>(
+      name: Name,
+      asked: AskedOf<Name>,
       onRefused?: (refused: Problem) => void,
     ) => {
       newest.current += 1
       const mine = newest.current
       setOpen((count) => count + 1)
-      const answer = await send<Data>(method, address, body)
+      const answer = await ask(name, asked)
       setOpen((count) => count - 1)
       // An answer that was overtaken says nothing about what stands in the form now.
       if (mine === newest.current) {

@@ -29,7 +29,7 @@ export async function fuzzEndpoints(
   mostMore = 0,
 ): Promise<Trial> {
   // Who may come in is kept beside the garden, has its own trial, and would end this one by a passphrase.
-  const routes = (await listEndpoints()).filter(({ endpoint }) => !endpoint.spec.besideGarden)
+  const routes = listEndpoints().filter(({ endpoint }) => !endpoint.operation.besideGarden)
   const words = await wordsOf(db)
   const random = drawFrom(seed)
   const accepted = new Set<string>()

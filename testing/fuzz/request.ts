@@ -17,12 +17,12 @@ export function nameOf({ method, pattern }: Route): string {
  * @param whole share of those with nothing wrong
  */
 export function makeRequest(route: Route, words: Words, random: Random, whole: number) {
-  const { spec } = route.endpoint
+  const { operation } = route.endpoint
   const make = (schema: Parameters<typeof fromSchema>[0] | undefined) =>
     schema ? fromSchema(schema, words, random) : undefined
-  let params = make(spec.params)
-  let query = make(spec.query)
-  let body = make(spec.body)
+  let params = make(operation.params)
+  let query = make(operation.query)
+  let body = make(operation.body)
   const sound = SOUND[nameOf(route)]
   if (sound && random() < 0.5) body = { ...(body as object), ...sound }
   const wrong = random() < whole ? 'nothing' : pick(random, wrongsOf(route))
@@ -73,11 +73,11 @@ function asText(value: unknown): string {
   return typeof value === 'string' ? value : (JSON.stringify(value) ?? '').slice(0, 4000)
 }
 
-function wrongsOf({ endpoint: { spec }, method }: Route): readonly string[] {
+function wrongsOf({ endpoint: { operation }, method }: Route): readonly string[] {
   return [
-    ...(spec.params ? ['params'] : []),
-    ...(spec.query ? ['query'] : []),
-    ...(spec.body ? ['body', 'body', 'body', 'body', 'text'] : []),
+    ...(operation.params ? ['params'] : []),
+    ...(operation.query ? ['query'] : []),
+    ...(operation.body ? ['body', 'body', 'body', 'body', 'text'] : []),
     ...(method === 'GET' ? ['site'] : ['type', 'origin', 'id']),
   ]
 }

@@ -2,6 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs'
 import path from 'node:path'
 import type Joi from 'joi'
 import type { Endpoint } from '../../src/server/defineEndpoint'
+import { endpointTable } from '../../src/server/routes'
 
 const PAGES = path.resolve('src/pages')
 
@@ -13,19 +14,12 @@ export interface Route {
   readonly endpoint: Endpoint
 }
 
-/** All endpoints, from the folder of routes, so that a new one is among them by itself. */
-export async function listEndpoints(): Promise<Route[]> {
-  const files = filesEnding('.ts', path.join(PAGES, 'api'))
-  const routes: Route[] = []
-  for (const file of files) {
-    const name = nameIn('src/pages/api', file)
-    // Told as a pattern, so that what bundles the tests finds the files as well.
-    const module = (await import(`../../src/pages/api/${name}.ts`)) as Record<string, Endpoint>
-    for (const [method, endpoint] of Object.entries(module)) {
-      routes.push({ method, pattern: patternOf(file), endpoint })
-    }
-  }
-  return routes
+/** All endpoints, from the table of operations, so that a new one is among them by itself. */
+export function listEndpoints(): Route[] {
+  return Object.entries(endpointTable).map(([name, endpoint]) => {
+    const [method = '', pattern = ''] = name.split(' ')
+    return { method, pattern, endpoint }
+  })
 }
 
 /** A page with the schemas it checks its address by. */

@@ -29,8 +29,8 @@ function leavesOf(described: unknown, way: string): { way: string; leaf: Describ
 
 async function everyLeaf() {
   const schemas: [string, Joi.Schema | undefined | null][] = []
-  for (const { method, pattern, endpoint } of await listEndpoints()) {
-    const { params, query, body } = endpoint.spec
+  for (const { method, pattern, endpoint } of listEndpoints()) {
+    const { params, query, body } = endpoint.operation
     for (const schema of [params, query, body]) schemas.push([`${method} ${pattern}`, schema])
   }
   for (const { pattern, params, query } of await listPages()) {
@@ -66,8 +66,8 @@ test('every number that is taken has a lowest and a highest, every list a longes
 })
 
 test('what writes takes a body, so that it is read as JSON from our own pages only', async () => {
-  const without = (await listEndpoints())
-    .filter(({ method, endpoint }) => method !== 'GET' && !endpoint.spec.body)
+  const without = listEndpoints()
+    .filter(({ method, endpoint }) => method !== 'GET' && !endpoint.operation.body)
     .map(({ method, pattern }) => `${method} ${pattern}`)
   assert.deepEqual(without, [])
 })

@@ -6,16 +6,18 @@ import { callEndpoint } from '../../../testing/callEndpoint'
 import { endpointDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { reversingLine } from '../../core/media'
-import { POST as seen } from '../../pages/api/media/mends/seen'
-import { POST as finish } from '../../pages/api/recondition/work-orders/[id]/finish'
-import { POST as undo } from '../../pages/api/recondition/work-orders/[id]/undo-finish'
-import { POST as newOrder } from '../../pages/api/recondition/work-orders/index'
 import { auditPage } from '../../server/media'
+import { endpointTable } from '../../server/routes'
 import { appendLines } from './lots'
 import { ledgerEntries } from './lotTables'
 import { mendReversals, unseenMends } from './mendReversals'
 import { readLot } from './readLots'
 import { writeContents } from './writeContents'
+
+const seen = endpointTable['POST /api/media/mends/seen']
+const finish = endpointTable['POST /api/recondition/work-orders/[id]/finish']
+const undo = endpointTable['POST /api/recondition/work-orders/[id]/undo-finish']
+const newOrder = endpointTable['POST /api/recondition/work-orders']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -1,5 +1,5 @@
-import type { AccessPage } from '../../messages/access'
-import type { SiteView } from '../../messages/site'
+import type { AccessPage } from '../../messages/access/access'
+import type { SiteView } from '../../messages/site/site'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'

@@ -1,4 +1,4 @@
-import type { SessionView } from '../../messages/access'
+import type { SessionView } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
@@ -12,12 +12,12 @@ export function Devices({ sessions }: { readonly sessions: readonly SessionView[
   const { format } = useSite()
   const { problem, isSending, deliver } = useSend()
   const signOut = async ({ id, isThis }: SessionView) => {
-    if (!(await deliver('POST', `/api/access/sessions/${id}/end`, {}))) return
+    if (!(await deliver('POST /api/access/sessions/[id]/end', { params: { id } }))) return
     if (!isThis) showToastOnNextPage({ text: words.signedOutOne })
     window.location.reload()
   }
   const everywhere = async () => {
-    if (await deliver('POST', '/api/access/sign-out-everywhere', {})) window.location.reload()
+    if (await deliver('POST /api/access/sign-out-everywhere', {})) window.location.reload()
   }
   return (
     <section aria-labelledby="devices">

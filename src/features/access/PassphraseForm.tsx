@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { Role } from '../../messages/access'
+import type { Role } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
@@ -39,10 +39,10 @@ export function PassphraseForm({
   const keep = async () => {
     if (isSending) return
     const body = { role: forRole, passphrase, present }
-    if (await deliver('PUT', '/api/access/passphrases', body)) reloadWith(done)
+    if (await deliver('PUT /api/access/passphrases', { body })) reloadWith(done)
   }
   const end = async () => {
-    if (await deliver('POST', '/api/access/helpers/end', {})) reloadWith(words.helpersEnded)
+    if (await deliver('POST /api/access/helpers/end', {})) reloadWith(words.helpersEnded)
   }
   return (
     <Fold title={isSet ? change : set} className={styles.fold}>
@@ -96,7 +96,7 @@ export function OpenAgain() {
   const [present, setPresent] = useState('')
   const open = async () => {
     if (isSending) return
-    if (await deliver('PUT', '/api/access/open', { present })) reloadWith(words.opened)
+    if (await deliver('PUT /api/access/open', { body: { present } })) reloadWith(words.opened)
   }
   return (
     <Fold title={words.open} className={styles.fold}>

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { SignedIn, SignInPage } from '../../messages/access'
+import type { SignInPage } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'
@@ -21,7 +21,7 @@ export default function SignInScreen({ page }: { readonly page: SignInPage }) {
   useEffect(() => void forgetPages(), [])
   const enter = async () => {
     if (isSending) return
-    const answer = await deliver<SignedIn>('PUT', '/api/access/sign-in', { passphrase })
+    const answer = await deliver('PUT /api/access/sign-in', { body: { passphrase } })
     if (answer) window.location.replace(page.to)
   }
   return (

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { MadeToken, TokenScope, TokenView } from '../../messages/access'
+import type { MadeToken, TokenScope, TokenView } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
@@ -20,11 +20,11 @@ export function Tokens({ tokens }: { readonly tokens: readonly TokenView[] }) {
   const [made, setMade] = useState<MadeToken & { readonly name: string }>()
   const make = async () => {
     if (isSending) return
-    const answer = await deliver<MadeToken>('POST', '/api/access/tokens', { name, scope })
+    const answer = await deliver('POST /api/access/tokens', { body: { name, scope } })
     if (answer) setMade({ ...answer.data, name })
   }
   const end = async (token: TokenView) => {
-    if (!(await deliver('POST', `/api/access/tokens/${token.id}/end`, {}))) return
+    if (!(await deliver('POST /api/access/tokens/[id]/end', { params: { id: token.id } }))) return
     showToastOnNextPage({ text: words.tokenEnded(token.name) })
     window.location.reload()
   }

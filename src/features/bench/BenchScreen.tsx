@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { BenchPage, TestKind } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
 import { ListBar } from '../../ui/list/ListBar'

@@ -1,5 +1,5 @@
 import type { CompareTestsPage, SampleChoice } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { SelectField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'

@@ -1,5 +1,5 @@
 import type { TestPage } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { ResultPanel } from './ResultPanel'
 import { TestFrame } from './TestFrame'
 

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { KitPage } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -47,9 +47,11 @@ function Kit({ page }: { readonly page: KitPage }) {
   const forget = useDraft('bench/kit', form, defaults)
   const { problem, errorOf, deliver } = useSend()
   const save = form.handleSubmit(async (values) => {
-    const answer = await deliver('PUT', '/api/bench/kit', {
-      kit: kitBody(values, site.measures),
-      version: page.version,
+    const answer = await deliver('PUT /api/bench/kit', {
+      body: {
+        kit: kitBody(values, site.measures),
+        version: page.version,
+      },
     })
     if (!answer) return
     forget()

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { PensPage, PenView } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { FilterChips } from '../../ui/Chips'
 import { TextField } from '../../ui/Field'
@@ -81,15 +81,18 @@ function Calibrate({ penId }: { readonly penId: number }) {
   const [tempC, setTempC] = useState('20')
   const { problem, errorOf, deliver } = useSend()
   const save = async () => {
-    const answer = await deliver('POST', `/api/bench/pens/${penId}/calibrations`, {
-      tempC: readNumber(tempC),
-      buffers: buffers.map((ph) => ({
-        ph: Number(ph),
-        millivolts:
-          (millivolts[ph] ?? '').trim() === ''
-            ? null
-            : (readNumber(millivolts[ph] ?? '') ?? 'no number'),
-      })),
+    const answer = await deliver('POST /api/bench/pens/[id]/calibrations', {
+      params: { id: penId },
+      body: {
+        tempC: readNumber(tempC),
+        buffers: buffers.map((ph) => ({
+          ph: Number(ph),
+          millivolts:
+            (millivolts[ph] ?? '').trim() === ''
+              ? null
+              : (readNumber(millivolts[ph] ?? '') ?? 'no number'),
+        })),
+      },
     })
     if (!answer) return
     showToastOnNextPage({ text: words.kept })
@@ -140,7 +143,7 @@ function AddPen() {
   const [name, setName] = useState('')
   const { problem, deliver } = useSend()
   const save = async () => {
-    const answer = await deliver('POST', '/api/bench/pens', { name })
+    const answer = await deliver('POST /api/bench/pens', { body: { name } })
     if (!answer) return
     showToastOnNextPage({ text: words.added(name.trim()) })
     window.location.reload()

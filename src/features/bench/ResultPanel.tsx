@@ -3,6 +3,7 @@ import type { BenchVerdict, SampleChoice, TestPage } from '../../messages/bench/
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Notice, ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { benchVerdict } from '../../ui/texts/benchVerdicts'
@@ -74,16 +75,19 @@ function PutRight({ page: { id, kind } }: { readonly page: TestPage }) {
   const { problem, errorOf, isSending, deliver } = useSend()
   const correct = async () => {
     if (isSending) return
-    const answer = await deliver<{ id: number }>('POST', `/api/bench/tests/${id}/correct`, {})
+    const answer = await deliver('POST /api/bench/tests/[id]/correct', { params: { id } })
     if (answer) window.location.assign(`/bench/tests/${answer.data.id}`)
   }
   const setAside = async () => {
     if (isSending) return
-    const answer = await deliver('POST', `/api/bench/tests/${id}/set-aside`, { reason })
+    const answer = await deliver('POST /api/bench/tests/[id]/set-aside', {
+      params: { id },
+      body: { reason },
+    })
     if (!answer) return
     showToastOnNextPage({
       text: words.wasSetAside(words.tests[kind].name),
-      undo: { method: 'POST', address: `/api/bench/tests/${id}/take-up`, body: {} },
+      undo: request('POST /api/bench/tests/[id]/take-up', { params: { id } }),
     })
     window.location.assign('/bench')
   }

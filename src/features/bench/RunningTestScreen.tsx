@@ -1,8 +1,9 @@
 import { useEffect, useMemo, useRef } from 'react'
 import type { TestPage } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
+import { type BodyOf, request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -25,6 +26,8 @@ import { useTestClock } from './useTestClock'
 const words = benchWords
 
 /** A test that runs: its clock, what was read, and the end of it. */
+type Finished = BodyOf<'POST /api/bench/tests/[id]/finish'>
+
 export default function RunningTestScreen(props: {
   readonly page: TestPage
   readonly site: SiteView
@@ -77,24 +80,30 @@ function Running({ page }: { readonly page: TestPage }) {
   const finish = form.handleSubmit(async ({ place, judge, note, ...values }) => {
     const { observation, fieldAt } = benchBody(page.kind, values, site.measures)
     sent.current = fieldAt
-    const answer = await deliver('POST', `/api/bench/tests/${page.id}/finish`, {
-      observation,
-      water: waterBody(page.kind, values, site.measures),
-      place,
-      judge,
-      note,
+    const answer = await deliver('POST /api/bench/tests/[id]/finish', {
+      params: { id: page.id },
+      body: {
+        // What is typed is no answer yet: the endpoint names the field of what it cannot read.
+        observation: observation as Finished['observation'],
+        water: waterBody(page.kind, values, site.measures),
+        place: String(place ?? ''),
+        judge: String(judge ?? ''),
+        note: String(note ?? ''),
+      },
     })
     if (!answer) return
     forget()
     window.location.reload()
   })
   const throwAway = async () => {
-    const answer = await deliver('POST', `/api/bench/tests/${page.id}/throw-away`, {})
+    const answer = await deliver('POST /api/bench/tests/[id]/throw-away', {
+      params: { id: page.id },
+    })
     if (!answer) return
     forget()
     showToastOnNextPage({
       text: words.thrownAway(name),
-      undo: { method: 'POST', address: `/api/bench/tests/${page.id}/take-up`, body: {} },
+      undo: request('POST /api/bench/tests/[id]/take-up', { params: { id: page.id } }),
     })
     window.location.assign('/bench')
   }

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { HistorySeries, SamplePage } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec, Stretch } from '../../ui/chart/chartSpec'
@@ -159,7 +159,8 @@ function SetAside({ tests }: { readonly tests: SamplePage['setAside'] }) {
   if (tests.length === 0) return null
   const takeUp = async (id: number) => {
     if (isSending) return
-    if (await deliver('POST', `/api/bench/tests/${id}/take-up`, {})) window.location.reload()
+    if (await deliver('POST /api/bench/tests/[id]/take-up', { params: { id } }))
+      window.location.reload()
   }
   return (
     <details className={styles.protocol}>

@@ -29,8 +29,14 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
       name === 'ecDsPerM'
         ? readQuantity(typed[name] ?? '', 'conductivity', site.measures).value
         : readNumber(typed[name] ?? '')
-    const values = Object.fromEntries(FIELDS.map((name) => [name, read(name)]))
-    const answer = await deliver('PUT', '/api/bench/water', { ...values, version: siteVersion })
+    const answer = await deliver('PUT /api/bench/water', {
+      body: {
+        ph: read('ph'),
+        ecDsPerM: read('ecDsPerM'),
+        alkalinityMgPerL: read('alkalinityMgPerL'),
+        version: siteVersion,
+      },
+    })
     if (!answer) return
     showToastOnNextPage({ text: words.kept })
     window.location.reload()

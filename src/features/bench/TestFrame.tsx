@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { TestPage } from '../../messages/bench/benchViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider } from '../../ui/SiteContext'

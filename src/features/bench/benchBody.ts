@@ -2,6 +2,7 @@ import type { Observations } from '../../core/bench'
 import type { Dimension, HouseholdMeasures } from '../../core/units'
 import type { TestKind } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
+import type { BodyOf } from '../../ui/request'
 import { readNumber } from '../readNumber'
 import {
   type BenchField,
@@ -58,7 +59,7 @@ export function waterBody(
   kind: TestKind,
   values: BenchValues,
   measures: HouseholdMeasures,
-): unknown {
+): BodyOf<'POST /api/bench/tests/[id]/finish'>['water'] {
   if (!WITH_WATER.includes(kind)) return null
   const read = (name: string, dimension?: Dimension) => {
     const text = values[name]

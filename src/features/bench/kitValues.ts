@@ -1,6 +1,7 @@
 import type { HouseholdMeasures } from '../../core/units'
 import type { TestKit } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
+import type { BodyOf } from '../../ui/request'
 import { benchScreens } from '../../ui/texts/benchScreens'
 import { readNumber } from '../readNumber'
 
@@ -57,7 +58,7 @@ export function kitDefaults(kit: TestKit): Record<string, string> {
 export function kitBody(
   values: Readonly<Record<string, string>>,
   measures: HouseholdMeasures,
-): Record<string, unknown> {
+): BodyOf<'PUT /api/bench/kit'>['kit'] {
   const kit: Record<string, unknown> = {
     columnShape: { kind: 'round' },
     porosityShape: { kind: 'round' },
@@ -76,7 +77,7 @@ export function kitBody(
     if (inner === undefined) kit[outer] = kept
     else kit[outer] = { ...(kit[outer] as object), [inner]: kept }
   }
-  return kit
+  return kit as BodyOf<'PUT /api/bench/kit'>['kit']
 }
 
 function read(kit: TestKit, path: string): unknown {

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
-import { send } from '../../ui/send'
+import { ask } from '../../ui/send'
 import type { BenchValues } from './benchBody'
 
 const QUIET_MS = 700
@@ -18,7 +18,10 @@ export function useSharedDraft(testId: number, form: UseFormReturn<BenchValues>)
     const push = async () => {
       const values = form.getValues()
       const typed = JSON.stringify(values)
-      const answer = await send('PUT', `/api/bench/tests/${testId}/draft`, { values })
+      const answer = await ask('PUT /api/bench/tests/[id]/draft', {
+        params: { id: testId },
+        body: { values },
+      })
       // Typed on meanwhile: what is newer stays here until it is sent as well.
       if (answer.ok && localStorage.getItem(name) === typed) localStorage.removeItem(name)
     }

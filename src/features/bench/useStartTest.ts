@@ -5,7 +5,7 @@ import { useSend } from '../../ui/useSend'
 export function useStartTest() {
   const { problem, deliver } = useSend()
   const begin = (body: StartBody) => {
-    void deliver<{ id: number }>('POST', '/api/bench/tests', body).then((answer) => {
+    void deliver('POST /api/bench/tests', { body }).then((answer) => {
       if (answer) window.location.assign(`/bench/tests/${answer.data.id}`)
     })
   }

@@ -4,6 +4,7 @@ import type { Problem } from '../../messages/problem'
 import { newId } from '../../ui/newId'
 import { keptAt } from '../../ui/offline'
 import { useOutbox } from '../../ui/outbox/useOutbox'
+import { addressOf, type Request, request } from '../../ui/request'
 import { bench as benchWords } from '../../ui/texts/bench'
 import { useAskAgain } from '../../ui/useAskAgain'
 import { type MomentChange, type Tap, waitingOf, withWaiting } from './taps'
@@ -43,14 +44,13 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
   })
 
   useAskAgain(
-    state.endedAt ? null : `/api/bench/tests/${id}/state`,
+    state.endedAt ? null : addressOf('GET /api/bench/tests/[id]/state', { params: { id } }),
     ASK_MS,
     setState,
     () => written.current,
   )
 
-  const address = `/api/bench/tests/${id}/moments`
-  const enter = (what: { method: 'POST' | 'PUT'; address: string; body: Tap | MomentChange }) => {
+  const enter = (what: Request & { readonly body: Tap | MomentChange }) => {
     setProblem(null)
     void add(
       {
@@ -74,10 +74,16 @@ export function useTestClock({ id, kind, sample, moments, endedAt, now }: TestPa
     problem,
     tap: (key, value) => {
       const body = { id: newId(), key, at: tapAt(), value: value ?? null }
-      enter({ method: 'POST', address, body })
+      enter({ ...request('POST /api/bench/tests/[id]/moments', { params: { id }, body }), body })
     },
     correct: (momentId, change) =>
-      enter({ method: 'PUT', address: `${address}/${momentId}`, body: change }),
+      enter({
+        ...request('PUT /api/bench/tests/[id]/moments/[moment]', {
+          params: { id, moment: momentId },
+          body: change,
+        }),
+        body: change,
+      }),
   }
 }
 

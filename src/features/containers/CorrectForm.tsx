@@ -1,5 +1,4 @@
 import type { ContainerShape } from '../../core/containers'
-import type { PotCorrected } from '../../messages/containers/pots'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
@@ -45,15 +44,18 @@ export function CorrectForm({ page }: { readonly page: PotPage }) {
     event.preventDefault()
     if (isSending || height.problem) return
     const typed = typedContainer(values, site.measures)
-    const answer = await deliver<PotCorrected>('PATCH', `/api/containers/${page.id}`, {
-      code,
-      name,
-      place,
-      exposure,
-      shape: typed?.shape,
-      headspaceCm: typed?.headspaceCm,
-      fillerCm: height.value ?? 0,
-      version: page.version,
+    const answer = await deliver('PATCH /api/containers/[id]', {
+      params: { id: page.id },
+      body: {
+        code,
+        name,
+        place,
+        exposure,
+        shape: typed?.shape,
+        headspaceCm: typed?.headspaceCm,
+        fillerCm: height.value ?? 0,
+        version: page.version,
+      },
     })
     if (!answer) return
     kept.throwAway()

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { DressAnswer, GoingOn } from '../../messages/containers/goingOn'
+import type { GoingOn } from '../../messages/containers/goingOn'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { SelectField } from '../../ui/Field'
@@ -40,7 +40,7 @@ export function DressForm({
   const send = async (check: boolean) => {
     if (isSending || thick.problem) return
     const body = { materialId, depthCm: thick.value, despite, check }
-    const answer = await deliver<DressAnswer>('POST', `/api/containers/${id}/dress`, body)
+    const answer = await deliver('POST /api/containers/[id]/dress', { params: { id }, body })
     if (!answer) return
     if (check) {
       setLitres(answer.data.litres)

@@ -60,7 +60,10 @@ export function EarlierForm({
       growth: growth === '' ? null : Number(growth),
       problems: seen,
     }))
-    if (!(await deliver('POST', `/api/containers/${id}/earlier`, { seasons }))) return
+    if (
+      !(await deliver('POST /api/containers/[id]/earlier', { params: { id }, body: { seasons } }))
+    )
+      return
     kept.throwAway()
     showToastOnNextPage({ text: words.earlierKept(rows.length) })
     window.location.reload()

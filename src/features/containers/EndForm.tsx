@@ -8,6 +8,7 @@ import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { potLog as logWords } from '../../ui/texts/potLog'
@@ -37,25 +38,29 @@ export function EndForm({
   })
   const { on, growth, harvest, why, problems, note } = values
   const grams = readQuantity(harvest, 'mass', site.measures)
-  const address = `/api/containers/plantings/${planting.id}`
 
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending || grams.problem) return
-    const answer = await deliver<{ seasonOver: boolean }>('POST', `${address}/end`, {
-      on,
-      growth,
-      harvestG: grams.value,
-      why,
-      problems,
-      note,
+    const answer = await deliver('POST /api/containers/plantings/[id]/end', {
+      params: { id: planting.id },
+      body: {
+        on,
+        growth,
+        harvestG: grams.value,
+        why,
+        problems,
+        note,
+      },
     })
     if (!answer) return
     throwAway()
     const said = answer.data.seasonOver ? words.endedLast : words.ended
     showToastOnNextPage({
       text: said(planting.cropName),
-      undo: { method: 'POST', address: `${address}/take-end-back`, body: {} },
+      undo: request('POST /api/containers/plantings/[id]/take-end-back', {
+        params: { id: planting.id },
+      }),
     })
     window.location.reload()
   }

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { FillAnswer, FillPlan } from '../../messages/containers/fillPot'
+import type { FillPlan } from '../../messages/containers/fillPot'
 import type { PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
@@ -49,7 +49,10 @@ export function FillForm({ page }: { readonly page: PotPage }) {
       name,
       check,
     }
-    const answer = await deliver<FillAnswer>('POST', `/api/containers/${page.id}/fill`, body)
+    const answer = await deliver('POST /api/containers/[id]/fill', {
+      params: { id: page.id },
+      body,
+    })
     if (!answer) return
     if (check) {
       setPlan(answer.data.plan)

@@ -2,11 +2,11 @@ import { useState } from 'react'
 import { EXPOSURES, type Exposure } from '../../core/season/exposure'
 import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
 import { ENDINGS, type Ending } from '../../core/season/planting'
-import type { PutBackMany } from '../../messages/containers/manyPots'
 import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { containers as potWords } from '../../ui/texts/containers'
 import { exposures } from '../../ui/texts/exposures'
@@ -71,11 +71,9 @@ function EndMany({ pots }: OfPots) {
   })
   const { on, growth, why, note } = values
   const save = async () => {
-    const answer = await deliver<{ ids: number[]; lotIds: number[] }>(
-      'POST',
-      '/api/containers/plantings/end',
-      { pots, on, growth, why, note },
-    )
+    const answer = await deliver('POST /api/containers/plantings/end', {
+      body: { pots, on, growth, why, note },
+    })
     if (!answer) return
     throwAway()
     const { ids, lotIds } = answer.data
@@ -136,21 +134,19 @@ function ChangeMany({ pots, places }: OfPots & { readonly places: readonly strin
   })
   const { place, name, exposure } = values
   const save = async () => {
-    const answer = await deliver<{ before: PutBackMany['pots'] }>('PATCH', '/api/containers', {
-      ids: pots,
-      place,
-      name,
-      exposure: exposure || null,
+    const answer = await deliver('PATCH /api/containers', {
+      body: {
+        ids: pots,
+        place,
+        name,
+        exposure: exposure || null,
+      },
     })
     if (!answer) return
     throwAway()
     showToastOnNextPage({
       text: words.changed(pots.length),
-      undo: {
-        method: 'POST',
-        address: '/api/containers/put-back',
-        body: { pots: answer.data.before },
-      },
+      undo: request('POST /api/containers/put-back', { body: { pots: answer.data.before } }),
     })
     window.location.reload()
   }
@@ -192,11 +188,11 @@ function ChangeMany({ pots, places }: OfPots & { readonly places: readonly strin
 function PutAway({ pots }: OfPots) {
   const { problem, isSending, deliver } = useSend()
   const save = async () => {
-    const answer = await deliver('POST', '/api/containers/put-away', { ids: pots })
+    const answer = await deliver('POST /api/containers/put-away', { body: { ids: pots } })
     if (!answer) return
     showToastOnNextPage({
       text: words.away(pots.length),
-      undo: { method: 'POST', address: '/api/containers/take-up', body: { ids: pots } },
+      undo: request('POST /api/containers/take-up', { body: { ids: pots } }),
     })
     window.location.reload()
   }

@@ -1,9 +1,9 @@
-import type { PlantsMoved } from '../../messages/containers/movePlants'
 import type { PlantingView } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { containers as potWords } from '../../ui/texts/containers'
 import { movedPlants as words } from '../../ui/texts/movedPlants'
@@ -25,17 +25,17 @@ export function MovePlantsForm({ planting }: { readonly planting: PlantingView }
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const address = `/api/containers/plantings/${planting.id}/move`
-    const answer = await deliver<PlantsMoved>('POST', address, { code, on, despite })
+    const answer = await deliver('POST /api/containers/plantings/[id]/move', {
+      params: { id: planting.id },
+      body: { code, on, despite },
+    })
     if (!answer) return
     throwAway()
     showToastOnNextPage({
       text: words.moved(planting.cropName),
-      undo: {
-        method: 'POST',
-        address: `/api/containers/plantings/${answer.data.id}/move-back`,
-        body: {},
-      },
+      undo: request('POST /api/containers/plantings/[id]/move-back', {
+        params: { id: answer.data.id },
+      }),
     })
     window.location.assign(`/pots/${answer.data.containerId}`)
   }

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react'
 import type { PastedRow, PastedTable } from '../../messages/containers/pastedPots'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
@@ -41,8 +41,7 @@ function PastePots() {
       // A full store must not keep anyone from pasting.
     }
   }
-  const send = (check: boolean) =>
-    deliver<PastedTable>('POST', '/api/containers/pasted', { text, check })
+  const send = (check: boolean) => deliver('POST /api/containers/pasted', { body: { text, check } })
   const look = async () => {
     const answer = await send(true)
     setTable(answer ? answer.data : null)

@@ -1,11 +1,12 @@
 import { EXPOSURES, type Exposure } from '../../core/season/exposure'
 import type { PlaceRow, PlacesPage } from '../../messages/containers/places'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { request } from '../../ui/request'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { exposures } from '../../ui/texts/exposures'
 import { places as words } from '../../ui/texts/places'
@@ -41,13 +42,7 @@ export default function PlacesScreen({
       </ul>
       <section aria-labelledby="add-place" data-needs="manage" className={styles.add}>
         <h2 id="add-place">{words.add}</h2>
-        <PlaceForm
-          method="POST"
-          address="/api/places"
-          begin={{ name: '', exposure: 'open' }}
-          label={words.addIt}
-          done={words.added}
-        />
+        <PlaceForm begin={{ name: '', exposure: 'open' }} label={words.addIt} done={words.added} />
       </section>
     </SiteProvider>
   )
@@ -82,10 +77,8 @@ function Place({ row }: { readonly row: PlaceRow }) {
       </dl>
       <Fold needs="manage" title={words.correctOf(name)} className={styles.correct}>
         <PlaceForm
-          method="PATCH"
-          address={`/api/places/${id}`}
+          of={{ id, version }}
           begin={{ name, exposure }}
-          version={version}
           label={words.keep}
           done={words.kept}
           away={pots === 0 ? id : null}
@@ -96,44 +89,47 @@ function Place({ row }: { readonly row: PlaceRow }) {
 }
 
 function PlaceForm({
-  method,
-  address,
+  of: place,
   begin,
-  version,
   label,
   done,
   away = null,
 }: {
-  readonly method: 'POST' | 'PATCH'
-  readonly address: string
+  /** The place that is corrected; without it a new one is made. */
+  readonly of?: { readonly id: number; readonly version: number }
   readonly begin: Readonly<{ name: string; exposure: Exposure }>
-  readonly version?: number
   readonly label: string
   readonly done: (name: string) => string
   /** Of a place where no pot stands. */
   readonly away?: number | null
 }) {
   const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept(`place/${address}/${version ?? ''}`, begin)
+  const { values, change, throwAway } = useKept(
+    `place/${place?.id ?? ''}/${place?.version ?? ''}`,
+    begin,
+  )
   const { name, exposure } = values
   const keep = async () => {
     if (isSending) return
-    const answer = await deliver(method, address, {
-      name,
-      exposure,
-      ...(version === undefined ? {} : { version }),
-    })
+    const body = { name, exposure }
+    const answer = place
+      ? await deliver('PATCH /api/places/[id]', {
+          params: { id: place.id },
+          body: { ...body, version: place.version },
+        })
+      : await deliver('POST /api/places', { body })
     if (!answer) return
     throwAway()
     showToastOnNextPage({ text: done(name) })
     window.location.reload()
   }
   const remove = async () => {
-    const answer = await deliver('POST', `/api/places/${away}/put-away`, {})
+    if (away === null) return
+    const answer = await deliver('POST /api/places/[id]/put-away', { params: { id: away } })
     if (!answer) return
     showToastOnNextPage({
       text: words.awayDone(begin.name),
-      undo: { method: 'POST', address: '/api/places', body: begin },
+      undo: request('POST /api/places', { body: begin }),
     })
     window.location.reload()
   }

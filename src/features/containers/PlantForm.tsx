@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { sameFamilyText } from '../../ui/texts/rotationGroups'
@@ -41,21 +42,23 @@ export function PlantForm({
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const answer = await deliver<{ ids: readonly number[] }>('POST', ADDRESS, {
-      pots,
-      cropId,
-      cultivar,
-      how,
-      count: numberOrTyped(count),
-      on,
-      despite,
+    const answer = await deliver('POST /api/containers/plantings', {
+      body: {
+        pots,
+        cropId,
+        cultivar,
+        how,
+        count: numberOrTyped(count),
+        on,
+        despite,
+      },
     })
     if (!answer) return
     throwAway()
     const name = crops.find(({ id }) => id === cropId)?.name ?? ''
     showToastOnNextPage({
       text: words.planted(name, pots.length),
-      undo: { method: 'POST', address: `${ADDRESS}/take-out`, body: { ids: answer.data.ids } },
+      undo: request('POST /api/containers/plantings/take-out', { body: { ids: answer.data.ids } }),
     })
     window.location.reload()
   }
@@ -123,5 +126,3 @@ export function PlantForm({
     </form>
   )
 }
-
-const ADDRESS = '/api/containers/plantings'

@@ -1,6 +1,7 @@
 import type { LogView, PlantingView, PotPage } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
+import { addressOf, request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { movedPlants as moveWords } from '../../ui/texts/movedPlants'
@@ -80,8 +81,9 @@ function Past({ one }: { readonly one: PlantingView }) {
   const ending = one.endedWhy && words.endings[one.endedWhy as keyof typeof words.endings]
   const takeBack = async () => {
     if (isSending) return
-    const address = `/api/containers/plantings/${one.id}/take-end-back`
-    if (!(await deliver('POST', address, {}))) return
+    const { id } = one
+    if (!(await deliver('POST /api/containers/plantings/[id]/take-end-back', { params: { id } })))
+      return
     showToastOnNextPage({ text: words.tookBack(one.cropName) })
     window.location.reload()
   }
@@ -152,11 +154,19 @@ function Entry({ entry }: { readonly entry: LogView }) {
           : (problemName ?? logWords.kinds[kind])
   const takeBack = async () => {
     if (isSending) return
-    const address = `/api/containers/log/${id}/counts`
-    if (!(await deliver('POST', address, { counts: false }))) return
+    if (
+      !(await deliver('POST /api/containers/log/[id]/counts', {
+        params: { id },
+        body: { counts: false },
+      }))
+    )
+      return
     showToastOnNextPage({
       text: words.takenBack(what),
-      undo: { method: 'POST', address, body: { counts: true } },
+      undo: request('POST /api/containers/log/[id]/counts', {
+        params: { id },
+        body: { counts: true },
+      }),
     })
     window.location.reload()
   }
@@ -166,8 +176,15 @@ function Entry({ entry }: { readonly entry: LogView }) {
       {photoId === null ? (
         <strong>{what}</strong>
       ) : (
-        <a href={`/api/photos/${photoId}`} className={photo.photo}>
-          <img src={`/api/photos/${photoId}`} alt={words.photoOf(day)} loading="lazy" />
+        <a
+          href={addressOf('GET /api/photos/[id]', { params: { id: photoId } })}
+          className={photo.photo}
+        >
+          <img
+            src={addressOf('GET /api/photos/[id]', { params: { id: photoId } })}
+            alt={words.photoOf(day)}
+            loading="lazy"
+          />
         </a>
       )}
       {note && ` · ${note}`}{' '}

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { GoingOn, PotOnAnswer, PotOnPlan } from '../../messages/containers/goingOn'
+import type { GoingOn, PotOnPlan } from '../../messages/containers/goingOn'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { TextField } from '../../ui/Field'
@@ -44,7 +44,7 @@ export function PotOnForm({
   const send = async (check: boolean) => {
     if (isSending) return
     const body = { code, source: sourceOf(source), on, despite, check }
-    const answer = await deliver<PotOnAnswer>('POST', `/api/containers/${id}/pot-on`, body)
+    const answer = await deliver('POST /api/containers/[id]/pot-on', { params: { id }, body })
     if (!answer) return
     if (check) {
       setPlan(answer.data.plan)

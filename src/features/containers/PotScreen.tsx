@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { PlantingView, PotPage } from '../../messages/containers/potViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Figure, WhyFigure } from '../../ui/Figure'
@@ -254,11 +254,7 @@ function More({ id }: { readonly id: number }) {
     event.preventDefault()
     if (isSending) return
     const body = { count: numberOrTyped(count) ?? undefined }
-    const answer = await deliver<{ ids: readonly number[] }>(
-      'POST',
-      `/api/containers/${id}/more`,
-      body,
-    )
+    const answer = await deliver('POST /api/containers/[id]/more', { params: { id }, body })
     if (!answer) return
     showToastOnNextPage({ text: words.added(answer.data.ids.length) })
     window.location.assign('/pots?state=empty')

@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { PotColumn, PotsQuery } from '../../messages/containers/pots'
 import type { PotRow, PotsPage } from '../../messages/containers/potViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
 import { ListBar } from '../../ui/list/ListBar'

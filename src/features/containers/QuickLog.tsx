@@ -9,6 +9,7 @@ import { useEntry } from '../../ui/outbox/useEntry'
 import { PhotoField } from '../../ui/Photo'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
+import { type Request, request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { containers as words } from '../../ui/texts/containers'
@@ -39,16 +40,14 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
     said: string = logWords.kinds[kind],
   ) => {
     const body = { kind, value: null, problemId: null, note: '', ...more }
-    await enterAt('log', body, said)
+    await send(request('POST /api/containers/[id]/log', { params: { id: page.id }, body }), said)
   }
-  const enterAt = async (what: 'log' | 'photos', body: unknown, said: string) => {
-    const outcome = await enter<{ id: number }>({
+  const send = async (what: Request<{ readonly id: number }>, said: string) => {
+    const outcome = await enter({
       title: said,
       where: `${page.code} ${page.name}`,
       page: `/pots/${page.id}`,
-      method: 'POST',
-      address: `/api/containers/${page.id}/${what}`,
-      body,
+      ...what,
     })
     if (outcome?.kind === 'answered') await done(outcome.data.id, said)
     if (outcome?.kind === 'waiting') {
@@ -59,11 +58,10 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
   const done = async (id: number, said: string) => {
     const toast = {
       text: words.kept(said),
-      undo: {
-        method: 'POST',
-        address: `/api/containers/log/${id}/counts`,
+      undo: request('POST /api/containers/log/[id]/counts', {
+        params: { id },
         body: { counts: false },
-      },
+      }),
     } as const
     // The log is shown anew by the next entry, or when the photo has arrived.
     if ((await ourOutbox()).isCarrying()) return showToast(toast)
@@ -73,7 +71,9 @@ export function QuickLog({ page }: { readonly page: PotPage }) {
 
   const keepPhoto = async (photo: Blob | null) => {
     if (!photo) return
-    await enterAt('photos', { jpeg: await base64Of(photo), note: '' }, logWords.kinds.photo)
+    const body = { jpeg: await base64Of(photo), note: '' }
+    const asked = request('POST /api/containers/[id]/photos', { params: { id: page.id }, body })
+    await send(asked, logWords.kinds.photo)
   }
 
   return (

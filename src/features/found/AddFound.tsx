@@ -3,6 +3,7 @@ import type { ProblemChoice } from '../../messages/media/found'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useEntry } from '../../ui/outbox/useEntry'
+import { request } from '../../ui/request'
 import { findings as words } from '../../ui/texts/findings'
 import { showToastOnNextPage } from '../../ui/toast'
 import styles from './Found.module.css'
@@ -22,26 +23,25 @@ export function AddFound({
   const [note, setNote] = useState('')
   const { problem, enter } = useEntry(`found/${lotId}`)
   const matches = matching(problems, text)
-  const address = `/api/media/lots/${lotId}/findings`
 
   const keep = async ({ id, name }: ProblemChoice) => {
-    const outcome = await enter<{ id: number }>({
+    const outcome = await enter({
       title: name,
       where: lotName,
       page: `/lots/${lotId}`,
-      method: 'POST',
-      address,
-      body: { problemId: id, note },
+      ...request('POST /api/media/lots/[id]/findings', {
+        params: { id: lotId },
+        body: { problemId: id, note },
+      }),
     })
     if (outcome?.kind === 'waiting') setText('')
     if (outcome?.kind !== 'answered') return
     showToastOnNextPage({
       text: words.kept(name),
-      undo: {
-        method: 'POST',
-        address: `${address}/${outcome.data.id}/counts`,
+      undo: request('POST /api/media/lots/[id]/findings/[findingId]/counts', {
+        params: { id: lotId, findingId: outcome.data.id },
         body: { counts: false },
-      },
+      }),
     })
     window.location.reload()
   }

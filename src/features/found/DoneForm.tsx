@@ -1,11 +1,12 @@
 import type { TreatmentKind } from '../../core/recondition'
 import type { TriageView } from '../../messages/media/found'
-import type { NewTreatment, TreatmentAnswer } from '../../messages/media/treatments'
+import type { NewTreatment } from '../../messages/media/treatments'
 import { Button } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { treatments as words } from '../../ui/texts/treatments'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -35,7 +36,6 @@ export function DoneForm({
   })
   const { kind, skim, topTo, until, note } = values
   const depth = readQuantity(skim, 'length', site.measures)
-  const address = `/api/media/lots/${lotId}/treatments`
 
   const keep = async () => {
     if (kind === '' || isSending || (kind === 'skim' && depth.problem)) return
@@ -46,7 +46,10 @@ export function DoneForm({
       until: kind === 'quarantine' && until !== '' ? until : null,
       note,
     }
-    const answer = await deliver<TreatmentAnswer>('POST', address, body)
+    const answer = await deliver('POST /api/media/lots/[id]/treatments', {
+      params: { id: lotId },
+      body,
+    })
     if (!answer) return
     throwAway()
     const { id, topLotId } = answer.data
@@ -55,7 +58,12 @@ export function DoneForm({
       // A top that left cannot be put back by taking the entry back: its litres are reversed in the ledger.
       ...(kind === 'skim'
         ? {}
-        : { undo: { method: 'PUT', address: `${address}/${id}`, body: { counts: false } } }),
+        : {
+            undo: request('PUT /api/media/lots/[id]/treatments/[treatmentId]', {
+              params: { id: lotId, treatmentId: id },
+              body: { counts: false },
+            }),
+          }),
     })
     window.location.reload()
   }

@@ -3,6 +3,7 @@ import type { LookedView } from '../../messages/media/lotViews'
 import type { TreatmentChange } from '../../messages/media/treatments'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { findings as words } from '../../ui/texts/findings'
 import { treatments as treatmentWords } from '../../ui/texts/treatments'
@@ -39,13 +40,15 @@ export function LotFound({
   const { format } = useSite()
   const { problem, isSending, deliver } = useSend()
   const takeBack = async (one: FoundView) => {
-    if (isSending) return
-    const address = `/api/media/lots/${lotId}/findings/${one.seenId}/counts`
-    const answer = await deliver('POST', address, { counts: false })
+    const { seenId: findingId } = one
+    if (isSending || findingId === null) return
+    const counts = 'POST /api/media/lots/[id]/findings/[findingId]/counts'
+    const params = { id: lotId, findingId }
+    const answer = await deliver(counts, { params, body: { counts: false } })
     if (!answer) return
     showToastOnNextPage({
       text: words.takenBack(foundText(one, format)),
-      undo: { method: 'POST', address, body: { counts: true } },
+      undo: request(counts, { params, body: { counts: true } }),
     })
     window.location.reload()
   }
@@ -56,11 +59,19 @@ export function LotFound({
     text: string,
   ) => {
     if (isSending) return
-    const address = `/api/media/lots/${lotId}/treatments/${id}`
-    if (!(await deliver('PUT', address, body))) return
+    if (
+      !(await deliver('PUT /api/media/lots/[id]/treatments/[treatmentId]', {
+        params: { id: lotId, treatmentId: id },
+        body,
+      }))
+    )
+      return
     showToastOnNextPage({
       text: `${treatmentWords.kinds[kind]}: ${text}`,
-      undo: { method: 'PUT', address, body: undo },
+      undo: request('PUT /api/media/lots/[id]/treatments/[treatmentId]', {
+        params: { id: lotId, treatmentId: id },
+        body: undo,
+      }),
     })
     window.location.reload()
   }

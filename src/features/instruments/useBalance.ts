@@ -1,10 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import type { BalanceView, PanBody } from '../../messages/instruments/balance'
+import { addressOf } from '../../ui/request'
+import { ask as askFor } from '../../ui/send'
 
 const EVERY_MS = 400
 /** A line that is cut is not asked as often. */
 const AFTER_FAILURE_MS = 3000
-const ADDRESS = '/api/instruments/balance'
+const ADDRESS = addressOf('GET /api/instruments/balance', {})
 
 /**
  * What the balance shows, asked again and again while the page is looked at.
@@ -53,13 +55,9 @@ export function useBalance(): {
   }, [])
 
   const lay = useCallback((pot: PanBody['pot']) => {
-    fetch(`${ADDRESS}/pan`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ pot }),
-    })
-      .then(() => ask.current())
-      .catch(() => setSilent(true))
+    void askFor('PUT /api/instruments/balance/pan', { body: { pot } }).then(({ ok }) =>
+      ok ? ask.current() : setSilent(true),
+    )
   }, [])
   return { view, isSilent, lay }
 }

@@ -1,5 +1,5 @@
 import type { LabelSize, LabelsPage, LabelView } from '../../messages/labels'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'

@@ -1,5 +1,5 @@
 import type { AuditPage } from '../../messages/media/audit'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { Sideways } from '../../ui/Sideways'

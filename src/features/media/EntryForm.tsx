@@ -43,12 +43,15 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
       form.setFocus('litres')
       return
     }
-    const answer = await deliver('POST', `/api/media/lots/${page.id}/entries`, {
-      kind,
-      litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
-      note,
-      despite,
-      ...(kind === 'topped-up' && materialId ? { materialId } : {}),
+    const answer = await deliver('POST /api/media/lots/[id]/entries', {
+      params: { id: page.id },
+      body: {
+        kind,
+        litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
+        note,
+        despite,
+        ...(kind === 'topped-up' && materialId ? { materialId } : {}),
+      },
     })
     if (!answer) return
     throwAway()

@@ -18,11 +18,10 @@ export function Ledger({ page }: { page: LotPage }) {
   const { problem, deliver } = useSend()
 
   const reverse = async (entry: LedgerRow) => {
-    const answer = await deliver(
-      'POST',
-      `/api/media/lots/${page.id}/entries/${entry.id}/reverse`,
-      {},
-    )
+    const answer = await deliver('POST /api/media/lots/[id]/entries/[entryId]/reverse', {
+      params: { id: page.id, entryId: entry.id },
+      body: {},
+    })
     if (answer) window.location.reload()
   }
 

@@ -2,6 +2,7 @@ import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -15,40 +16,49 @@ const words = mediaWords.page
 export function LotChanges({ page }: { readonly page: LotPage }) {
   const { problem, errorOf, deliver } = useSend()
   const form = useValues({ name: page.name })
-  const address = `/api/media/lots/${page.id}`
 
   const rename = form.handleSubmit(async ({ name }) => {
-    const answer = await deliver<{ version: number }>('PATCH', address, {
-      name,
-      version: page.version,
+    const answer = await deliver('PATCH /api/media/lots/[id]', {
+      params: { id: page.id },
+      body: {
+        name,
+        version: page.version,
+      },
     })
     if (!answer) return
     showToastOnNextPage({
       text: words.renamed(name.trim()),
-      undo: {
-        method: 'PATCH',
-        address,
+      undo: request('PATCH /api/media/lots/[id]', {
+        params: { id: page.id },
         body: { name: page.name, version: answer.data.version },
-      },
+      }),
     })
     window.location.reload()
   })
   const moveIt = async (exposure: string) => {
-    const where = `${address}/exposure`
-    const answer = await deliver<{ before: string }>('PUT', where, { exposure })
+    const answer = await deliver('PUT /api/media/lots/[id]/exposure', {
+      params: { id: page.id },
+      body: { exposure },
+    })
     if (!answer) return
     showToastOnNextPage({
       text: words.exposureSaid,
-      undo: { method: 'PUT', address: where, body: { exposure: answer.data.before } },
+      undo: request('PUT /api/media/lots/[id]/exposure', {
+        params: { id: page.id },
+        body: { exposure: answer.data.before },
+      }),
     })
     window.location.reload()
   }
   const putAway = async () => {
-    const answer = await deliver<{ containerIds: number[] }>('POST', `${address}/put-away`, {})
+    const answer = await deliver('POST /api/media/lots/[id]/put-away', { params: { id: page.id } })
     if (!answer) return
     showToastOnNextPage({
       text: words.putAwayDone(page.name),
-      undo: { method: 'POST', address: `${address}/take-up`, body: answer.data },
+      undo: request('POST /api/media/lots/[id]/take-up', {
+        params: { id: page.id },
+        body: answer.data,
+      }),
     })
     window.location.assign('/lots')
   }

@@ -1,6 +1,6 @@
 import { Fragment, useState } from 'react'
 import type { LotPage, LotWhyKey } from '../../messages/media/lots'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { Fold } from '../../ui/Fold'
 import { PageHead } from '../../ui/PageHead'

@@ -1,6 +1,6 @@
 import { Fragment } from 'react'
 import type { LotColumn, LotRow, LotsPage, LotsQuery } from '../../messages/media/lots'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
 import { Figure } from '../../ui/Figure'

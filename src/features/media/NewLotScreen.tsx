@@ -1,8 +1,8 @@
 import { useMemo } from 'react'
 import { useFieldArray } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
-import type { LotPage, NewLotAnswer } from '../../messages/media/lots'
-import type { SiteView } from '../../messages/site'
+import type { LotPage } from '../../messages/media/lots'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -50,7 +50,7 @@ function NewLot({ materials }: { materials: Materials }) {
 
   const saveWith = async (typed: LotValues, rest?: 'store') => {
     const body = { ...bodyOf(typed, site.measures), ...(rest ? { rest } : {}) }
-    const answer = await deliver<NewLotAnswer>('POST', '/api/media/lots', body)
+    const answer = await deliver('POST /api/media/lots', { body })
     if (!answer) return
     throwAway()
     const { id, restId } = answer.data

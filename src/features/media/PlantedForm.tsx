@@ -3,6 +3,7 @@ import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -18,17 +19,22 @@ export function PlantedForm({ page }: { readonly page: LotPage }) {
   const { problem, errorOf, isSending, deliver } = useSend()
   const { present } = page
   if (!present || present.plantedOn !== null || !present.cropName) return null
-  const address = `/api/media/lots/${page.id}/planted`
   const { cropName, readyOn, usualOn } = present
 
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const answer = await deliver('POST', address, { on })
+    const answer = await deliver('POST /api/media/lots/[id]/planted', {
+      params: { id: page.id },
+      body: { on },
+    })
     if (!answer) return
     showToastOnNextPage({
       text: words.plantedOn(cropName, format.day(on)),
-      undo: { method: 'POST', address, body: { on: null } },
+      undo: request('POST /api/media/lots/[id]/planted', {
+        params: { id: page.id },
+        body: { on: null },
+      }),
     })
     window.location.reload()
   }

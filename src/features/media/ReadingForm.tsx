@@ -1,11 +1,11 @@
 import { useMemo } from 'react'
 import type { LotPage } from '../../messages/media/lots'
-import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { useEntry } from '../../ui/outbox/useEntry'
 import { QuantityField } from '../../ui/QuantityField'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
@@ -30,13 +30,14 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
 
   const save = form.handleSubmit(async (typed) => {
     showToast(null)
-    const outcome = await enter<ReadingAnswer>({
+    const outcome = await enter({
       title: words.kinds[typed.kind],
       where: page.name,
       page: `/lots/${page.id}`,
-      method: 'POST',
-      address: `/api/media/lots/${page.id}/readings`,
-      body: readingBody(typed, site.measures),
+      ...request('POST /api/media/lots/[id]/readings', {
+        params: { id: page.id },
+        body: readingBody(typed, site.measures),
+      }),
     })
     if (outcome?.kind === 'waiting') form.reset(READING_DEFAULTS)
     if (outcome?.kind !== 'answered') return

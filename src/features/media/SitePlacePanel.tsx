@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { SitePlace } from '../../messages/site'
+import type { SitePlace } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -54,7 +54,7 @@ function PlaceFields({ place: kept }: { readonly place: SitePlace }) {
   const keep = async (change: Partial<SitePlace>) => {
     const next = { ...place, ...change }
     setPlace(next)
-    const answer = await deliver('PUT', '/api/site/place', next)
+    const answer = await deliver('PUT /api/site/place', { body: next })
     if (!answer) return setPlace(kept)
     showToastOnNextPage({ text: words.kept(next.timeZone, next.southern) })
     window.location.reload()

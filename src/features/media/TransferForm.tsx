@@ -1,21 +1,21 @@
 import { useMemo } from 'react'
 import type { LotPage } from '../../messages/media/lots'
-import type { MoveAnswer, TransferAnswer } from '../../messages/media/transfers'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
+import { addressOf, request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
 import { transfers as words } from '../../ui/texts/transfers'
 import { showToastOnNextPage } from '../../ui/toast'
+import { useAnswer } from '../../ui/useAnswer'
 import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
 import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 import { TRANSFER_DEFAULTS, type TransferValues, transferRequest } from './transferBody'
-import { useTargets } from './useTargets'
 
 /** Litres of a lot to another one, to empty pots, or to a place in the store. */
 export function TransferForm({
@@ -34,34 +34,49 @@ export function TransferForm({
     useMemo(() => TRANSFER_DEFAULTS, []),
   )
   const values = form.watch()
-  const { targets, failed } = useTargets(page.id, values.find)
+  const { answer: targets, failed } = useAnswer(
+    addressOf('GET /api/media/lots/[id]/transfers', {
+      params: { id: page.id },
+      query: { find: values.find },
+    }),
+  )
   const litres = (value: number) => format.plain(format.litres(value))
   const isPart = values.litres.trim() !== ''
   const fits = problem?.code === 'too-much' ? Number(problem.current?.fits) : 0
-  const address = `/api/media/lots/${page.id}`
 
   const go = async (rest?: 'store') => {
     if (isSending) return
-    const request = transferRequest(form.getValues(), page.name, site.measures)
-    if (!request) {
+    const wanted = transferRequest(form.getValues(), page.name, site.measures)
+    if (!wanted) {
       form.setFocus('litres')
       return
     }
-    if (request.kind === 'move') {
-      const body = rest ? { ...request.body, rest } : request.body
-      const answer = await deliver<MoveAnswer>('PUT', `${address}/place`, body)
+    if (wanted.kind === 'move') {
+      const body = rest ? { ...wanted.body, rest } : wanted.body
+      const answer = await deliver('PUT /api/media/lots/[id]/place', {
+        params: { id: page.id },
+        body,
+      })
       if (!answer) return
       throwAway()
       showToastOnNextPage({
         text: words.moved(page.name),
         ...(answer.data.restId === null
-          ? { undo: { method: 'PUT', address: `${address}/place`, body: answer.data.before } }
+          ? {
+              undo: request('PUT /api/media/lots/[id]/place', {
+                params: { id: page.id },
+                body: answer.data.before,
+              }),
+            }
           : {}),
       })
       window.location.reload()
       return
     }
-    const answer = await deliver<TransferAnswer>('POST', `${address}/transfers`, request.body)
+    const answer = await deliver('POST /api/media/lots/[id]/transfers', {
+      params: { id: page.id },
+      body: wanted.body,
+    })
     if (!answer) return
     throwAway()
     showToastOnNextPage({ text: words.went(litres(answer.data.litres)) })

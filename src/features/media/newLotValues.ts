@@ -2,6 +2,7 @@ import type { ContainerShape } from '../../core/containers'
 import type { Exposure } from '../../core/season'
 import type { HouseholdMeasures } from '../../core/units'
 import { readQuantity } from '../../ui/readQuantity'
+import type { BodyOf } from '../../ui/request'
 import { numberOrTyped } from '../readNumber'
 
 export type LengthName =
@@ -94,7 +95,10 @@ export function shapeOf(values: ContainerValues, measures: HouseholdMeasures) {
 }
 
 /** What is sent. Letters where a number should be arrive as null and are refused at their field. */
-export function bodyOf(values: LotValues, measures: HouseholdMeasures): object {
+export function bodyOf(
+  values: LotValues,
+  measures: HouseholdMeasures,
+): BodyOf<'POST /api/media/lots'> {
   return {
     name: values.name,
     place: values.place,

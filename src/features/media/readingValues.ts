@@ -1,5 +1,6 @@
 import type { Dimension, HouseholdMeasures } from '../../core/units'
 import { readQuantity } from '../../ui/readQuantity'
+import type { BodyOf } from '../../ui/request'
 import { readNumber } from '../readNumber'
 
 /** The form of a reading as typed. */
@@ -26,7 +27,10 @@ export const READING_DEFAULTS: ReadingValues = {
 }
 
 /** What is sent. Jars without a pH at the end were not made. */
-export function readingBody(values: ReadingValues, measures: HouseholdMeasures): unknown {
+export function readingBody(
+  values: ReadingValues,
+  measures: HouseholdMeasures,
+): BodyOf<'POST /api/media/lots/[id]/readings'> {
   const quantity = (text: string, dimension: Dimension) =>
     text.trim() === '' ? null : (readQuantity(text, dimension, measures).value ?? text)
   const { kind, method, amendmentId } = values

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import type { CompareMixesPage } from '../../messages/mixes/mixViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { SelectField } from '../../ui/Field'
 import { QuantityField } from '../../ui/QuantityField'
 import { SiteProvider, useSite } from '../../ui/SiteContext'

@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react'
 import type { CompareMixesPage } from '../../messages/mixes/mixViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { SelectField } from '../../ui/Field'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { mixPictures } from '../../ui/texts/mixPictures'

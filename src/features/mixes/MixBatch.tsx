@@ -37,10 +37,13 @@ export function MixBatch() {
 
   const makeLot = async () => {
     if (!mix) return
-    const sent = await deliver<{ id: number }>('POST', `/api/mixes/${mix.id}/lots`, {
-      litres: wanted,
-      name,
-      storeBin,
+    const sent = await deliver('POST /api/mixes/[id]/lots', {
+      params: { id: mix.id },
+      body: {
+        litres: wanted,
+        name,
+        storeBin,
+      },
     })
     if (sent) window.location.assign(`/lots/${sent.data.id}`)
   }

@@ -1,5 +1,5 @@
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Fold } from '../../ui/Fold'
 import { ProblemNotice } from '../../ui/Notice'

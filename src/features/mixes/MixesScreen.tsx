@@ -1,5 +1,5 @@
 import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Band } from '../../ui/Band'
 import { LinkButton } from '../../ui/Button'
 import { Figure } from '../../ui/Figure'

@@ -1,5 +1,6 @@
 import type { UseFormReturn } from 'react-hook-form'
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
 import { showToastOnNextPage } from '../../ui/toast'
@@ -21,11 +22,14 @@ export function useSaveMix(
   const save = form.handleSubmit(async (values) => {
     const body = mixBody(values, page, site.measures)
     const answer = mix
-      ? await deliver<{ version: number }>('POST', `/api/mixes/${mix.id}/versions`, {
-          ...body,
-          after: mix.version,
+      ? await deliver('POST /api/mixes/[id]/versions', {
+          params: { id: mix.id },
+          body: {
+            ...body,
+            after: mix.version,
+          },
         })
-      : await deliver<{ id: number }>('POST', '/api/mixes', body)
+      : await deliver('POST /api/mixes', { body })
     if (!answer) return
     throwAway()
     const { data } = answer
@@ -37,12 +41,12 @@ export function useSaveMix(
 
   const putAway = async () => {
     if (!mix) return
-    const answer = await deliver('POST', `/api/mixes/${mix.id}/put-away`, {})
+    const answer = await deliver('POST /api/mixes/[id]/put-away', { params: { id: mix.id } })
     if (!answer) return
     throwAway()
     showToastOnNextPage({
       text: words.putAwayToast(page.name),
-      undo: { method: 'POST', address: `/api/mixes/${mix.id}/take-up`, body: {} },
+      undo: request('POST /api/mixes/[id]/take-up', { params: { id: mix.id } }),
     })
     window.location.assign('/mixes')
   }

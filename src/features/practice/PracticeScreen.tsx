@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { Schools } from '../../core/recondition'
-import type { Practice, PracticePage } from '../../messages/practice'
-import type { SiteView } from '../../messages/site'
+import type { Practice, PracticePage } from '../../messages/site/practice'
+import type { SiteView } from '../../messages/site/site'
 import { Choice } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
@@ -27,7 +27,7 @@ function SchoolFields({ begin }: { readonly begin: Schools }) {
     const next = { ...schools, ...more }
     setSchools(next)
     const body: Practice = { schools: next }
-    if (!(await deliver('PUT', '/api/site/practice', body))) setSchools(schools)
+    if (!(await deliver('PUT /api/site/practice', { body }))) setSchools(schools)
   }
   return (
     <div className={styles.schools} data-needs="manage">

@@ -1,6 +1,6 @@
 import { type BatchLot, planBatches } from '../../core/recondition/planBatches'
 import type { BatchesPage } from '../../messages/recondition/batches'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Choice } from '../../ui/Field'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'

@@ -1,5 +1,5 @@
 import { doubtfulPair, type HeapPlan } from '../../core/recondition/planBatches'
-import type { BatchLotView, HeapAnswer, NewHeap } from '../../messages/recondition/batches'
+import type { BatchLotView, NewHeap } from '../../messages/recondition/batches'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
@@ -96,7 +96,7 @@ function Next({
   const tip = async () => {
     if (isSending || all.length < 2) return
     const body: NewHeap = { lots: all.map(({ id }) => id), name, despite: values.despite }
-    const answer = await deliver<HeapAnswer>('POST', '/api/media/heaps', body)
+    const answer = await deliver('POST /api/media/heaps', { body })
     if (!answer) return
     throwAway()
     const { lotId, litres, potIds } = answer.data

@@ -1,5 +1,5 @@
 import type { IntakePage } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'

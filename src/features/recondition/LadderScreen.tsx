@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { bestRung, type RungId } from '../../core/recondition'
 import type { LadderPage, RungRow } from '../../messages/recondition/ladder'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'

@@ -1,5 +1,5 @@
 import type { ManyFoundPage, WaitingPot } from '../../messages/recondition/manyFound'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'

@@ -1,11 +1,12 @@
 import { useState } from 'react'
 import type { OrderPage, OrderState } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { OPEN_OUTBOX } from '../../ui/outbox/openOutbox'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { addressOf } from '../../ui/request'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { outbox as outboxWords } from '../../ui/texts/outbox'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
@@ -54,27 +55,30 @@ function Order({ page }: { page: OrderPage }) {
   const { problem, isSending: isDeciding, deliver } = useSend()
   const { site } = useSite()
   const ready = useReady()
-  const address = `/api/recondition/work-orders/${page.id}`
   // Two may work on one order: each sees what the other ticks.
-  useAskAgain<OrderState>(isDeciding ? null : `${address}/state`, ASK_MS, (told) => {
-    // Not under somebody's hands: what is typed meanwhile would be entered over what the other used.
-    const under = stepUnderHand()
-    takeUp(told.steps.filter(({ id }) => id !== under))
-    setState(told.state)
-    setFinishedOn(told.finishedOn)
-    setCanUndo(told.canUndo)
-  })
+  useAskAgain<OrderState>(
+    isDeciding
+      ? null
+      : addressOf('GET /api/recondition/work-orders/[id]/state', { params: { id: page.id } }),
+    ASK_MS,
+    (told) => {
+      // Not under somebody's hands: what is typed meanwhile would be entered over what the other used.
+      const under = stepUnderHand()
+      takeUp(told.steps.filter(({ id }) => id !== under))
+      setState(told.state)
+      setFinishedOn(told.finishedOn)
+      setCanUndo(told.canUndo)
+    },
+  )
   const open = state === 'open'
   const doneCount = steps.filter(({ doneOn }) => doneOn !== null).length
   const plantDay = steps.at(-1)?.day.startsOn ?? page.readyOn
   const readyOn = open && plantDay > page.readyOn ? plantDay : page.readyOn
 
   const decide = async (what: 'finish' | 'put-away' | 'take-up' | 'undo-finish') => {
-    const answer = await deliver<{ leftoverLotId: number | null } | null>(
-      'POST',
-      `${address}/${what}`,
-      {},
-    )
+    const answer = await deliver(`POST /api/recondition/work-orders/[id]/${what}`, {
+      params: { id: page.id },
+    })
     if (!answer) return
     if (what === 'finish') {
       setLeftover(answer.data?.leftoverLotId ?? null)

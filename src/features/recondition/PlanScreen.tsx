@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react'
 import { MOST_LADDERS, type RungId } from '../../core/recondition'
 import type { PlanPage } from '../../messages/recondition/plan'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField } from '../../ui/Field'
 import { Notice } from '../../ui/Notice'

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { RecipePage } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
@@ -45,11 +45,7 @@ function RecipeOfLot({ page }: { page: RecipePage }) {
   const litres = (value: number) => format.plain(format.litres(value))
 
   const make = async () => {
-    const answer = await deliver<{ id: number }>(
-      'POST',
-      '/api/recondition/work-orders',
-      page.answers,
-    )
+    const answer = await deliver('POST /api/recondition/work-orders', { body: page.answers })
     if (!answer) return
     localStorage.removeItem(`draft/turnover/${lot.id}`)
     window.location.assign(`/turnover/orders/${answer.data.id}`)

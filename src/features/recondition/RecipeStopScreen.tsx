@@ -1,5 +1,5 @@
 import type { RecipeStop } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'

@@ -4,7 +4,7 @@ import type {
   TurnoverPage,
   TurnoverQuery,
 } from '../../messages/recondition/turnover'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { SelectField } from '../../ui/Field'
 import { ListBar } from '../../ui/list/ListBar'

@@ -1,11 +1,6 @@
 import { useState } from 'react'
 import type { PotLook, RootMass } from '../../core/recondition'
-import type {
-  ManyFound,
-  ManyFoundAnswer,
-  ManyFoundPage,
-  WaitingPot,
-} from '../../messages/recondition/manyFound'
+import type { ManyFound, ManyFoundPage, WaitingPot } from '../../messages/recondition/manyFound'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { manyFound as words } from '../../ui/texts/manyFound'
@@ -105,7 +100,7 @@ export function useManyFound(page: ManyFoundPage) {
         }
       }),
     }
-    const answer = await deliver<ManyFoundAnswer>('POST', '/api/recondition/found', body)
+    const answer = await deliver('POST /api/recondition/found', { body })
     if (!answer) return
     throwAway()
     showToastOnNextPage({ text: words.kept(answer.data.lots.length) })

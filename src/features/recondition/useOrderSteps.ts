@@ -4,6 +4,7 @@ import { type StepDay, stepDays } from '../../core/recondition/stepDays'
 import type { Problem } from '../../messages/problem'
 import type { OrderPage, OrderStepView, StepBody } from '../../messages/recondition/turnover'
 import { useOutbox } from '../../ui/outbox/useOutbox'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 
@@ -64,13 +65,16 @@ export function useOrderSteps(page: OrderPage): OrderSteps {
     const last = versions.current.get(step.id) ?? -1
     const version = Math.max(step.version + waits, last + 1)
     versions.current.set(step.id, version)
+    const body = { version, ...what }
     void add({
       title: titleOf(step, what),
       where: words.title(page.lot.name),
       page: `/turnover/orders/${page.id}`,
-      method: 'PATCH',
-      address: `/api/recondition/work-orders/${page.id}/steps/${step.id}`,
-      body: { version, ...what },
+      ...request('PATCH /api/recondition/work-orders/[id]/steps/[stepId]', {
+        params: { id: page.id, stepId: step.id },
+        body,
+      }),
+      body,
     })
   }
 

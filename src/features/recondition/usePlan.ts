@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react'
 import type { Problem } from '../../messages/problem'
 import type { LaddersView } from '../../messages/recondition/plan'
+import { addressOf } from '../../ui/request'
 import { common as commonWords } from '../../ui/texts/common'
 import { useCore } from '../../workers/useCore'
 
@@ -56,8 +57,8 @@ async function fetchLots(
   { lots, crop }: PlanAsked,
   signal: AbortSignal,
 ): Promise<LaddersView | Problem> {
-  const query = new URLSearchParams({ lots: lots.join(','), crop })
-  const response = await fetch(`/api/recondition/ladders?${query}`, { signal })
+  const query = { lots: lots.join(','), crop }
+  const response = await fetch(addressOf('GET /api/recondition/ladders', { query }), { signal })
   return (await response.json()) as LaddersView | Problem
 }
 

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef } from 'react'
 import type { LadderPriorities } from '../../core/recondition'
-import type { Practice } from '../../messages/practice'
 import type { Problem } from '../../messages/problem'
+import type { Practice } from '../../messages/site/practice'
 import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 
@@ -27,7 +27,7 @@ export function usePriorities(saved: All): Priorities {
       newest.current += 1
       const mine = newest.current
       const body: Practice = { priorities: next }
-      const answer = await deliver('PUT', '/api/site/practice', body)
+      const answer = await deliver('PUT /api/site/practice', { body })
       // A choice that was overtaken by another waits for that one's answer.
       if (mine !== newest.current) return answer !== null
       if (!answer) change(before)

@@ -1,5 +1,5 @@
 import type { RoundPage, RoundPot } from '../../messages/containers/round'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { LookToDo } from '../../messages/trials/looks'
 import { Button, LinkButton } from '../../ui/Button'
 import { PageHead } from '../../ui/PageHead'

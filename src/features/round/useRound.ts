@@ -3,6 +3,7 @@ import type { PotLogKind } from '../../core/season'
 import type { RoundPage, RoundPot } from '../../messages/containers/round'
 import { newId } from '../../ui/newId'
 import { ourOutbox } from '../../ui/outbox/ourOutbox'
+import { request } from '../../ui/request'
 import { round as words } from '../../ui/texts/round'
 import { goOn, goTo, newRound, type Round, readRound, type Written } from './round'
 
@@ -97,15 +98,22 @@ export function useRound(page: RoundPage, today: string): Rounding {
     const id = newId()
     const { said } = what
     const outbox = await ourOutbox()
-    const isPhoto = 'jpeg' in what
-    const body = isPhoto
-      ? { jpeg: what.jpeg, note: '' }
-      : {
-          kind: what.kind,
-          value: what.value ?? null,
-          problemId: what.problemId ?? null,
-          note: '',
-        }
+    const params = { id: pot.id }
+    const asked =
+      'jpeg' in what
+        ? request('POST /api/containers/[id]/photos', {
+            params,
+            body: { jpeg: what.jpeg, note: '' },
+          })
+        : request('POST /api/containers/[id]/log', {
+            params,
+            body: {
+              kind: what.kind,
+              value: what.value ?? null,
+              problemId: what.problemId ?? null,
+              note: '',
+            },
+          })
     change((now) => {
       const written = [...now.written, { id, potId: pot.id, said, logId: null }]
       return now.stays ? { ...now, written } : goOn(page.pots, { ...now, written })
@@ -116,9 +124,7 @@ export function useRound(page: RoundPage, today: string): Rounding {
       title: said,
       where: `${pot.code} ${pot.name}`,
       page: `/pots/${pot.id}`,
-      method: 'POST',
-      address: `/api/containers/${pot.id}/${isPhoto ? 'photos' : 'log'}`,
-      body,
+      ...asked,
     })
   }
 
@@ -146,9 +152,10 @@ async function counts(logId: number): Promise<void> {
     title: words.takenBack,
     where: words.title,
     page: '/log',
-    method: 'POST',
-    address: `/api/containers/log/${logId}/counts`,
-    body: { counts: false },
+    ...request('POST /api/containers/log/[id]/counts', {
+      params: { id: logId },
+      body: { counts: false },
+    }),
   })
 }
 

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { StyleguidePage } from '../../messages/styleguide'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { LadderWay, TriageScreenPage } from '../../messages/styleguide'
 import { Band } from '../../ui/Band'
 import { Button } from '../../ui/Button'

@@ -38,8 +38,12 @@ function Held({ finding }: { readonly finding: FindingView }) {
   const { format } = useSite()
   const { problem, deliver } = useSend()
   const takeBack = async () => {
-    const address = `/api/trials/${finding.trialId}/findings/${finding.id}/end`
-    if (!(await deliver('POST', address, {}))) return
+    if (
+      !(await deliver('POST /api/trials/[id]/findings/[findingId]/end', {
+        params: { id: finding.trialId, findingId: finding.id },
+      }))
+    )
+      return
     showToastOnNextPage({ text: words.takenBack })
     window.location.reload()
   }
@@ -62,10 +66,14 @@ function StandardForm({ page }: { readonly page: ResultsPage }) {
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const answer = await deliver('POST', `/api/trials/${page.trialId}/findings`, {
-      kind: 'standard',
-      treatmentId: Number(treatmentId),
-      cropId: cropId || null,
+    const answer = await deliver('POST /api/trials/[id]/findings', {
+      params: { id: page.trialId },
+      body: {
+        kind: 'standard',
+        treatmentId: Number(treatmentId),
+        cropId: cropId || null,
+        maxPercent: null,
+      },
     })
     if (!answer) return
     showToastOnNextPage({ text: words.kept })
@@ -109,11 +117,14 @@ function CapForm({
     event.preventDefault()
     if (isSending) return
     const typed = most.trim().replace(',', '.').replace('%', '').trim()
-    const answer = await deliver('POST', `/api/trials/${page.trialId}/findings`, {
-      kind: 'cap',
-      treatmentId,
-      cropId: cropId || null,
-      maxPercent: typed === '' ? null : Number.isNaN(Number(typed)) ? typed : Number(typed),
+    const answer = await deliver('POST /api/trials/[id]/findings', {
+      params: { id: page.trialId },
+      body: {
+        kind: 'cap',
+        treatmentId,
+        cropId: cropId || null,
+        maxPercent: typed === '' ? null : Number.isNaN(Number(typed)) ? typed : Number(typed),
+      },
     })
     if (!answer) return
     showToastOnNextPage({ text: words.kept })

@@ -1,4 +1,4 @@
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { VariedView } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'

@@ -1,5 +1,5 @@
 import { useId } from 'react'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { ProblemNotice } from '../../ui/Notice'
 import { SiteProvider } from '../../ui/SiteContext'
 import { base64Of } from '../../ui/shrinkPhoto'
@@ -25,8 +25,10 @@ function ChooseFile() {
   const take = async (input: HTMLInputElement) => {
     const file = input.files?.[0]
     if (!file || isSending) return
-    const answer = await deliver<{ id: number }>('POST', '/api/trials/import', {
-      package: await base64Of(file),
+    const answer = await deliver('POST /api/trials/import', {
+      body: {
+        package: await base64Of(file),
+      },
     })
     // The same file can be chosen again once it was put right.
     input.value = ''

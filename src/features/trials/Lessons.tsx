@@ -25,9 +25,12 @@ export function Lessons({
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const answer = await deliver<TrialPage>('PUT', `/api/trials/${page.id}/lessons`, {
-      version: page.version,
-      lessons: values.lessons,
+    const answer = await deliver('PUT /api/trials/[id]/lessons', {
+      params: { id: page.id },
+      body: {
+        version: page.version,
+        lessons: values.lessons,
+      },
     })
     if (!answer) return
     throwAway()

@@ -1,6 +1,7 @@
 import type { LookPot } from '../../messages/trials/looks'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { PhotoField } from '../../ui/Photo'
+import { request } from '../../ui/request'
 import { base64Of } from '../../ui/shrinkPhoto'
 import { look as words } from '../../ui/texts/look'
 import { showToast } from '../../ui/toast'
@@ -13,13 +14,16 @@ export function LookPhoto({ trialId, pot }: { readonly trialId: number; readonly
       label={words.photo}
       onPhoto={async (photo) => {
         if (!photo) return
+        const body = { jpeg: await base64Of(photo), note: '' }
         await add({
           title: words.photoKept(pot.code),
           where: pot.code,
           page: `/trials/${trialId}/look`,
-          method: 'POST',
-          address: `/api/containers/${pot.containerId}/photos`,
-          body: { jpeg: await base64Of(photo), note: '' },
+          ...request('POST /api/containers/[id]/photos', {
+            params: { id: pot.containerId },
+            body,
+          }),
+          body,
         })
         showToast({ text: words.kept(words.photoKept(pot.code)) })
       }}

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { LookPage } from '../../messages/trials/looks'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'

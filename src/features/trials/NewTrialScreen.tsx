@@ -1,5 +1,5 @@
 import { TRIAL_KINDS, type TrialKind } from '../../core/trials/trialKinds'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'

@@ -4,6 +4,7 @@ import type { Problem } from '../../messages/problem'
 import type { TrialPage, TrialStepBody } from '../../messages/trials/trials'
 import { ProblemNotice } from '../../ui/Notice'
 import { useOutbox } from '../../ui/outbox/useOutbox'
+import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { trials as words } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
@@ -35,13 +36,16 @@ export function ProtocolList({
   })
   const tick = (step: ProtocolStep, done: boolean) => {
     setTapped((others) => ({ ...others, [step.id]: done }))
+    const body = { step: step.id, done }
     void add({
       title: words.ticked(trialWords.stepOf(step, page.protocol.light), done),
       where: page.name,
       page: `/trials/${page.id}`,
-      method: 'POST',
-      address: `/api/trials/${page.id}/steps`,
-      body: { step: step.id, done },
+      ...request('POST /api/trials/[id]/steps', {
+        params: { id: page.id },
+        body,
+      }),
+      body,
     })
   }
   // What waits counts as done here: it is sent once there is a connection.

@@ -1,4 +1,4 @@
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { ResultsPage } from '../../messages/trials/looks'
 import { Button, LinkButton } from '../../ui/Button'
 import { SiteProvider, useSite } from '../../ui/SiteContext'

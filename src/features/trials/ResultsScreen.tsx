@@ -1,9 +1,10 @@
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import { LinkButton } from '../../ui/Button'
 import { Chart } from '../../ui/chart/Chart'
 import { Notice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { addressOf } from '../../ui/request'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { trialResults as words } from '../../ui/texts/trialResults'
 import { trialWords } from '../../ui/texts/trialWords'
@@ -84,11 +85,17 @@ function Results({ page }: { readonly page: ResultsPage }) {
         {view && page.closedOn && <ResultWhy page={page} view={view} />}
         <p className={styles.files}>
           {words.files.head}{' '}
-          <a href={`/api/trials/${page.trialId}/readings`} download>
+          <a
+            href={addressOf('GET /api/trials/[id]/readings', { params: { id: page.trialId } })}
+            download
+          >
             {words.files.csv}
           </a>
           {page.closedOn && (
-            <a href={`/api/trials/${page.trialId}/package`} download>
+            <a
+              href={addressOf('GET /api/trials/[id]/package', { params: { id: page.trialId } })}
+              download
+            >
               {words.files.package}
             </a>
           )}

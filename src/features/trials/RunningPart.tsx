@@ -26,9 +26,12 @@ export function RunningPart({
   const isClosed = page.closedOn !== null
   const close = async () => {
     if (isSending) return
-    const answer = await deliver<TrialPage>('PUT', `/api/trials/${page.id}/close`, {
-      version: page.version,
-      isClosed: !isClosed,
+    const answer = await deliver('PUT /api/trials/[id]/close', {
+      params: { id: page.id },
+      body: {
+        version: page.version,
+        isClosed: !isClosed,
+      },
     })
     if (!answer) return
     onChange(answer.data)

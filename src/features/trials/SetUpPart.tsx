@@ -43,8 +43,11 @@ function PotsStep({
   const missing = page.potList.length - ids.length
   const add = async () => {
     if (isSending) return
-    const answer = await deliver<TrialPage>('POST', `/api/trials/${page.id}/pots`, {
-      version: page.version,
+    const answer = await deliver('POST /api/trials/[id]/pots', {
+      params: { id: page.id },
+      body: {
+        version: page.version,
+      },
     })
     if (answer) onChange(answer.data)
   }
@@ -92,11 +95,10 @@ function PlantStep({ page }: { readonly page: TrialPage }) {
   const save = async (event: React.FormEvent) => {
     event.preventDefault()
     if (isSending) return
-    const answer = await deliver<{ benchTestId: number | null }>(
-      'POST',
-      `/api/trials/${page.id}/plant`,
-      { version: page.version, ...values },
-    )
+    const answer = await deliver('POST /api/trials/[id]/plant', {
+      params: { id: page.id },
+      body: { version: page.version, ...values },
+    })
     if (!answer) return
     throwAway()
     showToastOnNextPage({ text: plant.done(page.name) })

@@ -46,9 +46,12 @@ export function TrialGrid({
 
   const put = async (swap: readonly [number, number] | null) => {
     if (isSending) return
-    const answer = await deliver<TrialPage>('PUT', `/api/trials/${page.id}/layout`, {
-      version: page.version,
-      swap,
+    const answer = await deliver('PUT /api/trials/[id]/layout', {
+      params: { id: page.id },
+      body: {
+        version: page.version,
+        swap,
+      },
     })
     if (!answer) return
     onChange(answer.data)

@@ -1,5 +1,6 @@
 import type { ResultsPage } from '../../messages/trials/looks'
 import { Notice } from '../../ui/Notice'
+import { addressOf } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { look } from '../../ui/texts/look'
 import { trialResults } from '../../ui/texts/trialResults'
@@ -57,7 +58,11 @@ export function TrialHappened({ page }: { readonly page: ResultsPage }) {
 function Noted({ page: { noted } }: { readonly page: ResultsPage }) {
   const { format } = useSite()
   if (noted.length === 0) return null
-  const photos = noted.filter(({ photoId }) => photoId !== null)
+  const photos = noted.flatMap(({ code, on, photoId }) =>
+    photoId === null
+      ? []
+      : [{ code, on, address: addressOf('GET /api/photos/[id]', { params: { id: photoId } }) }],
+  )
   return (
     <>
       <h3>{words.noted}</h3>
@@ -72,14 +77,10 @@ function Noted({ page: { noted } }: { readonly page: ResultsPage }) {
       </ul>
       {photos.length > 0 && (
         <ul className={styles.photos}>
-          {photos.map(({ code, on, photoId }) => (
-            <li key={photoId}>
-              <a href={`/api/photos/${photoId}`}>
-                <img
-                  src={`/api/photos/${photoId}`}
-                  alt={words.photoOf(code, format.day(on))}
-                  loading="lazy"
-                />
+          {photos.map(({ code, on, address }) => (
+            <li key={address}>
+              <a href={address}>
+                <img src={address} alt={words.photoOf(code, format.day(on))} loading="lazy" />
               </a>
               <small>{words.photoOf(code, format.day(on))}</small>
             </li>

@@ -1,9 +1,10 @@
 import { useState } from 'react'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { TrialPage } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
+import { request } from '../../ui/request'
 import { SiteProvider } from '../../ui/SiteContext'
 import { Stepper } from '../../ui/Stepper'
 import { trials as words } from '../../ui/texts/trials'
@@ -39,10 +40,10 @@ function Trial({ first }: { readonly first: TrialPage }) {
   const isJar = page.kind === 'jar'
 
   const putAway = async () => {
-    if (!(await deliver('POST', `/api/trials/${page.id}/put-away`, {}))) return
+    if (!(await deliver('POST /api/trials/[id]/put-away', { params: { id: page.id } }))) return
     showToastOnNextPage({
       text: words.putAwayDone(page.name),
-      undo: { method: 'POST', address: `/api/trials/${page.id}/take-up`, body: {} },
+      undo: request('POST /api/trials/[id]/take-up', { params: { id: page.id } }),
     })
     window.location.assign('/trials')
   }

@@ -1,4 +1,4 @@
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import type { TrialRowView, TrialsPage } from '../../messages/trials/trials'
 import { LinkButton } from '../../ui/Button'
 import { ListBar } from '../../ui/list/ListBar'

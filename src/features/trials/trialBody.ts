@@ -1,4 +1,5 @@
 import type { NewTrialBody, NewTrialPage, PotSizeView } from '../../messages/trials/trials'
+import type { BodyOf } from '../../ui/request'
 import { numberOrTyped } from '../readNumber'
 import { plantVariation } from './plantVariation'
 import { chosenOf, mediumOf } from './trialMedia'
@@ -51,7 +52,11 @@ function sizeOf(page: NewTrialPage, name: string) {
 const bare = ({ name, shape, headspaceCm }: PotSizeView) => ({ name, shape, headspaceCm })
 
 /** What is sent: what is no number goes as it was typed, so that the server names its field. */
-export function bodyOf(values: TrialValues, page: NewTrialPage, usualName: string): object {
+export function bodyOf(
+  values: TrialValues,
+  page: NewTrialPage,
+  usualName: string,
+): BodyOf<'POST /api/trials'> {
   const { kind } = values
   const size = page.sizes.find(({ name }) => name === values.size) ?? page.sizes[0]
   const deciding = decidingOf(values, page.crops)

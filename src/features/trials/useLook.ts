@@ -10,6 +10,7 @@ import type {
   PotEventBody,
 } from '../../messages/trials/looks'
 import { useOutbox } from '../../ui/outbox/useOutbox'
+import { type Request, request } from '../../ui/request'
 import { look as words } from '../../ui/texts/look'
 import { useKept } from '../../ui/useKept'
 import { bodyOf, nextOpen, potsOf, type Typed, typedOf, withEntered } from './look'
@@ -51,20 +52,15 @@ export function useLook(page: LookPage, today: string) {
   const on = page.on === today ? null : page.on
   const now = pot ? (typed[pot.id] ?? typedOf(pot)) : { values: {}, note: '' }
 
-  const send = (what: {
-    readonly title: string
-    readonly path: string
-    readonly method: 'POST' | 'PUT'
-    readonly body: Sent
-  }) =>
+  const send = (what: { readonly title: string; readonly asked: Request; readonly body: Sent }) =>
     add({
       title: what.title,
       where: page.name,
       page: `/trials/${page.trialId}/look`,
-      method: what.method,
-      address: `/api/trials/${page.trialId}/${what.path}`,
+      ...what.asked,
       body: what.body,
     })
+  const params = { id: page.trialId }
 
   return {
     pots: shown,
@@ -92,7 +88,11 @@ export function useLook(page: LookPage, today: string) {
       const { [pot.id]: _, ...others } = typed
       const after = shown.map((one) => (one.id === pot.id ? withEntered(one, body) : one))
       kept.change({ typed: others, potId: nextOpen(after, pot.id)?.id ?? pot.id })
-      void send({ title: words.kept(pot.code), path: 'looks', method: 'POST', body })
+      void send({
+        title: words.kept(pot.code),
+        asked: request('POST /api/trials/[id]/looks', { params, body }),
+        body,
+      })
       return true
     },
     skip: () => {
@@ -107,20 +107,20 @@ export function useLook(page: LookPage, today: string) {
     }) => {
       if (!pot) return
       setRefused(null)
+      const body = { potId: pot.id, on, ...what }
       void send({
         title: words.wroteEvent(words.scopes[what.scope](pot.code), words.events[what.kind]),
-        path: 'events',
-        method: 'POST',
-        body: { potId: pot.id, on, ...what },
+        asked: request('POST /api/trials/[id]/events', { params, body }),
+        body,
       })
     },
     countAgain: () => {
       if (!pot) return
+      const body = { potId: pot.id, leftOut: null }
       void send({
         title: words.countAgain,
-        path: 'left-out',
-        method: 'PUT',
-        body: { potId: pot.id, leftOut: null },
+        asked: request('PUT /api/trials/[id]/left-out', { params, body }),
+        body,
       })
     },
   }

@@ -29,11 +29,14 @@ export function useNewTrial(page: NewTrialPage): NewTrialForm {
     if (isSending) return
     const body = bodyOf(values, page, words.control.usualName)
     const answer = page.change
-      ? await deliver<{ id: number }>('PUT', `/api/trials/${page.change.id}`, {
-          ...body,
-          version: page.change.version,
+      ? await deliver('PUT /api/trials/[id]', {
+          params: { id: page.change.id },
+          body: {
+            ...body,
+            version: page.change.version,
+          },
         })
-      : await deliver<{ id: number }>('POST', '/api/trials', body)
+      : await deliver('POST /api/trials', { body })
     if (!answer) return
     throwAway()
     window.location.assign(`/trials/${answer.data.id}`)

@@ -8,23 +8,25 @@ import { fromSchema, type Words } from '../../../testing/fuzz/fromSchema'
 import { listEndpoints } from '../../../testing/fuzz/routes'
 import { spoil } from '../../../testing/fuzz/spoil'
 import { drawFrom } from '../../../testing/random'
-import type { MadeToken } from '../../messages/access'
-import { POST as endHelpers } from '../../pages/api/access/helpers/end'
-import { PUT as open } from '../../pages/api/access/open'
-import { PUT as setPassphrase } from '../../pages/api/access/passphrases'
-import { POST as endSession } from '../../pages/api/access/sessions/[id]/end'
-import { PUT as signIn } from '../../pages/api/access/sign-in'
-import { POST as signOut } from '../../pages/api/access/sign-out'
-import { POST as everywhere } from '../../pages/api/access/sign-out-everywhere'
-import { POST as endToken } from '../../pages/api/access/tokens/[id]/end'
-import { POST as makeToken } from '../../pages/api/access/tokens/index'
-import { POST as log } from '../../pages/api/containers/[id]/log'
-import { GET as find } from '../../pages/api/find'
-import { POST as putAway } from '../../pages/api/media/lots/[id]/put-away'
-import { POST as found } from '../../pages/api/recondition/found'
+import type { MadeToken } from '../../messages/access/access'
+import { endpointTable } from '../routes'
 import { type Access, changeAccess, OPEN, readAccess } from './accessFile'
 import { admitToPage, ownAddress } from './admitPage'
 import { hashPassphrase } from './passphrase'
+
+const endHelpers = endpointTable['POST /api/access/helpers/end']
+const open = endpointTable['PUT /api/access/open']
+const setPassphrase = endpointTable['PUT /api/access/passphrases']
+const endSession = endpointTable['POST /api/access/sessions/[id]/end']
+const signIn = endpointTable['PUT /api/access/sign-in']
+const signOut = endpointTable['POST /api/access/sign-out']
+const everywhere = endpointTable['POST /api/access/sign-out-everywhere']
+const endToken = endpointTable['POST /api/access/tokens/[id]/end']
+const makeToken = endpointTable['POST /api/access/tokens']
+const log = endpointTable['POST /api/containers/[id]/log']
+const find = endpointTable['GET /api/find']
+const putAway = endpointTable['POST /api/media/lots/[id]/put-away']
+const found = endpointTable['POST /api/recondition/found']
 
 const MANAGER = 'four damp wooden crates'
 const HELPER = 'seven empty seed trays'
@@ -273,14 +275,16 @@ test('a page asked for by a stranger follows after signing in, and never leads t
 test('400 requests with one thing wrong to who may come in: no failure of ours', async () => {
   const random = drawFrom(18)
   const words: Words = { keys: {}, ids: {}, named: {}, texts: [MANAGER, 'Weather'] }
-  const routes = (await listEndpoints()).filter(({ endpoint }) => endpoint.spec.besideGarden)
+  const routes = listEndpoints().filter(({ endpoint }) => endpoint.operation.besideGarden)
   assert.equal(routes.length, 9)
   for (let round = 0; round < 400; round++) {
     const route = routes[round % routes.length]
     if (!route) continue
     if (round % 20 === 0) changeAccess(garden.folder, () => ({ ...closed, manager: null }), OPEN)
-    const { spec } = route.endpoint
-    const body = spec.body ? spoil(fromSchema(spec.body, words, random), random) : undefined
+    const { operation } = route.endpoint
+    const body = operation.body
+      ? spoil(fromSchema(operation.body, words, random), random)
+      : undefined
     const { status, problem } = await callEndpoint(route.endpoint, body, {
       method: route.method,
       params: { id: 'none' },

@@ -10,7 +10,7 @@ import {
 } from 'node:fs'
 import path from 'node:path'
 import Joi from 'joi'
-import type { Role, TokenScope } from '../../messages/access'
+import type { Role, TokenScope } from '../../messages/access/access'
 import { Refused } from '../problem'
 import { flush } from '../storage/flushFolder'
 import { placesIn } from '../storage/places'

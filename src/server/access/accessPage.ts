@@ -1,5 +1,5 @@
 import { readSite } from '../../data/site'
-import type { AccessPage, SignInPage } from '../../messages/access'
+import type { AccessPage, SignInPage } from '../../messages/access/access'
 import { dayAt } from '../clock'
 import { readConfig } from '../config'
 import type { OpenDatabase } from '../database'

@@ -1,4 +1,5 @@
-import type { TokenScope } from '../../messages/access'
+import type { TokenScope } from '../../messages/access/access'
+import type { Need } from '../../messages/operation'
 import { now } from '../clock'
 import { readConfig } from '../config'
 import { Refused } from '../problem'
@@ -12,12 +13,6 @@ export type Visitor =
   | { readonly kind: 'session'; readonly may: 'log' | 'manage'; readonly sessionId: string }
   | { readonly kind: 'token'; readonly may: TokenScope }
   | { readonly kind: 'stranger'; readonly may: 'nothing' }
-
-/**
- * What one has to be to be answered: `read`, `log` (what helpers do: log, tick, test), `manage`, `keys` (a manager in
- * person, no script: who may come in) or `anyone`.
- */
-export type Need = 'anyone' | 'read' | 'log' | 'manage' | 'keys'
 
 const RANKS = { nothing: 0, read: 1, log: 2, manage: 3 } as const
 const BEARER = /^Bearer(?:\s+(\S*))?\s*$/i

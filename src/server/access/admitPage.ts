@@ -1,5 +1,6 @@
+import type { Need } from '../../messages/operation'
 import { Refused } from '../problem'
-import { type Need, requireMay, type Visitor, visitorOf } from './admit'
+import { requireMay, type Visitor, visitorOf } from './admit'
 import { isPage } from './pagePaths'
 
 const SIGN_IN = '/sign-in'

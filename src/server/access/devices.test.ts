@@ -4,11 +4,13 @@ import path from 'node:path'
 import { after, before, beforeEach, test } from 'node:test'
 import { callEndpoint } from '../../../testing/callEndpoint'
 import { endpointDatabase } from '../../../testing/database'
-import { PUT as signIn } from '../../pages/api/access/sign-in'
-import { POST as signOut } from '../../pages/api/access/sign-out'
-import { GET as find } from '../../pages/api/find'
+import { endpointTable } from '../routes'
 import { type Access, changeAccess, OPEN } from './accessFile'
 import { hashPassphrase } from './passphrase'
+
+const signIn = endpointTable['PUT /api/access/sign-in']
+const signOut = endpointTable['POST /api/access/sign-out']
+const find = endpointTable['GET /api/find']
 
 const MANAGER = 'four damp wooden crates'
 

@@ -1,6 +1,6 @@
 export { readAccess } from './accessFile'
 export { accessPage, signInPage } from './accessPage'
-export { type Need, requireMay, type Visitor, visitorOf } from './admit'
+export { requireMay, type Visitor, visitorOf } from './admit'
 export { admitToPage, isApi } from './admitPage'
 export { callerOf } from './caller'
 export { endHelpers, openAccess, setPassphrase } from './passphrases'

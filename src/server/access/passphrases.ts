@@ -1,4 +1,4 @@
-import type { NewPassphrase } from '../../messages/access'
+import type { NewPassphrase } from '../../messages/access/access'
 import { readConfig } from '../config'
 import { isShared } from '../hosts'
 import { Refused, refuseField } from '../problem'

@@ -1,5 +1,5 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
-import type { Role } from '../../messages/access'
+import type { Role } from '../../messages/access/access'
 import { type Access, changeAccess, type KeptSession, readAccess } from './accessFile'
 import { deviceSecrets, sessionSecrets } from './cookies'
 

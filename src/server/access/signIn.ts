@@ -1,5 +1,5 @@
 import { NotFound } from '../../data/errors'
-import type { Role, SignedIn } from '../../messages/access'
+import type { Role, SignedIn } from '../../messages/access/access'
 import { readConfig } from '../config'
 import { Refused } from '../problem'
 import { type Access, changeAccess, readAccess } from './accessFile'

@@ -5,16 +5,16 @@ import { signInHeaders, signOutHeaders } from './cookies'
 import type { Begun } from './signIn'
 
 /** An answer that signs the device in. */
-export function signedIn(
-  answer: unknown,
+export function signedIn<Answer>(
+  answer: Answer,
   { secret, deviceSecret }: Begun,
   request: Request,
-): WithHeaders {
+): WithHeaders<Answer> {
   const access = readAccess(readConfig().dataFolder)
   return new WithHeaders(answer, signInHeaders(access, secret, deviceSecret, request))
 }
 
 /** An answer that signs the device out. */
-export function signedOut(request: Request): WithHeaders {
+export function signedOut(request: Request): WithHeaders<null> {
   return new WithHeaders(null, signOutHeaders(readAccess(readConfig().dataFolder), request))
 }

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto'
 import { NotFound } from '../../data/errors'
-import type { NewToken } from '../../messages/access'
+import type { NewToken } from '../../messages/access/access'
 import { readConfig } from '../config'
 import { refuseField } from '../problem'
 import { changeAccess, readAccess } from './accessFile'

@@ -3,7 +3,9 @@ import { after, before, test } from 'node:test'
 import { sql } from 'drizzle-orm'
 import { callEndpoint } from '../../../testing/callEndpoint'
 import { endpointDatabase } from '../../../testing/database'
-import { POST as plant } from '../../pages/api/containers/plantings/index'
+import { endpointTable } from '../routes'
+
+const plant = endpointTable['POST /api/containers/plantings']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -6,7 +6,7 @@ import { findMixNames } from '../../data/mixes'
 import { listWorkOrders } from '../../data/recondition'
 import { findTrialNames } from '../../data/trials'
 import { wordsOf } from '../../data/words'
-import type { FindAnswer } from '../../messages/find'
+import type { FindAnswer } from '../../messages/find/find'
 import type { OpenDatabase } from '../database'
 
 /** The first that fit, of each kind. */

@@ -4,15 +4,17 @@ import { TROUGH_TO_STRAWBERRY } from '../../../testing/answers'
 import { callEndpoint } from '../../../testing/callEndpoint'
 import { endpointDatabase } from '../../../testing/database'
 import { readLot } from '../../data/media'
-import { POST as finishTest } from '../../pages/api/bench/tests/[id]/finish'
-import { POST as startTest } from '../../pages/api/bench/tests/index'
-import { POST as addEntry } from '../../pages/api/media/lots/[id]/entries/index'
-import { POST as addLot } from '../../pages/api/media/lots/index'
-import { POST as addMix } from '../../pages/api/mixes'
-import { POST as finishOrder } from '../../pages/api/recondition/work-orders/[id]/finish'
-import { PATCH as changeStep } from '../../pages/api/recondition/work-orders/[id]/steps/[stepId]'
-import { POST as makeOrder } from '../../pages/api/recondition/work-orders/index'
 import { orderPage } from '../recondition'
+import { endpointTable } from '../routes'
+
+const finishTest = endpointTable['POST /api/bench/tests/[id]/finish']
+const startTest = endpointTable['POST /api/bench/tests']
+const addEntry = endpointTable['POST /api/media/lots/[id]/entries']
+const addLot = endpointTable['POST /api/media/lots']
+const addMix = endpointTable['POST /api/mixes']
+const finishOrder = endpointTable['POST /api/recondition/work-orders/[id]/finish']
+const changeStep = endpointTable['PATCH /api/recondition/work-orders/[id]/steps/[stepId]']
+const makeOrder = endpointTable['POST /api/recondition/work-orders']
 
 let garden: Awaited<ReturnType<typeof endpointDatabase>>
 before(async () => {

@@ -1,4 +1,4 @@
-import type { LostRowsView } from '../../messages/site'
+import type { LostRowsView } from '../../messages/site/site'
 
 // The process around the pages, which counts, and the pages, which tell of it, are bundled apart.
 const shared = globalThis as { inningsLostRows?: LostRowsView | null }

@@ -1,4 +1,4 @@
-import type { MissedCopy } from '../../messages/site'
+import type { MissedCopy } from '../../messages/site/site'
 
 // The process around the pages, which takes the copies, and the pages, which tell of them, are bundled apart.
 const shared = globalThis as { inningsMissedCopy?: MissedCopy | null }

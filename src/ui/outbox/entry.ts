@@ -1,8 +1,8 @@
 import type { Problem } from '../../messages/problem'
-import type { SendMethod } from '../send'
+import type { Request } from '../request'
 
 /** Something that was entered, as it will be sent. */
-export interface NewEntry {
+export interface NewEntry<Data = unknown> extends Request<Data> {
   /** Where its maker wants to know it again. */
   readonly id?: string
   /** One a thing, such as "order/3": who shows it asks by this. */
@@ -12,9 +12,6 @@ export interface NewEntry {
   readonly where: string
   /** The page to look at it. */
   readonly page: string
-  readonly method: SendMethod
-  readonly address: string
-  readonly body: unknown
 }
 
 /** An entry as it is kept until it was answered. */

@@ -14,7 +14,7 @@ export interface Entering extends Omit<ReturnType<typeof useRefusal>, 'tell'> {
    * Enters something from a form: a refusal comes back to its fields; without a connection it is kept, and that is said.
    * @returns what became of it; null for a second click
    */
-  readonly enter: <Data>(what: Omit<NewEntry, 'about'>) => Promise<Outcome<Data> | null>
+  readonly enter: <Data>(what: Omit<NewEntry<Data>, 'about'>) => Promise<Outcome<Data> | null>
 }
 
 /**
@@ -37,7 +37,7 @@ export function useEntry<Late = unknown>(
   return {
     ...refusal,
     isSending,
-    async enter<Data>(what: Omit<NewEntry, 'about'>) {
+    async enter<Data>(what: Omit<NewEntry<Data>, 'about'>) {
       const { title, at } = last.current
       if (isSending || (title === what.title && Date.now() - at < SAME_CLICK_MS)) return null
       setSending(true)

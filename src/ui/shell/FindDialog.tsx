@@ -1,8 +1,9 @@
 import { Command } from 'cmdk'
-import { useEffect, useState } from 'react'
-import type { FindAnswer } from '../../messages/find'
+import { useMemo, useState } from 'react'
 import { Dialog } from '../Dialog'
+import { addressOf } from '../request'
 import { shell as shellWords } from '../texts/workshop'
+import { useAnswer } from '../useAnswer'
 import styles from './FindDialog.module.css'
 import { entryKey, type FindEntry, findEntries, matchEntries, namesTyped } from './findEntries'
 import { chooseTheme, isTheme } from './theme'
@@ -91,20 +92,9 @@ function List({ onClose }: { readonly onClose: () => void }) {
   )
 }
 
-/** What the server knows by these names; an answer that was overtaken by the next question is not shown. */
+/** What the server knows by these names. */
 function useFound(names: string) {
-  const [entries, setEntries] = useState<readonly FindEntry[] | null>(null)
-  const [failed, setFailed] = useState(false)
-  useEffect(() => {
-    const stop = new AbortController()
-    fetch(`/api/find?find=${encodeURIComponent(names.slice(0, 80))}`, { signal: stop.signal })
-      .then((answer) => (answer.ok ? answer.json() : Promise.reject(new Error('refused'))))
-      .then((answer: FindAnswer) => {
-        setEntries(findEntries(answer))
-        setFailed(false)
-      })
-      .catch(() => setFailed(!stop.signal.aborted))
-    return () => stop.abort()
-  }, [names])
-  return { entries, failed }
+  const query = { find: names.slice(0, 80) }
+  const { answer, failed } = useAnswer(addressOf('GET /api/find', { query }))
+  return { entries: useMemo(() => answer && findEntries(answer), [answer]), failed }
 }

@@ -17,7 +17,7 @@ export default function Foot({
   const { problem, isSending, deliver } = useSend()
   const ready = useReady()
   const signOut = async () => {
-    if (!(await deliver('POST', '/api/access/sign-out', {}))) return
+    if (!(await deliver('POST /api/access/sign-out', {}))) return
     await forgetPages()
     window.location.assign('/sign-in')
   }

@@ -1,4 +1,4 @@
-import type { LostRowsView } from '../../messages/site'
+import type { LostRowsView } from '../../messages/site/site'
 import { Notice } from '../Notice'
 import { site as words } from '../texts/site'
 

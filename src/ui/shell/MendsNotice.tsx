@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { MendView } from '../../messages/media/audit'
-import type { SiteView } from '../../messages/site'
+import type { SiteView } from '../../messages/site/site'
 import { Button } from '../Button'
 import { formatFor } from '../format'
 import { Notice, ProblemNotice } from '../Notice'
@@ -23,7 +23,7 @@ export default function MendsNotice({
   if (isSeen) return null
   const see = async () => {
     const ids = mends.map(({ id }) => id)
-    if (await deliver('POST', '/api/media/mends/seen', { ids })) setSeen(true)
+    if (await deliver('POST /api/media/mends/seen', { body: { ids } })) setSeen(true)
   }
   return (
     <Notice tone="act">

@@ -1,4 +1,4 @@
-import type { MissedCopy, SiteView } from '../../messages/site'
+import type { MissedCopy, SiteView } from '../../messages/site/site'
 import { formatFor } from '../format'
 import { Notice } from '../Notice'
 import { site as words } from '../texts/site'

@@ -1,4 +1,4 @@
-import type { FindAnswer } from '../../messages/find'
+import type { FindAnswer } from '../../messages/find/find'
 import { mayManage } from '../mayManage'
 import { common as commonWords } from '../texts/common'
 import { shell as shellWords } from '../texts/workshop'

@@ -1,4 +1,4 @@
-import type { Role, TokenScope } from '../../messages/access'
+import type { Role, TokenScope } from '../../messages/access/access'
 
 export const roles: Readonly<Record<Role, string>> = { manager: 'Manager', helper: 'Helper' }
 

@@ -1,4 +1,4 @@
-import type { SiteView } from '../../../messages/site'
+import type { SiteView } from '../../../messages/site/site'
 import type { CandidatesPage } from '../../../messages/trials/candidateViews'
 import { LinkButton } from '../../../ui/Button'
 import { Fold } from '../../../ui/Fold'

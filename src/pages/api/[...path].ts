@@ -1,0 +1,3 @@
+import { answerApi } from '../../server/routes'
+
+export const ALL = answerApi
