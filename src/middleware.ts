@@ -1,5 +1,6 @@
 import { defineMiddleware } from 'astro:middleware'
 import { NotFound } from './data/errors'
+import { asOneReading } from './data/kept'
 import { unseenMends } from './data/media'
 import { admitToPage, isApi } from './server/access'
 import { readConfig } from './server/config'
@@ -48,7 +49,9 @@ export const onRequest = defineMiddleware(async (context, next) => {
   }
   try {
     const { refused } = context.locals
-    const response = refused ? withStatus(await next('/404'), refused.status) : await next()
+    const response = refused
+      ? withStatus(await next('/404'), refused.status)
+      : await asOneReading(() => next())
     for (const [name, value] of securityHeaders) response.headers.set(name, value)
     // Who signed out must not come back to a page by the back button.
     if (context.locals.visitor?.kind === 'session') {

@@ -5,6 +5,7 @@ import type { PGlite } from '@electric-sql/pglite'
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../src/data/demo'
+import { declareTopics } from '../src/data/kept'
 import { prepareData } from '../src/data/prepare'
 import * as schema from '../src/data/schema'
 import type { Opened } from '../src/server/database'
@@ -46,6 +47,7 @@ async function openDemo(): Promise<InMemory> {
     const made = await emptyEngine()
     const db = drizzle(made, { schema })
     await migrate(db, { migrationsFolder: 'src/data/migrations' })
+    await declareTopics(db)
     await prepareData(db)
     await seedDemo(db, NOW)
     await summarizeChangedLots(db)

@@ -307,12 +307,14 @@ const LITRES_SHARP = 1e-6
 /**
  * Writes at random over the endpoints, now and then two at the same moment, and proves after each that no litre came
  * from nowhere or went nowhere, and that no entry was reversed twice.
+ * @param beside what else has to hold after each step
  * @returns how many requests each endpoint took
  */
 export async function writeAtRandom(
   db: OpenDatabase,
   random: Random,
   steps: number,
+  beside: (step: number, said: readonly string[]) => Promise<void> = async () => {},
 ): Promise<ReadonlyMap<string, number>> {
   const routes = new Map(
     listEndpoints()
@@ -347,6 +349,7 @@ export async function writeAtRandom(
       if (status < 400) taken.set(name, (taken.get(name) ?? 0) + 1)
     }
     await requireBalance(db, said)
+    await beside(step, said)
   }
   return taken
 

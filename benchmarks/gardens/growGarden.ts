@@ -1,5 +1,4 @@
 import type { Database } from '../../src/data/database'
-import { forgetAll } from '../../src/data/kept'
 import { summarizeChangedLots } from '../../src/server/lots'
 import { drawFrom } from '../../testing/random'
 import { growBench } from './growBench'
@@ -23,6 +22,5 @@ export async function growGarden(db: Database, size: GardenSize, now: Date): Pro
     await growOrders(tx, random, grown, now)
     await growTrials(tx, random, size.trials, now)
     await summarizeChangedLots(tx)
-    forgetAll()
   })
 }

@@ -9,7 +9,6 @@ import {
   defaultMaterials,
   defaultProblems,
 } from './defaults/readDefaults'
-import { forgetAll } from './kept'
 import { materials, type Origin } from './media/materialTables'
 import { crops, problems } from './season/tables'
 import { latitudeOfZone, machineZone } from './site/placeOfZone'
@@ -68,6 +67,5 @@ export async function prepareData(db: Database, timeZone = machineZone()): Promi
       .values(defaultAmendments().map((row) => ({ ...row, origin: ORIGIN })))
     await tx.insert(crops).values(defaultCrops().map((row) => ({ ...row, origin: ORIGIN })))
     await tx.insert(problems).values(defaultProblems().map((row) => ({ ...row, origin: ORIGIN })))
-    forgetAll()
   })
 }

@@ -4,6 +4,7 @@ import type { PGlite } from '@electric-sql/pglite'
 import { drizzle, type PgliteDatabase } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { seedDemo } from '../data/demo'
+import { declareTopics } from '../data/kept'
 import { mendReversals } from '../data/media'
 import { prepareData } from '../data/prepare'
 import { projectRoot } from '../data/projectRoot'
@@ -95,6 +96,7 @@ async function open(): Promise<Opened> {
 async function fillNew(client: PGlite): Promise<void> {
   const db = drizzle(client, { schema })
   await migrate(db, { migrationsFolder: MIGRATIONS })
+  await declareTopics(db)
   await prepareData(db)
 }
 
@@ -176,6 +178,7 @@ export async function applyMigrations(
     forgetRowsOfCopy(folder)
   }
   await migrate(db, { migrationsFolder })
+  await declareTopics(db)
 }
 
 async function copyBeforeUpdate(client: PGlite, folder: string, name: string): Promise<void> {

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto'
 import type { APIContext, APIRoute } from 'astro'
 import type { Database } from '../data/database'
-import { shareKept } from '../data/kept'
+import { asOneReading } from '../data/kept'
 import type { FileAnswer, Operation } from '../messages/operation'
 import { requireMay, type Visitor, visitorOf } from './access'
 import { Download, Picture, WithHeaders } from './answerKinds'
@@ -87,12 +87,13 @@ export function defineEndpoint(operation: Operation, handle: Handler<Operation>)
         return written
       }
       const open = await opened()
-      if (isReading || operation.besideGarden) return json(await answer(open.db), request)
+      if (isReading || operation.besideGarden) {
+        return json(await asOneReading(() => answer(open.db)), request)
+      }
       requireThisGarden(request, open.dataFolder)
       requireSpaceToWrite(open.dataFolder)
       const wanted: Wanted = { request, text, at: now() }
       const written = await open.db.transaction((tx) => {
-        shareKept(open.db, tx)
         return answerOnce(tx, wanted, () => write(tx))
       })
       return json(written, request)

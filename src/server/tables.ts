@@ -1,6 +1,7 @@
 import { DEFAULT_SCHOOLS } from '../core/recondition'
 import { listAmendments } from '../data/chemistry'
 import { containersById, listContainers } from '../data/containers'
+import { asOneReading } from '../data/kept'
 import { materialsById } from '../data/media'
 import { listCrops, listProblems } from '../data/season'
 import { readSite } from '../data/site'
@@ -9,7 +10,11 @@ import type { OpenDatabase } from './database'
 import type { Tables } from './lots'
 
 /** The tables that almost every page looks names and values up in. */
-export async function readTables(db: OpenDatabase, timeZone: string): Promise<Tables> {
+export function readTables(db: OpenDatabase, timeZone: string): Promise<Tables> {
+  return asOneReading(() => readAll(db, timeZone))
+}
+
+async function readAll(db: OpenDatabase, timeZone: string): Promise<Tables> {
   const crops = await listCrops(db)
   const site = await readSite(db)
   return {

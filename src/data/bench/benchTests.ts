@@ -9,7 +9,6 @@ import type {
 } from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
-import { forget } from '../kept'
 import { tellLotChanged } from '../media/lots'
 import { benchMoments, benchTests } from './benchTables'
 import type { StoredMoment, StoredTest } from './readBenchTests'
@@ -143,14 +142,8 @@ export async function throwTestAway(
     .update(benchTests)
     .set({ thrownAwayAt: at, setAsideFor: at === null ? null : reason })
     .where(eq(benchTests.id, id))
-    .returning({
-      lotId: benchTests.lotId,
-      materialId: benchTests.materialId,
-      mixId: benchTests.mixId,
-    })
+    .returning({ lotId: benchTests.lotId })
   if (!row) throw new NotFound(`There is no test ${id}.`)
-  if (row.materialId !== null) forget('materials')
-  if (row.mixId !== null) forget('mix-tests')
   if (row.lotId !== null) await tellLotChanged(db, row.lotId)
 }
 

@@ -2,7 +2,7 @@ import { and, eq, sql } from 'drizzle-orm'
 import { DEFAULT_KIT, type TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { testKits } from './benchTables'
 
 /** The test kit of the site with its version; the usual one, version 0, until it is set. */
@@ -16,7 +16,6 @@ export const readKit = keep('kit', async (db): Promise<{ kit: TestKit; version: 
  * @throws StaleWrite when it was changed since `expected`
  */
 export async function writeKit(db: Database, kit: TestKit, expected: number): Promise<number> {
-  forget('kit')
   return db.transaction(async (tx) => {
     const { version, kit: now } = await readKit(tx)
     const stale = () =>

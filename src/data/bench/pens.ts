@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull } from 'drizzle-orm'
 import type { BufferReading } from '../../core/bench'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { penCalibrations, pens } from './benchTables'
 
 export type StoredCalibration = typeof penCalibrations.$inferSelect
@@ -29,7 +29,6 @@ export const listPens = keep('pens', async (db): Promise<readonly Pen[]> => {
 })
 
 export async function addPen(db: Database, name: string, at: Date): Promise<number> {
-  forget('pens')
   const [made] = await db.insert(pens).values({ name, createdAt: at }).returning({ id: pens.id })
   if (!made) throw new Error('The pen was not written down.')
   return made.id
@@ -41,7 +40,6 @@ export async function rememberPen(
   penId: number,
   compensates: boolean,
 ): Promise<void> {
-  forget('pens')
   await db.update(pens).set({ compensates }).where(eq(pens.id, penId))
 }
 
@@ -55,7 +53,6 @@ export async function addCalibration(
     readonly buffers: readonly BufferReading[]
   },
 ): Promise<void> {
-  forget('pens')
   const [pen] = await db
     .select({ id: pens.id })
     .from(pens)

@@ -1,7 +1,6 @@
 import { and, desc, not, type SQL, sql } from 'drizzle-orm'
 import { among } from '../among'
 import type { Database } from '../database'
-import { forget } from '../kept'
 import { tellLotChanged } from '../media/lots'
 import { benchTests, sampleCalibrations } from './benchTables'
 import { columnOf, ofSample, type Sample } from './samples'
@@ -16,8 +15,6 @@ export async function addSampleCalibration(
     'at' | 'testIds' | 'from' | 'prior' | 'measured' | 'doubts'
   >,
 ): Promise<void> {
-  if (sample.kind === 'material') forget('materials')
-  if (sample.kind === 'mix') forget('mix-tests')
   await db.insert(sampleCalibrations).values({ ...calibration, ...columnOf(sample) })
   if (sample.kind === 'lot') await tellLotChanged(db, Number(sample.id))
 }

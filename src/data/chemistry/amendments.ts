@@ -2,7 +2,7 @@ import { eq, isNull, sql } from 'drizzle-orm'
 import type { StockAmendment } from '../../core/recondition'
 import { byName } from '../byName'
 import type { Database } from '../database'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { amendments } from './tables'
 
 /** All amendments that were not put away, by name. */
@@ -19,7 +19,6 @@ export const listAmendments = keep('amendments', async (db): Promise<readonly St
 
 /** Takes grams out of the stock of an amendment; what was not there counts as bought. */
 export async function takeGramsFromStock(db: Database, id: string, grams: number): Promise<number> {
-  forget('amendments')
   const [row] = await db
     .select({ there: amendments.stockGrams })
     .from(amendments)
@@ -37,7 +36,6 @@ export async function takeGramsFromStock(db: Database, id: string, grams: number
 
 /** Gives back what was taken. */
 export async function giveGramsToStock(db: Database, id: string, grams: number): Promise<void> {
-  forget('amendments')
   await db
     .update(amendments)
     .set({

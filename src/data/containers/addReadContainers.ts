@@ -1,5 +1,4 @@
 import type { Database } from '../database'
-import { forget } from '../kept'
 import type { NewContainer } from './containers'
 import { nextCodes } from './nextCodes'
 import { placed } from './places'
@@ -16,7 +15,6 @@ export async function addReadContainers(
   db: Database,
   pots: readonly (NewContainer & { readonly code: string | null; readonly count: number })[],
 ): Promise<number[]> {
-  forget('containers')
   const taken = new Set(await takenCodes(db))
   for (const { code } of pots) if (code !== null) taken.add(code)
   const uncoded = pots.reduce((sum, { code, count }) => sum + (code === null ? count : 0), 0)

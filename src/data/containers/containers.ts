@@ -6,7 +6,7 @@ import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
 import { nextCodes } from './nextCodes'
 import { placed } from './places'
@@ -133,7 +133,6 @@ export async function addContainers(
   count: number,
   own: readonly string[] = [],
 ): Promise<number[]> {
-  forget('containers')
   const where = await placed(db, place, exposure)
   const given = await db.select({ code: containers.code }).from(containers)
   const codes = nextCodes(new Set(given.map(({ code }) => code)), count - own.length)
@@ -151,7 +150,6 @@ export async function placeLot(
   lotId: number,
   containerIds: readonly number[],
 ): Promise<void> {
-  forget('containers')
   const taken =
     containerIds.length === 0
       ? []
@@ -173,7 +171,6 @@ export async function emptyLots(
   db: Database,
   lotIds: readonly number[],
 ): Promise<ReadonlyMap<number, readonly number[]>> {
-  forget('containers')
   const left = await db
     .delete(lotPlaces)
     .where(among(lotPlaces.lotId, lotIds))
@@ -188,7 +185,6 @@ export async function emptyLots(
 
 /** Puts a filler on the base of a container, of another height, or takes it out: 0. */
 export async function setFiller(db: Database, id: number, fillerCm: number): Promise<void> {
-  forget('containers')
   await db
     .update(containers)
     .set({ fillerCm, version: sql`${containers.version} + 1` })
@@ -214,7 +210,6 @@ export async function correctContainer(
     readonly version: number
   },
 ): Promise<void> {
-  forget('containers')
   const [taken] = await db
     .select({ id: containers.id })
     .from(containers)

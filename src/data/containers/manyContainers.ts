@@ -3,7 +3,6 @@ import type { Exposure } from '../../core/season'
 import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
-import { forget } from '../kept'
 import { requireContainers } from './containers'
 import { placeNamed } from './places'
 import { containers, places } from './tables'
@@ -34,7 +33,6 @@ export async function changeContainers(
   change: CommonChange,
 ): Promise<{ readonly before: ContainerBefore[]; readonly lotIds: number[] }> {
   const found = await requireContainers(db, ids)
-  forget('containers')
   const { name, place, exposure } = change
   const there = found[0]?.exposure ?? 'open'
   const placeId = place ? (await placeNamed(db, place, exposure ?? there)).id : undefined
@@ -59,7 +57,6 @@ export async function changeExposure(
   ids: readonly number[],
   exposure: Exposure,
 ): Promise<void> {
-  forget('containers')
   await db
     .update(containers)
     .set({ version: sql`${containers.version} + 1` })
@@ -98,7 +95,6 @@ export async function putContainersAway(
       const codes = full.map(({ code }) => code).join(', ')
       throw new Conflict(`A mix stands in ${codes}: move it out or empty it first.`)
     }
-    forget('containers')
     await tx
       .update(containers)
       .set({ putAwayAt: at, version: sql`${containers.version} + 1` })
@@ -108,7 +104,6 @@ export async function putContainersAway(
 
 /** Takes containers up again that were put away. */
 export async function takeContainersUp(db: Database, ids: readonly number[]): Promise<void> {
-  forget('containers')
   await db
     .update(containers)
     .set({ putAwayAt: null, version: sql`${containers.version} + 1` })

@@ -3,7 +3,7 @@ import type { Exposure } from '../../core/season'
 import { byName } from '../byName'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { lotPlaces } from '../media/lotTables'
 import { containers, places } from './tables'
 
@@ -42,7 +42,6 @@ export async function placeNamed(db: Database, name: string, exposure: Exposure)
     .from(places)
     .where(eq(sql`lower(${places.name})`, name.toLowerCase()))
   if (known && !known.putAwayAt) return known
-  forget('containers')
   const [place] = known
     ? await db
         .update(places)
@@ -81,7 +80,6 @@ export async function changePlace(
   { name, exposure, version }: NewPlace & { readonly version: number },
 ): Promise<{ readonly lotIds: readonly number[] }> {
   await refuseTaken(db, name, id)
-  forget('containers')
   // One that was put away and has the name already is in nobody's way.
   await db
     .update(places)
@@ -123,7 +121,6 @@ export async function putPlaceAway(db: Database, id: number, at: Date): Promise<
       `${codes.slice(0, 5).join(', ')} stand there: give them another place first.`,
     )
   }
-  forget('containers')
   const [away] = await db
     .update(places)
     .set({ putAwayAt: at, version: sql`${places.version} + 1` })

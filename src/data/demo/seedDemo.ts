@@ -4,7 +4,6 @@ import { amendments } from '../chemistry/tables'
 import { placed } from '../containers'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
-import { forgetAll } from '../kept'
 import { addFindings } from '../media/lotFindings'
 import { appendLines, createLot } from '../media/lots'
 import { innings, lots, measurements } from '../media/lotTables'
@@ -50,7 +49,6 @@ export async function seedDemo(db: Database, now: Date): Promise<void> {
     for (const mix of MIXES) await seedMix(tx, mix, now)
     await seedBench(tx, now)
     await seedTrials(tx, now)
-    forgetAll()
   })
 }
 

@@ -17,16 +17,6 @@ const standing = sql`${ledgerEntries.reversesId} is null and ${ledgerEntries.id}
 /** Years that entries may be of. Looked up among their first moments, which is four times as fast as asking each entry. */
 const YEARS = { from: 1970, to: 2200 } as const
 
-/** Of all ledgers; 0 where nothing was ever written. Entries are never changed, so it stands for all before it. */
-export async function newestEntryId(db: Database): Promise<number> {
-  const [newest] = await db
-    .select({ id: ledgerEntries.id })
-    .from(ledgerEntries)
-    .orderBy(desc(ledgerEntries.id))
-    .limit(1)
-  return newest?.id ?? 0
-}
-
 /** What every entry of every lot adds up to. */
 export async function sumsByKind(db: Database, timeZone: string): Promise<KindSum[]> {
   const starts = sql`array(select make_date(year, 1, 1)::timestamp at time zone ${timeZone} from generate_series(${YEARS.from}::integer, ${YEARS.to}::integer) as year)`

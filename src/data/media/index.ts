@@ -1,4 +1,4 @@
-export { litresThere, newestEntryId, newestTransfers, sumsByKind, unbalancedLots } from './audit'
+export { litresThere, newestTransfers, sumsByKind, unbalancedLots } from './audit'
 export { bookHeap, type HeapSource } from './bookHeap'
 export {
   type CarryRow,

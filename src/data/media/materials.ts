@@ -4,7 +4,7 @@ import type { StockMaterial } from '../../core/recondition'
 import { benchTests, sampleCalibrations } from '../bench/benchTables'
 import { byName } from '../byName'
 import type { Database } from '../database'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { materials } from './materialTables'
 
 type MaterialRow = typeof materials.$inferSelect
@@ -83,7 +83,6 @@ function asTested(material: Material, tested: Tested | undefined): Material {
 
 /** Takes litres out of the stock of a material; what was not there counts as bought. */
 export async function takeFromStock(db: Database, id: string, litres: number): Promise<number> {
-  forget('stock')
   const [row] = await db
     .select({ there: materials.stockLitres })
     .from(materials)
@@ -101,7 +100,6 @@ export async function takeFromStock(db: Database, id: string, litres: number): P
 
 /** Gives back what was taken. */
 export async function giveToStock(db: Database, id: string, litres: number): Promise<void> {
-  forget('stock')
   await db
     .update(materials)
     .set({

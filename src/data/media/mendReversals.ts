@@ -3,7 +3,7 @@ import { alias } from 'drizzle-orm/pg-core'
 import { contentsOf, type LedgerLine } from '../../core/media'
 import { among } from '../among'
 import type { Database } from '../database'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { tellLotChanged } from './lots'
 import { ledgerEntries, lots, mendedLots } from './lotTables'
 import { writeContents } from './writeContents'
@@ -35,7 +35,6 @@ export async function mendReversals(db: Database, at: Date): Promise<void> {
     .innerJoin(reversed, eq(reversed.id, ledgerEntries.reversesId))
     .where(isNotNull(reversed.reversesId))
   if (wrong.length === 0) return
-  forget('mends')
   await db.transaction(async (tx) => {
     for (const { lotId } of wrong) await mendLot(tx, lotId, at)
   })
@@ -115,7 +114,6 @@ export const unseenMends: (db: Database) => Promise<readonly MendedLot[]> = keep
 
 /** They are not told again. */
 export async function seeMends(db: Database, ids: readonly number[], at: Date): Promise<void> {
-  forget('mends')
   await db
     .update(mendedLots)
     .set({ seenAt: at })

@@ -3,7 +3,6 @@ import type { Outcome } from '../../core/season'
 import { containersOfLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
-import { forget } from '../kept'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
 import { plantings } from './plantingTables'
@@ -71,7 +70,6 @@ export async function writeEarlierSeasons(
         })
         .returning({ id: innings.id })
       if (!made || pots.length === 0) continue
-      forget('plantings')
       await tx.insert(plantings).values(
         pots.map((containerId) => ({
           containerId,

@@ -3,7 +3,6 @@ import { among } from '../among'
 import { containersOfLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
-import { forget } from '../kept'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
 import { plantings } from './plantingTables'
@@ -27,12 +26,10 @@ export async function plantLot(db: Database, lotId: number, on: string | null): 
         tx,
         there.map(({ id }) => id),
       )
-      forget('plantings')
       await tx.delete(plantings).where(eq(plantings.inningsId, open.id))
       return
     }
     if (there.length > 0) {
-      forget('plantings')
       await tx.update(plantings).set({ startedOn: on }).where(eq(plantings.inningsId, open.id))
       return
     }
@@ -64,7 +61,6 @@ async function insertForLot(
   if (cropId === null) return
   const standsIn = await containersOfLot(db, lotId)
   if (standsIn.length === 0) return
-  forget('plantings')
   await db.insert(plantings).values(
     standsIn.map((containerId) => ({
       containerId,

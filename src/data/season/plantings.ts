@@ -4,7 +4,7 @@ import { among } from '../among'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { openNextInnings } from '../media/innings'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
@@ -98,7 +98,6 @@ export async function plant(
         : [{ ...planting, containerId: id, lotId, inningsId }]
     })
     if (rows.length === 0) return [...known.values()]
-    forget('plantings')
     const made = await tx.insert(plantings).values(rows).returning({ id: plantings.id })
     return [...known.values(), ...made.map(({ id }) => id)]
   })
@@ -184,7 +183,6 @@ export async function endPlanting(
     if (end.endedOn < startedOn) {
       throw new Conflict(`It was planted on ${startedOn}: it cannot end before that.`)
     }
-    forget('plantings')
     const ended = await tx
       .update(plantings)
       .set({ ...end, version: sql`${plantings.version} + 1` })
@@ -229,7 +227,6 @@ export async function takeEndBack(db: Database, id: number): Promise<void> {
     if (isOver || last?.id !== inningsId) {
       throw new Conflict('Its mix has gone on since: this cannot be taken back.')
     }
-    forget('plantings')
     await tx
       .update(plantings)
       .set({ endedOn: null, endedWhy: null, version: sql`${plantings.version} + 1` })
@@ -251,7 +248,6 @@ export async function takePlantingsOut(db: Database, ids: readonly number[]): Pr
       const { lotId, inningsId, endedOn } = await readPlanting(tx, id)
       await lockLot(tx, lotId)
       if (endedOn !== null) throw new Conflict('This planting was ended: take its end back first.')
-      forget('plantings')
       await tx.delete(plantings).where(eq(plantings.id, id))
       await unplantInnings(tx, inningsId)
     }
@@ -282,7 +278,6 @@ export async function endAllIn(
   lotId: number,
   end: Pick<PlantingEnd, 'endedOn' | 'endedWhy'> & { readonly workOrderId?: number },
 ): Promise<void> {
-  forget('plantings')
   await db
     .update(plantings)
     .set({ ...end, version: sql`${plantings.version} + 1` })
@@ -291,7 +286,6 @@ export async function endAllIn(
 
 /** What a turnover ended grows again: its end was taken back. */
 export async function growAgain(db: Database, workOrderId: number): Promise<void> {
-  forget('plantings')
   await db
     .update(plantings)
     .set({

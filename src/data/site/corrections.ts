@@ -15,7 +15,7 @@ export interface Corrections {
 }
 
 /** What the last update corrected; null where none did. */
-export const readCorrections = keep(['site', 'materials', 'amendments'], async (db) => {
+export const readCorrections = keep(['corrections', 'materials', 'amendments'], async (db) => {
   const rows = await db
     .select({
       at: shippedCorrections.at,

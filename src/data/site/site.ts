@@ -2,7 +2,7 @@ import { and, eq, sql } from 'drizzle-orm'
 import { halfAYearOn, isSouthern } from '../../core/season'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
-import { forget, keep } from '../kept'
+import { keep } from '../kept'
 import { type SitePractice, siteSettings, type TapWater } from './tables'
 
 const ONLY_ROW = 1
@@ -24,7 +24,6 @@ export async function writeTapWater(
   tapWater: TapWater,
   expected: number,
 ): Promise<number> {
-  forget('site')
   const [row] = await db
     .update(siteSettings)
     .set({ tapWater, version: sql`${siteSettings.version} + 1` })
@@ -52,7 +51,6 @@ export async function writePlace(
 ): Promise<number> {
   const { latitudeDeg, climateByMonth } = await readSite(db)
   const turned = isSouthern(latitudeDeg) !== southern
-  forget('site')
   const [row] = await db
     .update(siteSettings)
     .set({
@@ -75,7 +73,6 @@ export async function writePlace(
 
 /** Sets how its people like to work; what is not named stays. */
 export async function writePractice(db: Database, practice: SitePractice): Promise<void> {
-  forget('site')
   await db
     .update(siteSettings)
     .set({ practice: sql`${siteSettings.practice} || ${JSON.stringify(practice)}::jsonb` })
@@ -84,7 +81,6 @@ export async function writePractice(db: Database, practice: SitePractice): Promi
 
 /** How many ppm the salt meter shows for 1 mS/cm; everything else of the site stays. */
 export async function writePpm(db: Database, ppmPerDsM: number): Promise<void> {
-  forget('site')
   await db
     .update(siteSettings)
     .set({ measures: sql`${siteSettings.measures} || ${JSON.stringify({ ppmPerDsM })}::jsonb` })

@@ -10,7 +10,6 @@ import {
   putPlaceAway,
 } from '../../data/containers'
 import { Conflict, StaleWrite } from '../../data/errors'
-import { forgetAll } from '../../data/kept'
 import { readLot } from '../../data/media'
 import { Refused } from '../problem'
 import { correctPlace, newPlace, placesPage } from './places'
@@ -134,6 +133,5 @@ test('only pots that are there count: a place whose pots were put away can be re
   await assert.rejects(putPlaceAway(garden.db, id, NOW), /P12/)
   await putContainersAway(garden.db, [tall], NOW)
   await putPlaceAway(garden.db, id, NOW)
-  forgetAll()
   assert.ok(!(await listPlaces(garden.db)).some(({ name }) => name === 'Loft'))
 })

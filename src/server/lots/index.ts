@@ -12,7 +12,13 @@ export { lotRow } from './lotRow'
 export { USUAL_COLUMN } from './lotWater'
 export { newFound } from './newFound'
 export { potView } from './potView'
-export { readCardFacts, readLotFacts, readManyLotFacts, stampOfLot } from './readLotFacts'
+export {
+  LOT_TOPICS,
+  readCardFacts,
+  readLotFacts,
+  readManyLotFacts,
+  versionOfLot,
+} from './readLotFacts'
 export { refuseHeld } from './refuseHeld'
 export { refuseLimeFor, refuseLimeIn } from './refuseLime'
 export { litresThatFit, MEASURED_TO, refuseTooMuch } from './requireRoom'

@@ -1,8 +1,7 @@
 import { listCalibrationsOfLots, listTestsSinceMixing } from '../../data/bench'
 import type { Database } from '../../data/database'
-import { generationOf } from '../../data/kept'
+import { keepEach } from '../../data/kept'
 import { readLot, readLotCards, readLots, readLotVersions } from '../../data/media'
-import { keepFor } from '../keepFor'
 import { type CardFacts, cardFacts, type LotFacts, lotFacts, type Tables } from './lotFacts'
 
 /** A lot with its history, and all that is worked out of it. @throws NotFound */
@@ -23,8 +22,11 @@ export async function readManyLotFacts(
   return (await readLots(db, ids)).map((lot) => lotFacts(lot, tables, calibrations, tests))
 }
 
+/** What the facts of a lot rest on besides the lot. */
+export const LOT_TOPICS = ['materials', 'crops', 'problems', 'site'] as const
+
 /** So many lots are kept: a nursery's list leafed through from one end to the other. */
-const keptFacts = keepFor<number, CardFacts>(2000)
+const keptFacts = keepEach<number, CardFacts>(LOT_TOPICS, 2000)
 
 /**
  * Facts of lots as lists show them, in the order asked for; put away lots are left out.
@@ -38,16 +40,17 @@ export async function readCardFacts(
   ids: readonly number[],
 ): Promise<CardFacts[]> {
   const versions = await readLotVersions(db, ids)
-  const stampOf = (id: number) => stampOfLot(versions.get(id), tables)
+  const versionOf = (id: number) => versionOfLot(versions.get(id), tables)
+  const kept = await keptFacts(db)
   const found = new Map<number, CardFacts>()
   for (const id of versions.keys()) {
-    const facts = keptFacts.read(db, id, stampOf(id))
+    const facts = kept.read(id, versionOf(id))
     if (facts) found.set(id, facts)
   }
   const missing = ids.filter((id) => versions.has(id) && !found.has(id))
   for (const facts of await freshCardFacts(db, tables, missing)) {
     const { id } = facts.lot
-    keptFacts.write(db, id, stampOf(id), facts)
+    kept.write(id, versionOf(id), facts)
     found.set(id, facts)
   }
   return ids.flatMap((id) => found.get(id) ?? [])
@@ -65,15 +68,7 @@ export async function freshCardFacts(
   return cards.map((card) => cardFacts(card, tables, calibrations, tests))
 }
 
-/** Changes with the lot and with everything that its facts are worked out from. */
-export function stampOfLot(version: number | undefined, { today, timeZone }: Tables): string {
-  return [
-    version,
-    today,
-    timeZone,
-    generationOf('materials'),
-    generationOf('crops'),
-    generationOf('problems'),
-    generationOf('site'),
-  ].join(' ')
+/** Changes with the lot and with the day. */
+export function versionOfLot(version: number | undefined, { today, timeZone }: Tables): string {
+  return [version, today, timeZone].join(' ')
 }

@@ -7,7 +7,7 @@ import { readSite } from '../../data/site'
 import { lotsPage } from '../media/lotsPage'
 import { readTables } from '../tables'
 import { cardFacts } from './lotFacts'
-import { freshCardFacts, readCardFacts, stampOfLot } from './readLotFacts'
+import { freshCardFacts, readCardFacts, versionOfLot } from './readLotFacts'
 import { summarizeAllLots, summarizeChangedLots } from './summarizeLots'
 
 let garden: Awaited<ReturnType<typeof demoDatabase>>
@@ -72,12 +72,12 @@ test('facts that are worked out for a round are those pages show, and push out n
   assert.ok(again.every((one, at) => one === shown[at]))
 })
 
-test('a stamp changes with the lot and with the day, and with nothing else', async () => {
+test('the version changes with the lot and with the day, and with nothing else', async () => {
   const tables = await readTables(garden.db, (await readSite(garden.db)).timeZone)
-  const stamp = stampOfLot(3, tables)
-  assert.equal(stampOfLot(3, { ...tables }), stamp)
-  assert.notEqual(stampOfLot(4, tables), stamp)
-  assert.notEqual(stampOfLot(3, { ...tables, today: '2027-01-01' }), stamp)
+  const stamp = versionOfLot(3, tables)
+  assert.equal(versionOfLot(3, { ...tables }), stamp)
+  assert.notEqual(versionOfLot(4, tables), stamp)
+  assert.notEqual(versionOfLot(3, { ...tables, today: '2027-01-01' }), stamp)
 })
 
 test('the round over all lots changes nothing where nothing has changed, and stops when told', async () => {

@@ -1,7 +1,7 @@
 import type { LedgerKind } from '../../core/media'
+import { keepEach } from '../../data/kept'
 import {
   litresThere,
-  newestEntryId,
   newestTransfers,
   readLotNames,
   sumsByKind,
@@ -11,7 +11,6 @@ import { readSite } from '../../data/site'
 import type { AuditPage } from '../../messages/media/audit'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { keepFor } from '../keepFor'
 
 /** In the order of the page: what came, what was counted, what left. */
 const KINDS: readonly LedgerKind[] = [
@@ -38,14 +37,14 @@ interface AddedUp {
 }
 
 /** Ten years of a nursery are a hundred thousand entries: added up once until the next is written. */
-const keptSums = keepFor<string, AddedUp>(1)
+const keptSums = keepEach<'sums', AddedUp>(['litres'], 1)
 
 async function addedUp(db: OpenDatabase, timeZone: string): Promise<AddedUp> {
-  const stamp = String(await newestEntryId(db))
-  const known = keptSums.read(db, timeZone, stamp)
+  const kept = await keptSums(db)
+  const known = kept.read('sums', timeZone)
   if (known) return known
   const made = { sums: await sumsByKind(db, timeZone), unbalanced: await unbalancedLots(db) }
-  keptSums.write(db, timeZone, stamp, made)
+  kept.write('sums', timeZone, made)
   return made
 }
 

@@ -4,7 +4,6 @@ import { eq } from 'drizzle-orm'
 import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { benchTests } from '../../data/bench/benchTables'
-import { forget } from '../../data/kept'
 import { appendLines, listMaterials, materials } from '../../data/media'
 import { why as whyWords } from '../../ui/texts/why'
 import { lotPage } from './lotPage'
@@ -50,7 +49,6 @@ test('what was worked out of a lot is worked out anew when the lot or the shelf 
   assert.deepEqual((await lotPage(db, id, NOW)).remedy, remedy)
   const [other] = (await listMaterials(db)).filter(({ material }) => material.name === remedy.name)
   assert.ok(other)
-  forget('stock')
   await db.update(materials).set({ pricePerLitre: 40 }).where(eq(materials.id, other.material.id))
   const dear = (await lotPage(db, id, NOW)).remedy
   assert.notEqual(dear?.name, remedy.name, 'what costs forty a litre is not offered any more')

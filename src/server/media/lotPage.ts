@@ -44,7 +44,7 @@ export async function lotPage(db: OpenDatabase, id: number, at: Date): Promise<L
     chemistry,
     lotWhy: { why, innings },
     remedy,
-  } = workedOutOfLot(db, facts, tables, site, await stockOf(db), at)
+  } = await workedOutOfLot(db, facts, tables, site, await stockOf(db), at)
   const materials = await listMaterials(db)
   const names = new Map<string, string>([
     ...[...tables.materials.values()].map(({ id: key, name }) => [key, name] as const),

@@ -1,11 +1,10 @@
 import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/recondition'
 import { worstMonth } from '../../core/season'
-import { generationOf } from '../../data/kept'
+import { keepEach } from '../../data/kept'
 import type { Site } from '../../data/site'
 import type { LotPage } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
-import { keepFor } from '../keepFor'
-import { type LotFacts, stampOfLot, type Tables } from '../lots'
+import { LOT_TOPICS, type LotFacts, type Tables, versionOfLot } from '../lots'
 import { recipeInput } from '../recondition'
 import { lotChemistry } from './lotChemistry'
 import { lotWhy } from './lotWhy'
@@ -19,24 +18,27 @@ interface WorkedOut {
   readonly remedy: LotPage['remedy']
 }
 
-const kept = keepFor<number, WorkedOut>(500)
+const keptOfLots = keepEach<number, WorkedOut>(
+  [...LOT_TOPICS, 'stock', 'amendments', 'containers'],
+  500,
+)
 
-export function workedOutOfLot(
+export async function workedOutOfLot(
   db: OpenDatabase,
   facts: LotFacts,
   tables: Tables,
   site: Site,
   stock: Stock,
   at: Date,
-): WorkedOut {
+): Promise<WorkedOut> {
   const { id, version } = facts.lot
   const stamp = [
-    stampOfLot(version, tables),
-    generationOf('stock', 'amendments', 'containers'),
+    versionOfLot(version, tables),
     // What trials found to be the most of a material is told with the stock.
     JSON.stringify(stock.materials.flatMap(({ mostFound = [] }) => mostFound)),
   ].join(' ')
-  const known = kept.read(db, id, stamp)
+  const kept = await keptOfLots(db)
+  const known = kept.read(id, stamp)
   if (known) return known
   const made: WorkedOut = {
     chemistry: lotChemistry(facts, tables, site),
@@ -46,7 +48,7 @@ export function workedOutOfLot(
     }),
     remedy: remedyOf(facts, stock, site, at),
   }
-  kept.write(db, id, stamp, made)
+  kept.write(id, stamp, made)
   return made
 }
 

@@ -5,7 +5,6 @@ import { demoDatabase, NOW } from '../../../testing/database'
 import { close as near } from '../../../testing/tables'
 import { blendMedia, containerCapacity } from '../../core/media'
 import { addSampleCalibration } from '../../data/bench'
-import { forget } from '../../data/kept'
 import { materials, materialsById, readLot } from '../../data/media'
 import { listMixes, readMix } from '../../data/mixes'
 import type { NewTreatment } from '../../messages/media/treatments'
@@ -99,7 +98,6 @@ test('a material that was put away may stay in a mix that holds it, but comes in
     .update(materials)
     .set({ putAwayAt: NOW })
     .where(eq(materials.id, 'vermiculite-medium'))
-  forget('materials')
   const basket = (await mixesPage(garden.db)).mixes.find(({ name }) => /Basket/.test(name))
   const id = basket?.id ?? 0
   const page = await mixDesignPage(garden.db, { mix: id })

@@ -2,7 +2,7 @@ import type { Crop } from '../../core/chemistry'
 import type { Material } from '../../core/media'
 import { groupById, mixInPlace, mixWish, PLANT_GROUPS } from '../../core/mixes'
 import { EXPOSURE_FACTORS, worstMonth } from '../../core/season'
-import { generationOf } from '../../data/kept'
+import { keepEach } from '../../data/kept'
 import { findLotNames, listMaterials, materialsById } from '../../data/media'
 import { findMixes, type Mix } from '../../data/mixes'
 import { listCrops } from '../../data/season'
@@ -11,7 +11,6 @@ import type { ListQuery } from '../../messages/list'
 import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
-import { keepFor } from '../keepFor'
 import { partOf } from '../listPart'
 import { readCardFacts, strataOf } from '../lots'
 import { readTables } from '../tables'
@@ -21,7 +20,7 @@ const MIX_ROWS = 24
 /** Lots that are offered to begin from; any other is found on its own page. */
 const MOST_LOTS = 20
 
-const keptRows = keepFor<number, MixRow>(500)
+const keptRows = keepEach<number, MixRow>(['materials', 'crops', 'site', 'mixTests'], 500)
 
 /** A page of the recipes with what they do where they were designed for, and where a new one may begin. */
 export async function mixesPage(db: OpenDatabase, asked: ListQuery = {}): Promise<MixesPage> {
@@ -92,10 +91,10 @@ async function mixRow(
   { id, name, versions: [newest] }: Mix,
   { materials: all, crops, place, humifiedFines, timeZone }: Setting,
 ): Promise<MixRow> {
-  const generation = generationOf('materials', 'crops', 'site', 'mix-tests')
-  const stamp = `${name} ${newest.id} ${generation}`
-  const kept = keptRows.read(db, id, stamp)
-  if (kept) return kept
+  const version = `${name} ${newest.id}`
+  const kept = await keptRows(db)
+  const known = kept.read(id, version)
+  if (known) return known
   const { number, parts, madeFor } = newest
   const test = await testOfMix(db, id, newest.at)
   const materials = new Map([...all, ...materialsAsTested(parts, all, test)])
@@ -126,6 +125,6 @@ async function mixRow(
     airMin: wish?.airMin ?? null,
     airMax: wish?.airMax ?? null,
   }
-  keptRows.write(db, id, stamp, row)
+  kept.write(id, version, row)
   return row
 }

@@ -6,7 +6,6 @@ import { DomainError } from '../../core/errors'
 import type { Recipe } from '../../core/recondition'
 import { plantingDay } from '../../core/season'
 import { Conflict } from '../../data/errors'
-import { forget } from '../../data/kept'
 import { readLot } from '../../data/media'
 import { materials } from '../../data/media/materialTables'
 import { createWorkOrder, readWorkOrder } from '../../data/recondition'
@@ -89,7 +88,6 @@ test('with nothing left that opens a mix, a recipe says so and how much taller a
       .update(materials)
       .set({ putAwayAt: NOW })
       .where(inArray(materials.group, ['aggregate', 'coarse organic', 'bagged mix']))
-    forget('materials')
     const { recipe, crop } = await buildRecipe(bare.db, answers(1, 'strawberry', [1], 5), NOW)
     assert.ok(recipe.predicted.airFraction < crop.airMinPercent / 100)
     assertHelpOffered(recipe)

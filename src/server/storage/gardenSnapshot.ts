@@ -1,6 +1,6 @@
 import { type SQL, sql } from 'drizzle-orm'
 import type { Database } from '../../data/database'
-import { forgetAll } from '../../data/kept'
+import { raiseAllTopics } from '../../data/kept'
 import { gardenTables } from './gardenTables'
 
 /**
@@ -24,7 +24,6 @@ export async function keepSnapshot(db: Database): Promise<void> {
 
 /** Puts the garden back as it was when its snapshot was kept, its counters too. */
 export async function putBack(db: Database): Promise<void> {
-  forgetAll()
   const { rows: written } = await db.execute<{ name: string }>(
     sql`select name from snapshot.written`,
   )
@@ -40,6 +39,7 @@ export async function putBack(db: Database): Promise<void> {
       )
     }
     await tx.execute(sql`delete from snapshot.written`)
+    await raiseAllTopics(tx)
     await putCountersBack(
       tx,
       sql.join(

@@ -13,6 +13,7 @@ import { allLots } from '../../../testing/lots'
 import { drawFrom } from '../../../testing/random'
 import type { Database } from '../../data/database'
 import { seedDemo } from '../../data/demo'
+import { declareTopics } from '../../data/kept'
 import { innings, ledgerEntries, measurements } from '../../data/media'
 import { prepareData } from '../../data/prepare'
 import { changeStep, createWorkOrder, readWorkOrder, workOrders } from '../../data/recondition'
@@ -33,6 +34,7 @@ before(async () => {
   await makeDatabase(folder, async (client) => {
     const db = drizzle(client, { schema })
     await migrate(db, { migrationsFolder: 'src/data/migrations' })
+    await declareTopics(db)
     await prepareData(db)
     await seedDemo(db, NOW)
   })

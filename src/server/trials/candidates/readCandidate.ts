@@ -14,7 +14,7 @@ import {
 } from '../../../core/mixes'
 import { type Sample, sampleKey } from '../../../data/bench'
 import { NotFound } from '../../../data/errors'
-import { generationOf } from '../../../data/kept'
+import { keepEach } from '../../../data/kept'
 import { readMix } from '../../../data/mixes'
 import type { TrialFinding, TrialMedium } from '../../../data/trials'
 import type { LotFinding, Reading } from '../../../messages/media/lots'
@@ -22,7 +22,6 @@ import type { Candidate, CandidateTest } from '../../../messages/trials/candidat
 import { presentCalibration } from '../../bench'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
-import { keepFor } from '../../keepFor'
 import { lotRow, readCardFacts, strataOf, type Tables } from '../../lots'
 import { materialsAsTested, partsToComponents, testOfMix } from '../../mixes'
 import { ledgerCost } from '../ledgerCost'
@@ -74,7 +73,7 @@ async function mixCandidate(
   const asTested = materialsAsTested(parts, tables.materials, test)
   const components = partsToComponents(parts, new Map([...tables.materials, ...asTested]))
   const tests = await testsOfCandidate(db, sample, at, tables.timeZone)
-  const answer = answerOf(db, `mix ${id} ${number} ${test?.id}`, components, setting)
+  const answer = await answerOf(db, `mix ${id} ${number} ${test?.id}`, components, setting)
   return {
     ...whatItIs(sample, name, components),
     version: number,
@@ -104,7 +103,7 @@ async function bagCandidate(
   const components = [{ material, parts: 1 }]
   const test = await presentCalibration(db, sample)
   const tests = await testsOfCandidate(db, sample, null, tables.timeZone)
-  const answer = answerOf(db, `bag ${material.id}`, components, setting)
+  const answer = await answerOf(db, `bag ${material.id}`, components, setting)
   return {
     ...whatItIs(sample, material.name, components),
     version: null,
@@ -136,7 +135,7 @@ async function lotCandidate(
     material,
     parts: share,
   }))
-  const answer = answerOf(
+  const answer = await answerOf(
     db,
     `lot ${lot.id} ${lot.version} ${tables.today}`,
     shares.length > 0 ? withMeasuredWater(shares, measuredWater) : [],
@@ -168,20 +167,20 @@ function whatItIs(sample: Sample, name: string, components: readonly Component[]
 }
 
 /** What mixes do in pots, as long as neither they nor the tables behind them change. */
-const keptAnswers = keepFor<string, MixAnswer>(300)
+const keptAnswers = keepEach<string, MixAnswer>(['materials', 'crops', 'site', 'mixTests'], 300)
 
 /** @param of the candidate in the state it is in: another state is another answer */
-function answerOf(
+async function answerOf(
   db: OpenDatabase,
   of: string,
   components: readonly Component[],
   { container, crop, place, humifiedFines }: CandidateSetting,
-): MixAnswer | null {
+): Promise<MixAnswer | null> {
   if (!components.some(({ parts }) => parts > 0)) return null
   const key = `${of} ${crop?.id} ${JSON.stringify([container, place.exposureFactor])}`
-  const stamp = String(generationOf('materials', 'crops', 'site', 'mix-tests'))
-  const kept = keptAnswers.read(db, key, stamp)
-  if (kept) return kept
+  const kept = await keptAnswers(db)
+  const known = kept.read(key, '')
+  if (known) return known
   const answer = mixWithRange({
     components,
     container,
@@ -190,7 +189,7 @@ function answerOf(
     place,
     humifiedFines,
   })
-  keptAnswers.write(db, key, stamp, answer)
+  kept.write(key, '', answer)
   return answer
 }
 

@@ -1,5 +1,5 @@
 import { potValuesAt, type TrialMeasure, wishFor } from '../../../core/trials'
-import { generationOf } from '../../../data/kept'
+import { keepEach } from '../../../data/kept'
 import type { Trial } from '../../../data/trials'
 import type {
   CandidateFigures,
@@ -10,7 +10,6 @@ import type {
 } from '../../../messages/trials/candidates'
 import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
 import type { OpenDatabase } from '../../database'
-import { keepFor } from '../../keepFor'
 import type { Tables } from '../../lots'
 import { courseOf, type TrialCourse } from '../courseOf'
 import { verdictOf } from '../outcomeOf'
@@ -27,7 +26,7 @@ export type TrialSheet = Omit<CandidatesTrial, 'treatments' | 'measures'> & {
 }
 
 /** Trials that are over do not change any more: what they came to is read once. */
-const keptSheets = keepFor<number, TrialSheet>(200)
+const keptSheets = keepEach<number, TrialSheet>(['crops'], 200)
 
 /** Null while it is not planted. */
 export async function trialSheet(
@@ -35,13 +34,14 @@ export async function trialSheet(
   tables: Tables,
   trial: Trial,
 ): Promise<TrialSheet | null> {
-  const stamp = `${trial.version} ${generationOf('crops')}`
-  const kept = trial.closedAt && keptSheets.read(db, trial.id, stamp)
-  if (kept) return kept
+  const version = String(trial.version)
+  const kept = await keptSheets(db)
+  const known = trial.closedAt && kept.read(trial.id, version)
+  if (known) return known
   const course = await courseOf(db, tables, trial)
   if (!course) return null
   const sheet = sheetOf(tables, trial, course, await resultsOf(db, tables, trial, course))
-  if (trial.closedAt) keptSheets.write(db, trial.id, stamp, sheet)
+  if (trial.closedAt) kept.write(trial.id, version, sheet)
   return sheet
 }
 
