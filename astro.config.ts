@@ -14,10 +14,6 @@ const workshop: AstroIntegration = {
     'astro:config:setup': ({ injectRoute, command }) => {
       if (!withWorkshop && command !== 'dev') return
       injectRoute({ pattern: '/styleguide', entrypoint: './src/workshop/index.astro' })
-      injectRoute({
-        pattern: '/styleguide/screens/triage',
-        entrypoint: './src/workshop/screens/triage.astro',
-      })
     },
   },
 }

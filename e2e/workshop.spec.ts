@@ -48,68 +48,8 @@ test('a key is a letter while typing, can be changed and switched off', async ({
   await expect(page.getByRole('dialog')).toHaveCount(0)
 })
 
-test('a long table by keyboard: down, choose, sort, filter, act on many', async ({ page }) => {
+test('a clock by keyboard; it runs on over a reload', async ({ page }) => {
   await openStyleguide(page)
-  const table = page.getByRole('grid', { name: 'Pots of a made-up nursery' })
-  await expect(page.getByText('1200 rows')).toBeVisible()
-  await table.getByRole('row', { name: /N0001/ }).focus()
-  await page.keyboard.press('ArrowDown')
-  await expect(table.getByRole('row', { name: /N0002/ })).toBeFocused()
-  await page.keyboard.press('Space')
-  await page.keyboard.press('End')
-  await expect(table.getByRole('row', { name: /N1200/ })).toBeFocused()
-  await page.keyboard.press('Space')
-  await expect(page.getByText('2 chosen')).toBeVisible()
-  await page.getByRole('button', { name: 'Mark as watered' }).click()
-  await expect(page.getByText(/2 pots marked as watered/)).toBeVisible()
-
-  await table.getByRole('button', { name: 'Litres' }).click()
-  await expect(table.getByRole('columnheader', { name: /Litres/ })).toHaveAttribute(
-    'aria-sort',
-    'ascending',
-  )
-  await page.getByLabel('Filter').first().fill('N0042')
-  await expect(page.getByText('1 of 1200 rows')).toBeVisible()
-  await page.getByLabel('Filter').first().fill('no such pot')
-  await page.getByRole('button', { name: 'Show all' }).click()
-  await expect(page.getByText('1200 rows')).toBeVisible()
-})
-
-test('columns are chosen and rows copied as text', async ({ page, context }) => {
-  await context.grantPermissions(['clipboard-read', 'clipboard-write'])
-  await openStyleguide(page)
-  const table = page.getByRole('grid', { name: 'Pots of a made-up nursery' })
-  await page.getByLabel('Filter').first().fill('N0007')
-  await page.getByText('Columns', { exact: true }).first().click()
-  await page.getByRole('checkbox', { name: 'Shape' }).uncheck()
-  await expect(table.getByRole('columnheader', { name: 'Shape' })).toHaveCount(0)
-  await page.getByRole('button', { name: 'Copy as text' }).first().click()
-  await expect(page.getByText('1 row copied, columns parted by tabs.')).toBeVisible()
-  const text = await page.evaluate(() => navigator.clipboard.readText())
-  expect(text).toMatch(/^Code\tPlace\tHeight, cm\tLitres\tAir, %\nN0007\t/)
-})
-
-test('a table the server sorts and filters fetches what is scrolled to', async ({ page }) => {
-  await openStyleguide(page)
-  const table = page.getByRole('grid', { name: /sorted and filtered by the server/ })
-  await table.getByRole('button', { name: 'Dry weight' }).click()
-  await expect(table.getByRole('row').nth(1)).toContainText(/0\.0\d/)
-  await table.getByRole('button', { name: 'Dry weight' }).click()
-  await expect(table.getByRole('row').nth(1)).toContainText(/1\.[4-9]\d/)
-  await page.getByLabel('Filter').nth(1).fill('perlite')
-  await expect(table.getByRole('row')).toHaveCount(3)
-  await expect(page.getByText('2 rows', { exact: true })).toBeVisible()
-})
-
-test('tabs, steps and a clock by keyboard; the clock runs on over a reload', async ({ page }) => {
-  await openStyleguide(page)
-  await page.getByRole('tab', { name: 'Mix' }).focus()
-  await page.keyboard.press('ArrowRight')
-  await expect(page.getByText('How it stands in its pot.')).toBeVisible()
-  await expect(page.getByText('What it is made of, by volume.')).toBeHidden()
-  await page.keyboard.press('End')
-  await expect(page.getByRole('tab', { name: 'Ledger' })).toBeFocused()
-
   await page.keyboard.press('1')
   const clock = page.getByRole('region', { name: 'Drain clock' })
   await expect(clock.getByText(/^started/)).toBeVisible()

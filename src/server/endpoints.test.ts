@@ -254,7 +254,6 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/photos/[id]': { params: () => ({ id: 1 }), unknown: { id: NOBODY } },
   'GET /api/health': {},
   'GET /api/find': {},
-  'GET /api/media/materials': {},
   'GET /api/bench/samples': {},
   'GET /api/instruments/balance': {},
   'GET /api/recondition/ladders': {

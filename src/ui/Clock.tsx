@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import styles from './Clock.module.css'
 import { elapsed } from './elapsed'
 import { useSite } from './SiteContext'
-import { clock as clockWords } from './texts/workshop'
+import { clock as clockWords } from './texts/parts'
 
 /** Something that happened while a clock ran. */
 export interface Moment {

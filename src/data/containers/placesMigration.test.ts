@@ -6,6 +6,7 @@ import { test } from 'node:test'
 import { drizzle } from 'drizzle-orm/pglite'
 import { migrate } from 'drizzle-orm/pglite/migrator'
 import { emptyEngine } from '../../../testing/keptEngines'
+import { declareTopics } from '../kept'
 import * as schema from '../schema'
 import { listContainers } from './containers'
 import { listPlaces } from './places'
@@ -38,6 +39,7 @@ test('an old garden: where its pots stand becomes places, with the sun and wind 
     )
   }
   await migrate(db, { migrationsFolder: MIGRATIONS })
+  await declareTopics(db)
   const places = await listPlaces(db)
   assert.deepEqual(
     places.map(({ name, exposure }) => [name.toLowerCase(), exposure]),

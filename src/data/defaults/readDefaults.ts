@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
-import { parse } from 'csv-parse/sync'
+import Papa from 'papaparse'
 import type { Amendment, AmendmentKind, Crop, CropKind } from '../../core/chemistry'
 import type { Material, MaterialGroup } from '../../core/media'
 import { projectRoot } from '../projectRoot'
@@ -107,7 +107,11 @@ export function defaultProblems(): Problem[] {
 
 function table(name: string): Row[] {
   const file = path.join(projectRoot(), 'src', 'data', 'defaults', `${name}.csv`)
-  return parse(readFileSync(file, 'utf8'), { columns: true, skip_empty_lines: true }) as Row[]
+  const { data } = Papa.parse<Row>(readFileSync(file, 'utf8'), {
+    header: true,
+    skipEmptyLines: true,
+  })
+  return data
 }
 
 function cell(row: Row, column: string): string {

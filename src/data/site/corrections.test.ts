@@ -7,6 +7,7 @@ import { migrate } from 'drizzle-orm/pglite/migrator'
 import { demoDatabase } from '../../../testing/database'
 import { emptyEngine } from '../../../testing/keptEngines'
 import { amendment, crop, material } from '../../../testing/tables'
+import { declareTopics } from '../kept'
 import { materials } from '../media/materialTables'
 import * as schema from '../schema'
 import { readCorrections } from './corrections'
@@ -49,6 +50,7 @@ test('an old garden gets the corrected values, keeps what was changed in it, and
     .sort()
   for (const file of files) await client.exec(readFileSync(`${FOLDER}/${file}`, 'utf8'))
   const db = drizzle(client, { schema })
+  await declareTopics(db)
   const row = async (id: string) =>
     (await db.select().from(materials).where(eq(materials.id, id)))[0]
   const hulls = await row('rice-hulls')

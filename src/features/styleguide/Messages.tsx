@@ -2,7 +2,6 @@ import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Dialog } from '../../ui/Dialog'
 import { Caution, Notice } from '../../ui/Notice'
-import { ErrorState } from '../../ui/States'
 import { common as commonWords } from '../../ui/texts/common'
 import { recondition as reconditionWords } from '../../ui/texts/recondition'
 import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
@@ -20,12 +19,6 @@ export function Messages() {
       <Notice tone="ok">{words.ok}</Notice>
       <Notice tone="act">{words.act}</Notice>
       <Caution lead={words.cautionLead} lines={[cautions.dust, cautions.legionella]} />
-      <ErrorState
-        happened={words.errorHappened}
-        kept={words.errorKept}
-        todo={words.errorTodo}
-        action={<Button>{words.errorAction}</Button>}
-      />
       <div className={styles.row}>
         <Button onClick={() => setOpen(true)}>{words.open}</Button>
         <Button onClick={() => showToast({ text: words.toastText })}>{words.toast}</Button>

@@ -3,7 +3,6 @@ import type { SiteView } from '../../messages/site/site'
 import type { StyleguidePage } from '../../messages/styleguide'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'
-import { drawnScreens as drawnScreensWords } from '../../ui/texts/drawnScreens'
 import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 import { Actions, Look } from './Actions'
 import { Charts } from './Charts'
@@ -13,17 +12,9 @@ import { Messages } from './Messages'
 import { Numbers } from './Numbers'
 import { Pictures } from './Pictures'
 import styles from './Styleguide.module.css'
-import { Tables } from './Tables'
 import { Ways } from './Ways'
 
 const words = styleguideWords
-
-/** The screens that set the tone; the first two are built by now. */
-const DRAWN = [
-  ['lot', '/lots/1'],
-  ['recipe', '/turnover/new?lot=1'],
-  ['triage', '/styleguide/screens/triage'],
-] as const
 
 /** All shared parts in every state: the place to look before building, and to look at after a change. */
 export default function StyleguideScreen({
@@ -39,7 +30,6 @@ export default function StyleguideScreen({
     ['fields', <Fields key="fields" />],
     ['numbers', <Numbers key="numbers" page={page} />],
     ['pictures', <Pictures key="pictures" page={page} />],
-    ['table', <Tables key="table" page={page} />],
     ['messages', <Messages key="messages" />],
     ['ways', <Ways key="ways" />],
     ['chart', <Charts key="chart" page={page} />],
@@ -56,14 +46,6 @@ export default function StyleguideScreen({
           </a>
         ))}
       </nav>
-      <p className={styles.contents}>
-        <span>{words.screens}:</span>
-        {DRAWN.map(([name, address]) => (
-          <a key={name} href={address}>
-            {drawnScreensWords.names[name]}
-          </a>
-        ))}
-      </p>
       {sections.map(([id, content]) => (
         <section key={id} id={id} className={styles.section} aria-labelledby={`${id}-title`}>
           <h2 id={`${id}-title`}>{words.sections[id]}</h2>

@@ -2,7 +2,6 @@ import { useEffect, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Progress } from '../../ui/Progress'
 import { Stepper } from '../../ui/Stepper'
-import { Tabs } from '../../ui/Tabs'
 import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
 
 const words = styleguideWords.ways
@@ -14,14 +13,6 @@ export function Ways() {
       <Stepper
         label={words.steps}
         steps={words.stepNames.map((name, index) => ({ name, state: STATES[index] ?? 'next' }))}
-      />
-      <Tabs
-        label={words.tabs}
-        tabs={(['mix', 'pot', 'ledger'] as const).map((id) => ({
-          id,
-          name: words.tabNames[id],
-          content: <p>{words.tabTexts[id]}</p>,
-        }))}
       />
       <Stoppable />
       <Progress label={words.unknown} share={null} />

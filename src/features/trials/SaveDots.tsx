@@ -1,5 +1,5 @@
 import { Button } from '../../ui/Button'
-import { chart as chartWords } from '../../ui/texts/workshop'
+import { chart as chartWords } from '../../ui/texts/parts'
 import { dotsSvg } from './dotsSvg'
 import styles from './Results.module.css'
 

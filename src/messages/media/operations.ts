@@ -17,7 +17,6 @@ import {
   reverseSchema,
   takeUpLotSchema,
 } from './lots'
-import { type MaterialsPage, materialsQuerySchema } from './materials'
 import { newReadingSchema, type ReadingAnswer } from './readings'
 import {
   type MoveAnswer,
@@ -131,10 +130,6 @@ export const mediaOperations = {
     body: newLotSchema,
     status: 201,
     answer: answers<NewLotAnswer>(),
-  }),
-  'GET /api/media/materials': operation({
-    query: materialsQuerySchema,
-    answer: answers<MaterialsPage>(),
   }),
   'POST /api/media/mends/seen': operation({ body: seenMendsSchema, answer: answers<SeenMends>() }),
 } as const

@@ -1,4 +1,4 @@
-import { parse } from 'csv-parse/sync'
+import Papa from 'papaparse'
 import { type ContainerShape, containerVolume, requireShape } from '../../core/containers'
 import { DomainError } from '../../core/errors'
 import { EXPOSURES, type Exposure, usualHeadspaceCm } from '../../core/season'
@@ -255,23 +255,17 @@ function readCount(typed: string): number | null {
 function cellsOf(text: string): string[][] {
   const first = text.trimStart().split(/\r?\n/, 1)[0] ?? ''
   const delimiter = first.includes('\t') ? '\t' : first.includes(';') ? ';' : ','
-  try {
-    const rows: string[][] = parse(text, {
-      delimiter,
-      relax_column_count: true,
-      relax_quotes: true,
-      skip_empty_lines: true,
-      trim: true,
-      bom: true,
-    })
-    return rows.filter((row) => row.some((cell) => cell !== ''))
-  } catch {
+  const { data, errors } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { delimiter })
+  if (errors.some(({ code }) => code === 'MissingQuotes')) {
     throw new DomainError(
       'bad-argument',
       'This is no table that can be read: copy the cells from the spreadsheet once more.',
       { field: 'text' },
     )
   }
+  return data
+    .map((row) => row.map((cell) => cell.trim()))
+    .filter((row) => row.some((cell) => cell !== ''))
 }
 
 function columnOf(heading: string): PastedColumn | null {

@@ -11,7 +11,6 @@ import { mediaOperations } from '../../messages/media/operations'
 import { endpoints } from '../endpoints'
 import { newFound } from '../lots'
 import {
-  materialsPage,
   moveLot,
   newEntry,
   newExposure,
@@ -67,7 +66,6 @@ export const mediaEndpoints = endpoints(mediaOperations, {
   'POST /api/media/lots/[id]/treatments': ({ db, params, body, now }) =>
     newTreatment(db, params.id, body, now),
   'POST /api/media/lots': ({ db, body, now }) => newLot(db, body, now),
-  'GET /api/media/materials': ({ db, query }) => materialsPage(db, query),
   'POST /api/media/mends/seen': async ({ db, body, now }) => {
     await seeMends(db, body.ids, now)
     return body

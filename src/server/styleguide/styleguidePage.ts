@@ -9,14 +9,13 @@ import {
 import { whyInput } from '../../core/why'
 import { materialsById } from '../../data/media'
 import type { PotView } from '../../messages/media/lots'
-import type { SamplePot, StyleguidePage } from '../../messages/styleguide'
+import type { StyleguidePage } from '../../messages/styleguide'
 import type { OpenDatabase } from '../database'
 import { strataOf } from '../lots'
-import { materialsPage, potFrames } from '../media'
+import { potFrames } from './potFrames'
 import { INNINGS, mixer, POT, potOf, TROUGH } from './samples'
 
 const BOWL: ContainerShape = { kind: 'bowl', rimDiameterCm: 36, heightCm: 15 }
-const FIRST_PAGE = { offset: 0, limit: 20, filter: '', order: 'name', descending: false } as const
 
 /** Real mixes of the shipped materials in real pots: what a component looks like when it is used. */
 export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> {
@@ -51,7 +50,6 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
         whyInput('fillHeight', 21.5, 'cm'),
       ],
     },
-    materials: await materialsPage(db, FIRST_PAGE),
     frames: potFrames(pot, blend.ksCmPerS, 2000),
     curves: [
       { name: 'open mix', points: curveOf(open) },
@@ -61,7 +59,6 @@ export async function styleguidePage(db: OpenDatabase): Promise<StyleguidePage> 
       heightCm,
       air: potOf(open, { ...POT, heightCm: heightCm + 2.5 }, heightCm, null).airFraction,
     })),
-    pots: nursery(open, fine),
   }
 }
 
@@ -108,29 +105,4 @@ function curveOf(components: readonly Component[]): [number, number][] {
     const suctionCm = 10 ** (i / 20)
     return [suctionCm, 100 * waterContent(curve, suctionCm)]
   })
-}
-
-/** A thousand and two hundred pots: three shapes in ten sizes, filled with two mixes. */
-function nursery(open: readonly Component[], fine: readonly Component[]): SamplePot[] {
-  const kinds = [open, fine].flatMap((mix) =>
-    [POT, TROUGH, BOWL].flatMap((shape) =>
-      Array.from({ length: 10 }, (_, size) => {
-        const heightCm = Math.round(shape.heightCm * (0.6 + size * 0.12))
-        const sized = { ...shape, heightCm }
-        const fillHeightCm = heightCm - 2.5
-        return {
-          shape: shape.kind,
-          heightCm,
-          litres: containerVolume({ shape: sized, fillHeightCm }),
-          air: potOf(mix, sized, fillHeightCm, null).airFraction,
-        }
-      }),
-    ),
-  )
-  const places = ['Upper flight', 'Crane deck', 'South wall', 'North landing', 'By the door']
-  return Array.from({ length: 1200 }, (_, i) => ({
-    code: `N${String(i + 1).padStart(4, '0')}`,
-    place: places[(i * 7) % places.length] ?? '',
-    ...(kinds[(i * 11) % kinds.length] ?? { shape: '', heightCm: 0, litres: 0, air: 0 }),
-  }))
 }

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../Button'
 import { useSite } from '../SiteContext'
-import { chart as chartWords } from '../texts/workshop'
+import { chart as chartWords } from '../texts/parts'
 import styles from './Chart.module.css'
 import { type ChartSpec, chartRows } from './chartSpec'
 import type { EChartsType } from './drawChart'

@@ -3,7 +3,7 @@ import type { PotFrame, PotView } from '../../messages/media/lots'
 import { Button } from '../Button'
 import { elapsed } from '../elapsed'
 import { useSite } from '../SiteContext'
-import { player as playerWords } from '../texts/workshop'
+import { player as playerWords } from '../texts/parts'
 import styles from './PotPlayer.module.css'
 import { PotSection } from './PotSection'
 

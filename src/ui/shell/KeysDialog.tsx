@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { Dialog } from '../Dialog'
 import { TextField } from '../Field'
-import { shell as shellWords } from '../texts/workshop'
+import { shell as shellWords } from '../texts/parts'
 import styles from './KeysDialog.module.css'
 import { keepKeys, useKeySettings } from './keySettings'
 

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react'
 import { fetchedPart } from '../fetchedPart'
 import { ToastHost } from '../ToastHost'
-import { shell as shellWords } from '../texts/workshop'
+import { shell as shellWords } from '../texts/parts'
 import { fetchedOnce, useFetched } from '../useFetched'
 import { useReady } from '../useReady'
 import type { KeysDialogProps } from './KeysDialog'

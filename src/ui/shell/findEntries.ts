@@ -1,7 +1,7 @@
 import type { FindAnswer } from '../../messages/find/find'
 import { mayManage } from '../mayManage'
 import { common as commonWords } from '../texts/common'
-import { shell as shellWords } from '../texts/workshop'
+import { shell as shellWords } from '../texts/parts'
 import { AREAS } from './areas'
 import { THEMES } from './theme'
 

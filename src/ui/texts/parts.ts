@@ -1,26 +1,3 @@
-export const table = {
-  filter: 'Filter',
-  filterHint: 'any word or number in the table',
-  columns: 'Columns',
-  copy: 'Copy as text',
-  copied: (rows: number) =>
-    `${rows} ${rows === 1 ? 'row' : 'rows'} copied, columns parted by tabs.`,
-  copyFailed: 'The browser did not allow copying.',
-  shown: (shown: number, total: number) =>
-    shown === total ? `${total} rows` : `${shown} of ${total} rows`,
-  chosen: (count: number) => `${count} chosen`,
-  chooseAll: 'Choose all rows',
-  choose: (name: string) => `Choose ${name}`,
-  clear: 'Choose none',
-  none: 'Nothing fits the filter.',
-  showAll: 'Show all',
-  loading: 'Fetching more rows',
-  failed: 'The rows could not be fetched.',
-  again: 'Try again',
-  sortedUp: 'sorted, smallest first',
-  sortedDown: 'sorted, largest first',
-} as const
-
 export const chart = {
   save: 'Save',
   svg: 'as SVG',
@@ -74,9 +51,7 @@ export const shell = {
     ['F1', 'this list'],
     ['Tab, Shift + Tab', 'to the next thing that can be used, and back'],
     ['Enter, Space', 'press what has the focus'],
-    ['Arrows, Home, End', 'through a table, tabs or a list'],
-    ['Space in a table', 'choose the row'],
-    ['Enter in a table', 'open the row'],
+    ['Arrows', 'through what Find found'],
     ['1, 2, 3 at a clock', 'its three large keys'],
     ['Escape', 'close what is open'],
   ],
