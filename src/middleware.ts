@@ -49,9 +49,8 @@ export const onRequest = defineMiddleware(async (context, next) => {
   }
   try {
     const { refused } = context.locals
-    const response = refused
-      ? withStatus(await next('/404'), refused.status)
-      : await asOneReading(() => next())
+    const answer = () => (isApi(routePattern) ? next() : asOneReading(() => next()))
+    const response = refused ? withStatus(await next('/404'), refused.status) : await answer()
     for (const [name, value] of securityHeaders) response.headers.set(name, value)
     // Who signed out must not come back to a page by the back button.
     if (context.locals.visitor?.kind === 'session') {

@@ -48,7 +48,7 @@ async function openDemo(): Promise<InMemory> {
     const db = drizzle(made, { schema })
     await migrate(db, { migrationsFolder: 'src/data/migrations' })
     await declareTopics(db)
-    await prepareData(db)
+    await prepareData(db, NOW)
     await seedDemo(db, NOW)
     await summarizeChangedLots(db)
     await summarizeTrials(db)

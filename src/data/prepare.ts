@@ -1,20 +1,10 @@
 import { sql } from 'drizzle-orm'
 import { halfAYearOn, isSouthern } from '../core/season'
 import { DEFAULT_MEASURES } from '../core/units'
-import { amendments } from './chemistry/tables'
 import type { Database } from './database'
-import {
-  defaultAmendments,
-  defaultCrops,
-  defaultMaterials,
-  defaultProblems,
-} from './defaults/readDefaults'
-import { materials, type Origin } from './media/materialTables'
-import { crops, problems } from './season/tables'
+import { renewShipped } from './renewShipped'
 import { latitudeOfZone, machineZone } from './site/placeOfZone'
 import { siteSettings } from './site/tables'
-
-const ORIGIN: Origin = 'typical published range'
 
 /** A mild temperate year (monthly means), to be replaced by the site's own in Settings. */
 const TEMPERATE_YEAR = [
@@ -33,39 +23,28 @@ const TEMPERATE_YEAR = [
 ] as const
 
 /**
- * Fills a new data folder with site settings and the shipped tables; an old one is left as it is.
+ * Fills a new data folder with site settings; brings the shipped tables into it, and into an old one what is new in them.
  * @param timeZone of the machine: the first screen says which, and lets it be changed
  */
-export async function prepareData(db: Database, timeZone = machineZone()): Promise<void> {
+export async function prepareData(db: Database, at: Date, timeZone = machineZone()): Promise<void> {
+  await prepareSite(db, timeZone)
+  await renewShipped(db, at)
+}
+
+async function prepareSite(db: Database, timeZone: string): Promise<void> {
   const [row] = await db.select({ count: sql<number>`count(*)`.mapWith(Number) }).from(siteSettings)
   if ((row?.count ?? 0) > 0) return
   const latitudeDeg = latitudeOfZone(timeZone)
-  await db.transaction(async (tx) => {
-    await tx.insert(siteSettings).values({
-      id: 1,
-      name: 'My garden',
-      latitudeDeg,
-      timeZone,
-      locale: 'en-GB',
-      unitSystem: 'metric',
-      currency: null,
-      climateByMonth: isSouthern(latitudeDeg) ? halfAYearOn(TEMPERATE_YEAR) : TEMPERATE_YEAR,
-      tapWater: { ph: 7.2, ecDsPerM: 0.4, alkalinityMgPerL: 120 },
-      measures: DEFAULT_MEASURES,
-    })
-    await tx.insert(materials).values(
-      defaultMaterials().map(({ curve, ...material }) => ({
-        ...material,
-        thetaR: curve.thetaR,
-        alpha: curve.alpha,
-        n: curve.n,
-        origin: ORIGIN,
-      })),
-    )
-    await tx
-      .insert(amendments)
-      .values(defaultAmendments().map((row) => ({ ...row, origin: ORIGIN })))
-    await tx.insert(crops).values(defaultCrops().map((row) => ({ ...row, origin: ORIGIN })))
-    await tx.insert(problems).values(defaultProblems().map((row) => ({ ...row, origin: ORIGIN })))
+  await db.insert(siteSettings).values({
+    id: 1,
+    name: 'My garden',
+    latitudeDeg,
+    timeZone,
+    locale: 'en-GB',
+    unitSystem: 'metric',
+    currency: null,
+    climateByMonth: isSouthern(latitudeDeg) ? halfAYearOn(TEMPERATE_YEAR) : TEMPERATE_YEAR,
+    tapWater: { ph: 7.2, ecDsPerM: 0.4, alkalinityMgPerL: 120 },
+    measures: DEFAULT_MEASURES,
   })
 }

@@ -97,7 +97,7 @@ async function fillNew(client: PGlite): Promise<void> {
   const db = drizzle(client, { schema })
   await migrate(db, { migrationsFolder: MIGRATIONS })
   await declareTopics(db)
-  await prepareData(db)
+  await prepareData(db, now())
 }
 
 async function openGarden(dataFolder: string, giveUp: () => boolean): Promise<PGlite> {
@@ -144,7 +144,7 @@ async function bringUpToDate(client: PGlite, db: Tables, config: Config): Promis
   const { dataFolder, demo } = config
   try {
     await applyMigrations(client, db, dataFolder, MIGRATIONS)
-    await prepareData(db)
+    await prepareData(db, now())
     if (demo) await seedDemo(db, now())
     await mendReversals(db, now())
     await summarizeChangedLots(db)

@@ -48,7 +48,10 @@ test('an old garden gets the corrected values, keeps what was changed in it, and
   const files = readdirSync(FOLDER)
     .filter((name) => name.endsWith('.sql') && name >= CORRECTING)
     .sort()
+  // One update, as the program makes it.
+  await client.exec('begin')
   for (const file of files) await client.exec(readFileSync(`${FOLDER}/${file}`, 'utf8'))
+  await client.exec('commit')
   const db = drizzle(client, { schema })
   await declareTopics(db)
   const row = async (id: string) =>

@@ -35,7 +35,7 @@ before(async () => {
     const db = drizzle(client, { schema })
     await migrate(db, { migrationsFolder: 'src/data/migrations' })
     await declareTopics(db)
-    await prepareData(db)
+    await prepareData(db, new Date('2026-11-02T10:00:00Z'))
     await seedDemo(db, NOW)
   })
   base = path.join(folder, 'database')

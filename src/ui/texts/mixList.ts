@@ -4,7 +4,7 @@ import { common } from './common'
 export const mixList = {
   title: 'Mixes',
   corrected: (day: string, rows: number) =>
-    `Typical values of ${rows === 1 ? 'one material or product' : `${rows} materials and products`} were corrected on ${day}; predictions go by them since.`,
+    `Typical values of ${rows === 1 ? 'one row' : `${rows} rows`} of your lists (materials, products, crops, problems) were corrected on ${day}; predictions go by them since.`,
   leftAsTheyWere: (names: string) => `Left as you changed them: ${names}.`,
   lead: 'What a mix does depends on its pot: see it before you fill it.',
   newMix: common.actions.newMix,
