@@ -61,6 +61,12 @@ module.exports = {
       to: { path: '^src/core/([^/]+)/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
     },
     {
+      name: 'front-doors-of-the-core-from-outside',
+      severity: 'error',
+      from: { path: '^src/(?!core/)', pathNot: '\\.(test|long)\\.ts$' },
+      to: { path: '^src/core/[^/]+/', pathNot: '^src/core/[^/]+/index\\.ts$' },
+    },
+    {
       name: 'front-doors-of-the-data',
       severity: 'error',
       from: { path: '^src/(?!data/)', pathNot: '\\.(test|long)\\.ts$' },

@@ -25,16 +25,18 @@ const TREE = {
   'src/server/view.ts': "import { rows } from '../data/table'\nexport const view = rows",
   'src/core/sum.ts': "import { rows } from '../data/table'\nexport const sum = rows",
   'src/features/Screen.ts': "import { rows } from '../data/table'\nexport const screen = rows",
+  'src/server/mix.ts': "import { blend } from '../core/media/blend'\nexport const mix = blend",
   'src/core/media/blend.ts': 'export const blend = 1',
   'src/core/chemistry/ph.ts': "import { blend } from '../media/blend'\nexport const ph = blend",
 }
 
 test('an import downwards passes; the core may not reach up, a screen round the wall, or a room through the window', () => {
   const { status, said } = cruise()
-  assert.equal(status, 3, said)
+  assert.equal(status, 4, said)
   assert.match(said, /core-imports-only-below: src\/core\/sum\.ts/)
   assert.match(said, /features-imports-only-below: src\/features\/Screen\.ts/)
   assert.match(said, /front-doors-of-the-core: src\/core\/chemistry\/ph\.ts/)
+  assert.match(said, /front-doors-of-the-core-from-outside: src\/server\/mix\.ts/)
   assert.doesNotMatch(said, /server\/view/)
 })
 

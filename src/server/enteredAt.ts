@@ -1,9 +1,9 @@
+import { DAY_MS } from '../core/units'
 import { Refused } from './problem'
 
 /** Header with how long ago something was entered, ms; a page without a connection sends it later. */
 export const ENTERED_AGO_HEADER = 'entered-ago-ms'
 
-const DAY_MS = 24 * 60 * 60 * 1000
 /** Answers are kept a little longer, so that nothing is done twice. */
 const LONGEST_AGO_DAYS = 60
 

@@ -2,13 +2,13 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import fc from 'fast-check'
 import { close, problem } from '../../../testing/tables'
+import { addDays } from '../units'
 import {
   type CarriedFinding,
   carriedFindings,
   type FindingOfLot,
   type LotFlow,
 } from './carriedFindings'
-import { addDays } from './days'
 
 const CLUBROOT = problem('clubroot')
 const day = (n: number) => addDays('2026-01-01', n)

@@ -1,6 +1,6 @@
 import { DomainError } from '../errors'
+import { addDays } from '../units'
 import { requireNumber, requireObject } from '../validate'
-import { addDays } from './days'
 import type { Problem } from './triage/triageTypes'
 
 /** Litres that came into a lot, of any origin. */

@@ -9,7 +9,6 @@ export {
 } from './carriedFindings'
 export { type CropBar, cropBars, seasonOf } from './cropBars'
 export { cropInPot } from './cropInPot'
-export { addDays, addMonths, daysBetween } from './days'
 export { feedLeftIn } from './feedLeftIn'
 export { type FinishedBatch, finishBatch } from './finishBatch'
 export { familiesIn, type Heritage, unitedHeritage } from './heritage'

@@ -1,8 +1,7 @@
 import type { Crop } from '../chemistry'
+import { DAY_MS } from '../units'
 
 const DAYS_APART = 3
-const DAY_MS = 86_400_000
-
 /**
  * How many occasions days are: those less than three days after the one before are one, since wet weather lasts.
  * @param days ISO days, in any order

@@ -1,4 +1,5 @@
 import type { Finding, FindingKind } from '../bench'
+import { DAY_MS } from '../units'
 import { problemsShownBy } from './problemSigns'
 import type { Problem } from './triage/triageTypes'
 
@@ -39,7 +40,7 @@ const ENDED_BY: Readonly<Partial<Record<FindingKind, readonly string[]>>> = {
 
 /** What hides: only two searches of the tipped-out mix, so far apart that eggs have hatched between them, end it. */
 const HIDDEN = ['vine-weevil', 'chafer-grubs', 'cutworm', 'wireworm']
-const SEARCHES_APART_MS = 28 * 86_400_000
+const SEARCHES_APART_MS = 28 * DAY_MS
 
 /**
  * What is in force of all that was found in a lot: the newest of each kind, and of each problem. Conditions, readings and

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { amendment, material } from '../../../testing/tables'
 import { DomainError } from '../errors'
-import { addDays } from './days'
+import { addDays } from '../units'
 import type { Recipe } from './recipeTypes'
 import { scheduleWork } from './scheduleWork'
 

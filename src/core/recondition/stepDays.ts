@@ -1,4 +1,4 @@
-import { addDays } from './days'
+import { addDays } from '../units'
 import type { WorkStep } from './workTypes'
 
 /** A step of an order as far as it is done. */

@@ -1,4 +1,4 @@
-import { addMonths } from './days'
+import { addMonths } from '../units'
 import { type Found, inForce } from './lotFound'
 import type { Treatment, TreatmentKind } from './triage/treatments'
 import {

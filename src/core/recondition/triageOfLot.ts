@@ -1,4 +1,4 @@
-import { addDays, addMonths } from './days'
+import { addDays, addMonths } from '../units'
 import type { Found } from './lotFound'
 import { doneSince, overrideOf, quarantineOf, restOf, type Treatment } from './triage/treatments'
 import { triage } from './triage/triage'

@@ -1,4 +1,4 @@
-import { addDays, daysBetween } from './days'
+import { addDays, daysBetween } from '../units'
 import type { Recipe, RecipeDose, RecipePart } from './recipeTypes'
 import type { TriageAction } from './triage/triageTypes'
 import { bulkCautions, powderCautions } from './workCautions'

@@ -1,4 +1,5 @@
 import { DomainError } from '../errors'
+import { DAY_MS } from '../units'
 
 /**
  * Mean temperature of each week from a start date, from monthly means: each week takes the month of its middle day.
@@ -21,7 +22,7 @@ export function weeklyTemperatures({
   const start = Date.parse(`${startDate}T00:00:00Z`)
   if (Number.isNaN(start)) throw new DomainError('bad-argument', `"${startDate}" is not a date.`)
   return Array.from({ length: weeks }, (_, week) => {
-    const middle = new Date(start + (week * 7 + 3) * 86_400_000)
+    const middle = new Date(start + (week * 7 + 3) * DAY_MS)
     return monthlyMeanTempC[middle.getUTCMonth()] as number
   })
 }

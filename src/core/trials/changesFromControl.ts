@@ -2,7 +2,7 @@
 export type Difference = 'mix' | 'dose' | 'pot' | 'care'
 
 /** A treatment, told by what may make its pots grow differently; alike means the same text or number. */
-export interface Treatment {
+export interface ComparedTreatment {
   readonly name: string
   /** Which mix, lot or bag. */
   readonly mix: string
@@ -14,7 +14,10 @@ export interface Treatment {
 }
 
 /** In how many ways a treatment differs from the control: one is what a trial can tell the reason of. */
-export function changesFromControl(control: Treatment, treatment: Treatment): Difference[] {
+export function changesFromControl(
+  control: ComparedTreatment,
+  treatment: ComparedTreatment,
+): Difference[] {
   const plain = (text: string) => text.trim().toLowerCase()
   return [
     ...(control.mix === treatment.mix ? [] : ['mix' as const]),

@@ -1,7 +1,7 @@
 export { wilson } from '../statistics'
 export { assignPots, type FreePot } from './assignPots'
 export { type BlockTerm, blockAnova } from './blockAnova'
-export { changesFromControl, type Difference, type Treatment } from './changesFromControl'
+export { type ComparedTreatment, changesFromControl, type Difference } from './changesFromControl'
 export { cochranArmitage } from './cochranArmitage'
 export { type CountResult, type CountsResult, compareCounts } from './compareCounts'
 export { compareGroups, type GroupsResult, type TreatmentResult } from './compareGroups'
@@ -35,7 +35,7 @@ export {
   wishFor,
 } from './measureResult'
 export type { PotValues } from './pots'
-export { daysBetween, type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
+export { type PotCourse, type PotRecord, potValue, usualSummary } from './potValue'
 export { powerTwoGroups, replicatesNeeded, smallestDifference } from './power'
 export { type DesignPower, type PowerQuestion, powerOfDesign } from './powerOfDesign'
 export { type ProtocolStep, type ProtocolStepId, protocolSteps } from './protocolSteps'

@@ -4,6 +4,7 @@ import { close } from '../../../testing/tables'
 import { DomainError } from '../errors'
 import {
   assignPots,
+  type ComparedTreatment,
   changesFromControl,
   countFindable,
   findable,
@@ -14,13 +15,18 @@ import {
   reviewDesign,
   smallestDifference,
   swapPlaces,
-  type Treatment,
 } from '.'
 
 const refuses = (code: string, call: () => unknown) =>
   assert.throws(call, (error: unknown) => error instanceof DomainError && error.code === code)
 
-const CONTROL: Treatment = { name: 'As always', mix: 'mix:1:1', dosePercent: 0, pot: 'a', care: '' }
+const CONTROL: ComparedTreatment = {
+  name: 'As always',
+  mix: 'mix:1:1',
+  dosePercent: 0,
+  pot: 'a',
+  care: '',
+}
 const DESIGN = {
   kind: 'comparison',
   treatments: 3,

@@ -1,3 +1,4 @@
+import { daysBetween } from '../units'
 import { growthCurve } from './growthCurve'
 import type { TrialMeasure } from './trialKinds'
 
@@ -73,10 +74,4 @@ export function potValue(
       return growthCurve(days, [...byDay.values()]).auc
     }
   }
-}
-
-const DAY_MS = 86_400_000
-
-export function daysBetween(from: string, to: string): number {
-  return Math.round((Date.parse(to) - Date.parse(from)) / DAY_MS)
 }

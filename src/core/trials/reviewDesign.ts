@@ -1,4 +1,4 @@
-import { changesFromControl, type Difference, type Treatment } from './changesFromControl'
+import { type ComparedTreatment, changesFromControl, type Difference } from './changesFromControl'
 import type { TrialKind } from './trialKinds'
 
 /** What a design should be changed for, or known of it, before anything is planted. */
@@ -14,7 +14,7 @@ export type DesignRemark =
 export interface DesignToReview {
   readonly kind: TrialKind
   /** The control first. */
-  readonly treatments: readonly Treatment[]
+  readonly treatments: readonly ComparedTreatment[]
   readonly pots: number
   readonly blocks: boolean
   /** Days after planting on which it is looked at. */

@@ -1,4 +1,4 @@
-import { daysBetween } from './potValue'
+import { daysBetween } from '../units'
 
 /** A day on which the pots of a trial were to be looked at. */
 export interface TrialCheck {

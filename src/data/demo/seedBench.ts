@@ -8,6 +8,7 @@ import {
   type TestContext,
 } from '../../core/bench'
 import { blendMedia, type Component, contentsOf, type Material } from '../../core/media'
+import { DAY_MS } from '../../core/units'
 import { finishTest, startTest } from '../bench/benchTests'
 import { addCalibration, addPen, listPens, type Pen } from '../bench/pens'
 import { listTestsOf } from '../bench/readBenchTests'
@@ -21,7 +22,6 @@ import { type Lot, readLot } from '../media/readLots'
 import { listCrops } from '../season/crops'
 import { BENCH, type DemoTest, PENS } from './demoBench'
 
-const DAY_MS = 86_400_000
 const BUFFERS = [4.01, 7] as const
 
 interface Garden {

@@ -1,5 +1,6 @@
 import { eq, sql } from 'drizzle-orm'
 import type { LedgerComponent, LedgerLine } from '../../core/media'
+import { DAY_MS } from '../../core/units'
 import { amendments } from '../chemistry/tables'
 import { placed } from '../containers'
 import { containers } from '../containers/tables'
@@ -21,7 +22,6 @@ import { AMENDMENT_STOCK, CONTAINERS, SITE, STOCK } from './scenario'
 import { seedBench } from './seedBench'
 import { seedTrials } from './seedTrials'
 
-const DAY_MS = 86_400_000
 const YEAR_DAYS = 365
 /** The last season was cleared three weeks ago, whenever the demo is made. */
 const CLEARED_DAYS_AGO = 21

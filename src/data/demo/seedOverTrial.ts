@@ -8,6 +8,7 @@ import {
   type TrialMeasure,
   usualSummary,
 } from '../../core/trials'
+import { DAY_MS } from '../../core/units'
 import { placed } from '../containers'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
@@ -26,7 +27,6 @@ import {
 import type { DemoTrial } from './demoTrial'
 import { noise } from './noise'
 
-const DAY_MS = 86_400_000
 const CLOSED_AFTER_DAYS = 3
 const PERCENT = 100
 const SETTLED = 0.1

@@ -1,11 +1,11 @@
 import { eq, inArray } from 'drizzle-orm'
 import { layoutTrial } from '../../core/trials'
+import { DAY_MS } from '../../core/units'
 import { containers } from '../containers/tables'
 import type { Database } from '../database'
 import { plantings, potLog } from '../season/plantingTables'
 import { changeTrial, changeTrialPots, createTrial, readTrial } from '../trials/trials'
 
-const DAY_MS = 86_400_000
 const SEED = 12
 const STARTED_DAYS_AGO = 29
 const FIRST_LOOK_DAY = 14

@@ -1,11 +1,11 @@
 import { layoutTrial } from '../../core/trials'
+import { DAY_MS } from '../../core/units'
 import type { Database } from '../database'
 import { createTrial, type NewTreatment } from '../trials/trials'
 import { OVER } from './demoTrials'
 import { seedOverTrial } from './seedOverTrial'
 import { seedRunningTrial } from './seedRunningTrial'
 
-const DAY_MS = 86_400_000
 const SEED = 2611
 const POTS = 6
 const PLANNED_DAYS_AGO = 9

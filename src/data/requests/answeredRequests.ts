@@ -1,11 +1,10 @@
 import { eq, lt } from 'drizzle-orm'
+import { DAY_MS } from '../../core/units'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
 import { answeredRequests } from './tables'
 
 const KEPT_DAYS = 90
-const DAY_MS = 86_400_000
-
 export interface Answered {
   readonly status: number
   readonly answer: unknown

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import type { UseFormReturn } from 'react-hook-form'
 // Past the front door, which would bring the distribution functions along: 60 kB of scripts.
-import { heatRecord } from '../../core/bench/heatRecord'
+import { heatRecord } from '../../core/bench'
 import { DomainError } from '../../core/errors'
 import type { HeatProblem, TestPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'

@@ -1,6 +1,5 @@
 // Past the front door, which would bring the distribution functions along: 60 kB of scripts.
-import { SIGHTS, SMELLS } from '../../core/bench/lookChips'
-import { BALLS, DROPS } from '../../core/bench/squeezeTest'
+import { BALLS, DROPS, SIGHTS, SMELLS } from '../../core/bench'
 import type { Dimension } from '../../core/units'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
 import { bench as benchWords } from '../../ui/texts/bench'

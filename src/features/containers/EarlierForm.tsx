@@ -1,4 +1,4 @@
-import { GROWTH_SCORES } from '../../core/season/growth'
+import { GROWTH_SCORES } from '../../core/season'
 import type { CropName } from '../../messages/containers/potViews'
 import type { ProblemChoice } from '../../messages/media/found'
 import { Button } from '../../ui/Button'

@@ -1,5 +1,4 @@
-import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
-import { ENDINGS } from '../../core/season/planting'
+import { ENDINGS, GROWTH_SCORES, type GrowthScore } from '../../core/season'
 import type { EndOfPlanting } from '../../messages/containers/pots'
 import type { PlantingView } from '../../messages/containers/potViews'
 import type { ProblemChoice } from '../../messages/media/found'

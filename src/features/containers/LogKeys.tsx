@@ -1,6 +1,5 @@
 import type { ReactNode } from 'react'
-import type { PotLogKind } from '../../core/season'
-import { GROWTH_SCORES } from '../../core/season/growth'
+import { GROWTH_SCORES, type PotLogKind } from '../../core/season'
 import { potLog as words } from '../../ui/texts/potLog'
 import styles from './LogKeys.module.css'
 

@@ -1,7 +1,12 @@
 import { useState } from 'react'
-import { EXPOSURES, type Exposure } from '../../core/season/exposure'
-import { GROWTH_SCORES, type GrowthScore } from '../../core/season/growth'
-import { ENDINGS, type Ending } from '../../core/season/planting'
+import {
+  ENDINGS,
+  type Ending,
+  EXPOSURES,
+  type Exposure,
+  GROWTH_SCORES,
+  type GrowthScore,
+} from '../../core/season'
 import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'

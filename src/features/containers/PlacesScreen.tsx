@@ -1,4 +1,4 @@
-import { EXPOSURES, type Exposure } from '../../core/season/exposure'
+import { EXPOSURES, type Exposure } from '../../core/season'
 import type { PlaceRow, PlacesPage } from '../../messages/containers/places'
 import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'

@@ -1,4 +1,4 @@
-import { HOW_PLANTED } from '../../core/season/planting'
+import { HOW_PLANTED } from '../../core/season'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
 import type { LotFamily } from '../../messages/media/lots'

@@ -1,4 +1,5 @@
 import { useState } from 'react'
+import { DAY_MS } from '../../core/units'
 import type { PlantingView, PotPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
@@ -187,7 +188,7 @@ function firstOn({ startedOn, movedFrom }: PlantingView): string {
 }
 
 function grows(one: PlantingView, today: string, since: string): string {
-  const weeks = Math.floor((Date.parse(today) - Date.parse(firstOn(one))) / (7 * 86_400_000))
+  const weeks = Math.floor((Date.parse(today) - Date.parse(firstOn(one))) / (7 * DAY_MS))
   return words.grows(one.cropName, one.cultivar, since, weeks)
 }
 

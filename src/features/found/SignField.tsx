@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { problemsShownBy, SIGNS, type Sign } from '../../core/recondition/problemSigns'
+import { problemsShownBy, SIGNS, type Sign } from '../../core/recondition'
 import type { ProblemChoice } from '../../messages/media/found'
 import { Fold } from '../../ui/Fold'
 import { SignMark } from '../../ui/pictures/SignMark'

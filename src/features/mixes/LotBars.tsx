@@ -1,5 +1,5 @@
 // Past the front door: the page needs no solver.
-import { cropBars } from '../../core/recondition/cropBars'
+import { cropBars } from '../../core/recondition'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { bars as words } from '../../ui/texts/bars'

@@ -1,6 +1,5 @@
 import type { Component } from '../../core/media'
-import type { MixCost, MixInPlace } from '../../core/mixes'
-import { mixCost } from '../../core/mixes/mixCost'
+import { type MixCost, type MixInPlace, mixCost } from '../../core/mixes'
 import type { MixMaterial } from '../../messages/mixes/mixViews'
 
 /** What a mix costs at the prices of the page. */

@@ -1,4 +1,4 @@
-import { type BatchLot, planBatches } from '../../core/recondition/planBatches'
+import { type BatchLot, planBatches } from '../../core/recondition'
 import type { BatchesPage } from '../../messages/recondition/batches'
 import type { SiteView } from '../../messages/site/site'
 import { Choice } from '../../ui/Field'

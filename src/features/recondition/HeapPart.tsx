@@ -1,4 +1,4 @@
-import { doubtfulPair, type HeapPlan } from '../../core/recondition/planBatches'
+import { doubtfulPair, type HeapPlan } from '../../core/recondition'
 import type { BatchLotView, NewHeap } from '../../messages/recondition/batches'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'

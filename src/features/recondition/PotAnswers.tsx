@@ -1,5 +1,4 @@
-import type { RootMass } from '../../core/recondition'
-import { debrisAsked } from '../../core/recondition/potLook'
+import { debrisAsked, type RootMass } from '../../core/recondition'
 import type { ProblemChoice } from '../../messages/media/found'
 import { Choice, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'

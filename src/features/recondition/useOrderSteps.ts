@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react'
 // Past the front door: the page needs no solver.
-import { type StepDay, stepDays } from '../../core/recondition/stepDays'
+import { type StepDay, stepDays } from '../../core/recondition'
 import type { Problem } from '../../messages/problem'
 import type { OrderPage, OrderStepView, StepBody } from '../../messages/recondition/turnover'
 import { useOutbox } from '../../ui/outbox/useOutbox'

@@ -1,4 +1,4 @@
-import { daysBetween } from '../../core/recondition/days'
+import { daysBetween } from '../../core/units'
 import type { RungView } from '../../messages/recondition/ladder'
 
 /** What two ways are held against each other by, in the order of the ladder. */

@@ -1,4 +1,4 @@
-import { type ControlMust, MUST_RANGE, MUSTS_OF } from '../../core/trials/trialKinds'
+import { type ControlMust, MUST_RANGE, MUSTS_OF } from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { newTrial } from '../../ui/texts/newTrial'

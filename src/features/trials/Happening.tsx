@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import { EVENT_SCOPES, type EventScope, TRIAL_EVENTS } from '../../core/trials/trialRecords'
+import { EVENT_SCOPES, type EventScope, TRIAL_EVENTS } from '../../core/trials'
 import type { ProblemChoice } from '../../messages/media/found'
 import type { Happened, LookPot } from '../../messages/trials/looks'
 import { Button } from '../../ui/Button'

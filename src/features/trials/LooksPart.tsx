@@ -1,4 +1,4 @@
-import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
+import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { newTrial } from '../../ui/texts/newTrial'

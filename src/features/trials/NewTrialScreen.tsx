@@ -1,4 +1,4 @@
-import { TRIAL_KINDS, type TrialKind } from '../../core/trials/trialKinds'
+import { TRIAL_KINDS, type TrialKind } from '../../core/trials'
 import type { SiteView } from '../../messages/site/site'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'

@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { HOW_PLANTED, type HowPlanted } from '../../core/season/planting'
-import { TRIAL_LIGHTS, type TrialLight } from '../../core/trials/trialKinds'
+import { HOW_PLANTED, type HowPlanted } from '../../core/season'
+import { TRIAL_LIGHTS, type TrialLight } from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'

@@ -1,4 +1,4 @@
-import { TRIAL_RISKS, type TrialRisk } from '../../core/trials/trialKinds'
+import { TRIAL_RISKS, type TrialRisk } from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'

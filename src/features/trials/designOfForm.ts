@@ -1,5 +1,9 @@
-import type { DesignQuestion, DesignToReview, TrialMeasure } from '../../core/trials'
-import { reviewDesign } from '../../core/trials/reviewDesign'
+import {
+  type DesignQuestion,
+  type DesignToReview,
+  reviewDesign,
+  type TrialMeasure,
+} from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { readNumber } from '../readNumber'
 import { plantVariation } from './plantVariation'

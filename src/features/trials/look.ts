@@ -1,5 +1,4 @@
-import type { TrialMeasure } from '../../core/trials'
-import { MEASURE_RANGE } from '../../core/trials/trialRecords'
+import { MEASURE_RANGE, type TrialMeasure } from '../../core/trials'
 import type { LookBody, LookPot } from '../../messages/trials/looks'
 import { look as words } from '../../ui/texts/look'
 

@@ -1,5 +1,4 @@
-import type { TrialMeasure } from '../../core/trials'
-import { MEASURE_RANGE } from '../../core/trials/trialRecords'
+import { MEASURE_RANGE, type TrialMeasure } from '../../core/trials'
 import type { MeasureView, ResultsPage } from '../../messages/trials/looks'
 import type { ChartSpec, Series, Tone } from '../../ui/chart/chartSpec'
 import { trialResults as words } from '../../ui/texts/trialResults'

@@ -1,5 +1,9 @@
-import type { TrialMeasure, Verdict, VerdictReason } from '../../core/trials'
-import { MEASURE_RANGE } from '../../core/trials/trialRecords'
+import {
+  MEASURE_RANGE,
+  type TrialMeasure,
+  type Verdict,
+  type VerdictReason,
+} from '../../core/trials'
 import type {
   CountsView,
   MeasureView,

@@ -1,15 +1,15 @@
 import type { HowPlanted } from '../../core/season'
-import { mainMeasure } from '../../core/trials/deciding'
 import {
   type ControlMust,
   MUST_RANGE,
   MUSTS_OF,
+  mainMeasure,
   type TrialKind,
   type TrialLight,
   type TrialMeasure,
   type TrialRisk,
   USUAL_MEASURES,
-} from '../../core/trials/trialKinds'
+} from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { readNumber } from '../readNumber'
 import { mediumName } from './trialMedia'

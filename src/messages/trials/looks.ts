@@ -1,11 +1,12 @@
 import Joi from 'joi'
-import { TRIAL_MEASURES, type TrialMeasure } from '../../core/trials/trialKinds'
 import {
   EVENT_SCOPES,
   type EventScope,
   TRIAL_EVENTS,
+  TRIAL_MEASURES,
   type TrialEvent,
-} from '../../core/trials/trialRecords'
+  type TrialMeasure,
+} from '../../core/trials'
 import { day, id, key, line, lines, version } from '../rules'
 
 export type * from './lookViews'

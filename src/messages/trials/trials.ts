@@ -13,7 +13,7 @@ import {
   type TrialKind,
   type TrialMeasure,
   type TrialRisk,
-} from '../../core/trials/trialKinds'
+} from '../../core/trials'
 import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { id, key, line, version } from '../rules'

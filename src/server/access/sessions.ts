@@ -1,10 +1,10 @@
 import { createHash, randomBytes, randomUUID } from 'node:crypto'
+import { DAY_MS } from '../../core/units'
 import type { Role } from '../../messages/access/access'
 import { type Access, changeAccess, type KeptSession, readAccess } from './accessFile'
 import { deviceSecrets, sessionSecrets } from './cookies'
 
 const SECRET_BYTES = 32
-const DAY_MS = 24 * 60 * 60 * 1000
 /** A device that was not here for so long signs in again. */
 const UNSEEN_DAYS = 90
 const MOST_SESSIONS = 200

@@ -8,6 +8,7 @@ import {
   withClock,
 } from '../../core/bench'
 import { containerCapacity, type Material } from '../../core/media'
+import { DAY_MS } from '../../core/units'
 import {
   addSampleCalibration,
   type BenchTest,
@@ -28,7 +29,6 @@ import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { type SampleFacts, sampleFacts } from './sampleFacts'
 
-const DAY_MS = 86_400_000
 /** Why a test is set aside by another that puts its answers right. */
 export const CORRECTED = 'corrected'
 

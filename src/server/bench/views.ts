@@ -8,6 +8,7 @@ import {
 } from '../../core/bench'
 import type { Crop } from '../../core/chemistry'
 import { containerCapacity } from '../../core/media'
+import { DAY_MS } from '../../core/units'
 import type { BenchTest, Pen, StoredCalibrationOfSample, StoredTest } from '../../data/bench'
 import type {
   CalibrationView,
@@ -21,7 +22,6 @@ import type {
 import { dayAt } from '../clock'
 import type { SampleFacts } from './sampleFacts'
 
-const DAY_MS = 86_400_000
 /** A pH near which most mixes lie: what a pen is judged by before it has read anything. */
 const USUAL_PH = 6.5
 

@@ -2,6 +2,7 @@ import type { ContainerShape } from '../../core/containers'
 import { blendMedia } from '../../core/media'
 import { LOSS_RANGE, plantsInPlace } from '../../core/mixes'
 import { type DryDown, dryDown, EXPOSURE_FACTORS, type Exposure } from '../../core/season'
+import { DAY_MS } from '../../core/units'
 import { whyInput } from '../../core/why'
 import type { Planting } from '../../data/season'
 import type { Site } from '../../data/site'
@@ -97,7 +98,5 @@ export function potWater(
 }
 
 function dayOfYear(isoDay: string): number {
-  return (
-    Math.round((Date.parse(isoDay) - Date.parse(`${isoDay.slice(0, 4)}-01-01`)) / 86_400_000) + 1
-  )
+  return Math.round((Date.parse(isoDay) - Date.parse(`${isoDay.slice(0, 4)}-01-01`)) / DAY_MS) + 1
 }

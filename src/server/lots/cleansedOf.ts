@@ -1,5 +1,6 @@
 import { findingsOf } from '../../core/bench'
-import { addMonths, type Cleansed } from '../../core/recondition'
+import type { Cleansed } from '../../core/recondition'
+import { addMonths } from '../../core/units'
 import type { ToldTest } from '../../data/bench'
 import type { CarryRow, restsOf, standingEntries } from '../../data/media'
 import { dayAt } from '../clock'

@@ -1,5 +1,6 @@
 import { findingsOf } from '../../core/bench'
-import { addDays, carriedByLot, type FindingOfLot, type LotFlow } from '../../core/recondition'
+import { carriedByLot, type FindingOfLot, type LotFlow } from '../../core/recondition'
+import { addDays } from '../../core/units'
 import { listTestsSinceMixing, type ToldTest } from '../../data/bench'
 import type { Database } from '../../data/database'
 import {

@@ -7,8 +7,8 @@ import {
   warmDays,
 } from '../../core/chemistry'
 import type { LedgerDose, LedgerKind } from '../../core/media'
-import { addDays, daysBetween } from '../../core/recondition'
 import { weeklyTemperatures } from '../../core/season'
+import { addDays, daysBetween } from '../../core/units'
 import type { Lot } from '../../data/media'
 import type { Site } from '../../data/site'
 import { dayAt } from '../clock'

@@ -1,4 +1,5 @@
-import { addMonths, triageHistory } from '../../core/recondition'
+import { triageHistory } from '../../core/recondition'
+import { addMonths } from '../../core/units'
 import type { TriageStory } from '../../messages/media/found'
 import { dayAt } from '../clock'
 import { treatmentsOf, triageOptions } from './judgeLot'

@@ -1,6 +1,6 @@
 import { blendMedia, contentsOf, lotCost } from '../../core/media'
-import { addDays, daysBetween } from '../../core/recondition'
 import { plantingDay } from '../../core/season'
+import { addDays, daysBetween } from '../../core/units'
 import { byName } from '../../data/byName'
 import {
   type Innings,

@@ -1,7 +1,6 @@
 import { containerVolume, heightForVolume } from '../../core/containers'
 import { blendMedia, componentShares, type LedgerLine } from '../../core/media'
 import {
-  addDays,
   finishBatch,
   leachOldMix,
   lotComponents,
@@ -10,6 +9,7 @@ import {
   type StepAmount,
   type StepKind,
 } from '../../core/recondition'
+import { addDays, DAY_MS } from '../../core/units'
 import type { StoredContainer } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { NotFound } from '../../data/errors'
@@ -23,8 +23,6 @@ import { readTables } from '../tables'
 import { earlierFeed, lossOf, recipeInput } from './recipeInput'
 import { stayingFindings } from './stayingFindings'
 import { stockOf } from './stockOf'
-
-const DAY_MS = 86_400_000
 
 /** Finishes a turnover: what was really measured out becomes the lot's next innings, in one transaction. */
 export function finishOrder(db: OpenDatabase, orderId: number, at: Date) {

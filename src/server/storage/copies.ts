@@ -1,11 +1,11 @@
 import { mkdirSync, readdirSync, rmSync, statSync } from 'node:fs'
 import path from 'node:path'
+import { DAY_MS } from '../../core/units'
 import { placesIn } from './places'
 
 const DAYS_KEPT = 7
 const WEEKS_KEPT = 4
 const UPDATES_KEPT = 3
-const DAY_MS = 86_400_000
 const ENDING = '.tar.gz'
 
 /** A copy of a garden that was opened once to prove it. */

@@ -10,6 +10,7 @@ import {
   type TrialPotCourse,
   trialChecks,
 } from '../../core/trials'
+import { DAY_MS } from '../../core/units'
 import { groupBy } from '../../data/groupBy'
 import { logOfTrial, plantingsOfTrial, type Trial } from '../../data/trials'
 import type { LeftOutView, PotEventView } from '../../messages/trials/looks'
@@ -43,7 +44,6 @@ export interface TrialCourse {
   readonly checks: readonly TrialCheck[]
 }
 
-const DAY_MS = 86_400_000
 const MEASURES = Object.entries(MEASURE_KIND) as [TrialMeasure, string][]
 
 /** Whether an entry that was written for a trial is a look, not something that happened. */

@@ -1,10 +1,10 @@
 import {
   type CountsResult,
-  daysBetween,
   type MeasureResult,
   type TrialMeasure,
   usualSummary,
 } from '../../core/trials'
+import { daysBetween } from '../../core/units'
 import type { CountsView, GrowthView, MeasureSays, PotDot } from '../../messages/trials/looks'
 import type { Tables } from '../lots'
 import type { TrialCourse } from './courseOf'

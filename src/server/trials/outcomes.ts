@@ -1,5 +1,6 @@
 import { areaAt } from '../../core/containers'
-import { daysBetween, potValue, type TrialMeasure } from '../../core/trials'
+import { potValue, type TrialMeasure } from '../../core/trials'
+import { daysBetween } from '../../core/units'
 import type { Trial, TrialTreatment } from '../../data/trials'
 import type { TreatmentOutcome } from '../../messages/trials/looks'
 import type { OpenDatabase } from '../database'

@@ -1,5 +1,4 @@
 import {
-  daysBetween,
   potValuesAt,
   survivalResult,
   suspectedEffects,
@@ -7,6 +6,7 @@ import {
   type TrialMeasure,
   wishFor,
 } from '../../core/trials'
+import { daysBetween } from '../../core/units'
 import { sampleKey } from '../../data/bench'
 import { Conflict } from '../../data/errors'
 import { readSite } from '../../data/site'

@@ -5,7 +5,8 @@ import {
   type SeedlingLack,
   type SeedlingPot,
 } from '../../core/bench'
-import { daysBetween, potValue } from '../../core/trials'
+import { potValue } from '../../core/trials'
+import { daysBetween } from '../../core/units'
 import type { NewFinding } from '../../data/media'
 import type { Trial } from '../../data/trials'
 import type { SeedlingDose } from '../../messages/trials/looks'

@@ -1,4 +1,4 @@
-import { addMonths } from '../days'
+import { addMonths } from '../../units'
 import type { TriageDone } from './triageTypes'
 
 /** What a grower did against something found, or decided about the mix. */

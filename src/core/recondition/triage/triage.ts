@@ -1,6 +1,6 @@
 import { DomainError } from '../../errors'
+import { addDays, addMonths } from '../../units'
 import { requireNumber, requireObject, requireOneOf, requireWhole } from '../../validate'
-import { addDays, addMonths } from '../days'
 import { hasListedHosts, isLiving, type Judged, judgeFinding } from './judgeFinding'
 import {
   type FamilyBar,

@@ -1,4 +1,5 @@
-import { daysBetween, MEASURE_RANGE } from '../../../core/trials'
+import { MEASURE_RANGE } from '../../../core/trials'
+import { daysBetween } from '../../../core/units'
 import type { Trial } from '../../../data/trials'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

@@ -1,5 +1,8 @@
 import { DomainError } from '../errors'
 
+/** Milliseconds of a day of 24 hours. */
+export const DAY_MS = 86_400_000
+
 /**
  * Calendar days added to an ISO date, whatever the zone.
  * @throws DomainError `bad-argument` for what is no date
@@ -26,9 +29,12 @@ export function addMonths(isoDate: string, months: number): string {
   return addDays(at.toISOString().slice(0, 10), Math.ceil((months - whole) * 30))
 }
 
-/** Whole days from one ISO date to another; negative where it lies before. */
+/**
+ * Whole days from one ISO date to another; negative where it lies before.
+ * @throws DomainError `bad-argument` for what is no date
+ */
 export function daysBetween(from: string, to: string): number {
-  return Math.round((dateOf(to).getTime() - dateOf(from).getTime()) / 86_400_000)
+  return Math.round((dateOf(to).getTime() - dateOf(from).getTime()) / DAY_MS)
 }
 
 function dateOf(isoDate: string): Date {
