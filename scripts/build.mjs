@@ -3,8 +3,9 @@
 import { build } from 'esbuild'
 import { buildServiceWorker } from './buildServiceWorker.mjs'
 import { BANNER, builtIn } from './bundled.mjs'
-import { bin, dist, root, run } from './setup.mjs'
+import { bin, dist, root, run, sourcesNow, stampBuild } from './setup.mjs'
 
+const sources = sourcesNow()
 const status = run(bin('astro'), ['build', '--silent'])
 if (status !== 0) process.exit(status)
 
@@ -30,3 +31,4 @@ await build({
 })
 
 await buildServiceWorker(root, dist)
+stampBuild(sources)

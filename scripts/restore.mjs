@@ -4,6 +4,6 @@ import { pathToFileURL } from 'node:url'
 import { dist, ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mjs'
 
 ensureNode()
-ensureInstalled()
+ensureInstalled('to run')
 ensureBuilt()
 await import(pathToFileURL(path.join(root, dist, 'restore.mjs')).href)

@@ -5,7 +5,7 @@ import { dist, ensureBuilt, ensureInstalled, ensureNode, root } from './setup.mj
 
 export async function serve() {
   ensureNode()
-  ensureInstalled()
+  ensureInstalled('to run')
   ensureBuilt()
   await import(pathToFileURL(path.join(root, dist, 'main.mjs')).href)
 }

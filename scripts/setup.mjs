@@ -56,25 +56,39 @@ export function bin(name) {
   return path.join(root, 'node_modules', '.bin', name)
 }
 
-export function ensureInstalled() {
-  const wanted = hashOf([path.join(root, 'package-lock.json')])
-  if (existsSync(INSTALL_STAMP) && readFileSync(INSTALL_STAMP, 'utf8') === wanted) return
+/**
+ * Installs what is missing.
+ * @param what 'to run': whoever only uses the program waits for no tool it is tested with; those come when they are needed
+ */
+export function ensureInstalled(what = 'all') {
+  const hash = hashOf([path.join(root, 'package-lock.json')])
+  const there = existsSync(INSTALL_STAMP) ? readFileSync(INSTALL_STAMP, 'utf8') : ''
+  const wanted = `${what} ${hash}`
+  if (there === wanted || there === `all ${hash}`) return
   console.log('Installing packages (once) ...')
-  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+  const omit = what === 'to run' ? ['--omit=dev'] : []
+  if (run('npm', ['ci', ...omit, '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
     fail('The packages could not be installed: is the npm registry reachable?')
   }
   writeFileSync(INSTALL_STAMP, wanted)
 }
 
 export function ensureBuilt() {
-  const wanted = hashOf(BUILT_FROM.flatMap((place) => filesIn(path.join(root, place))))
-  if (existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, 'utf8') === wanted) return
+  if (existsSync(BUILD_STAMP) && readFileSync(BUILD_STAMP, 'utf8') === sourcesNow()) return
   console.log('Building (once for each change) ...')
   if (run(process.execPath, [path.join(root, 'scripts', 'build.mjs')]) !== 0) {
     fail('The build failed; see above.')
   }
+}
+
+/** What a build is made from, as it is now: written beside the build, so that the next start knows it. */
+export function sourcesNow() {
+  return hashOf(BUILT_FROM.flatMap((place) => filesIn(path.join(root, place))))
+}
+
+export function stampBuild(sources) {
   mkdirSync(path.dirname(BUILD_STAMP), { recursive: true })
-  writeFileSync(BUILD_STAMP, wanted)
+  writeFileSync(BUILD_STAMP, sources)
 }
 
 function filesIn(place) {
