@@ -18,7 +18,12 @@ async function ask(method: string, path: string) {
   const request = new Request(url, { method, headers: { host: HOST } })
   const response = await answerApi({ request, params: {}, url } as unknown as APIContext)
   const text = await response.text()
-  return { status: response.status, problem: (text === '' ? {} : JSON.parse(text)) as Problem }
+  const allow = response.headers.get('allow')
+  return {
+    status: response.status,
+    allow,
+    problem: (text === '' ? {} : JSON.parse(text)) as Problem,
+  }
 }
 
 test('an address leads to its operation, what stands word for word before what stands in brackets', async () => {
@@ -39,8 +44,9 @@ test('an address of nothing and a method that is none are told in words', async 
     assert.equal(status, 404, path)
     assert.match(problem.detail, /Nothing is answered/)
   }
-  const { status, problem } = await ask('PUT', '/api/media/lots/1/transfers')
+  const { status, allow, problem } = await ask('PUT', '/api/media/lots/1/transfers')
   assert.equal(status, 405)
+  assert.equal(allow, 'GET, POST')
   assert.equal(problem.detail, 'This address takes GET or POST.')
   assert.equal(
     (await ask('GET', '/api/photos/%zz')).status,

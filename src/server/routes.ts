@@ -62,10 +62,17 @@ export const answerApi: APIRoute = async (context) => {
     requireOwnHost(request)
     requireMay(await visitorOf(request), 'read')
     if (found.methods.length === 0) throw new NotFound('Nothing is answered at this address.')
-    throw new Refused(405, 'wrong-method', `This address takes ${found.methods.join(' or ')}.`)
+    return wrongMethod(found.methods, request)
   } catch (error) {
     return problemResponse(error, request)
   }
+}
+
+function wrongMethod(methods: readonly string[], request: Request): Response {
+  const said = `This address takes ${methods.join(' or ')}.`
+  const response = problemResponse(new Refused(405, 'wrong-method', said), request)
+  response.headers.set('allow', methods.join(', '))
+  return response
 }
 
 function findRoute(method: string, path: string): Found | { readonly methods: readonly string[] } {
