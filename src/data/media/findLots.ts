@@ -6,7 +6,8 @@ import type { Database } from '../database'
 import { naturally } from '../naturally'
 import { workOrders } from '../recondition/tables'
 import { likeWord, wordsOf } from '../words'
-import { lotPlaces, lotSummaries, lots } from './lotTables'
+import { lotPlaces, lots } from './lotTables'
+import { lotSummaries } from './workedOutTables'
 
 export type LotOrder = 'number' | 'name' | 'litres' | 'innings' | 'air' | 'ph'
 

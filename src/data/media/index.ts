@@ -46,7 +46,6 @@ export {
   lots,
   type MeasuredQuantity,
   measurements,
-  type ReachedBy,
 } from './lotTables'
 export { addTreatment, changeTreatment, type NewTreatment } from './lotTreatments'
 export { listMaterials, materialsById, type StoredMaterial, tableMaterial } from './materials'
@@ -75,3 +74,4 @@ export {
   type StoredTransfer,
   transfersOf,
 } from './transfers'
+export type { ReachedBy } from './workedOutTables'

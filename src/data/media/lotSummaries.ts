@@ -1,6 +1,7 @@
 import { and, eq, isNull, sql } from 'drizzle-orm'
 import type { Database } from '../database'
-import { lotSummaries, lots } from './lotTables'
+import { lots } from './lotTables'
+import { lotSummaries } from './workedOutTables'
 
 export type LotSummary = typeof lotSummaries.$inferSelect
 

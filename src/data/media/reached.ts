@@ -1,7 +1,8 @@
 import { eq, sql } from 'drizzle-orm'
 import { among } from '../among'
 import type { Database } from '../database'
-import { lots, lotsReached, type ReachedBy, reachedState } from './lotTables'
+import { lots } from './lotTables'
+import { lotsReached, type ReachedBy, reachedState } from './workedOutTables'
 
 /** What reaches these lots from others; those that nothing reaches are left out. */
 export async function reachedLots(

@@ -16,9 +16,9 @@ import {
   lots,
   lotTreatments,
   measurements,
-  type ReachedBy,
 } from './lotTables'
 import { reachedLots } from './reached'
+import type { ReachedBy } from './workedOutTables'
 
 export type Innings = typeof innings.$inferSelect
 export type Measurement = typeof measurements.$inferSelect

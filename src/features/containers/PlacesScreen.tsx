@@ -77,7 +77,7 @@ function Place({ row }: { readonly row: PlaceRow }) {
       </dl>
       <Fold needs="manage" title={words.correctOf(name)} className={styles.correct}>
         <PlaceForm
-          of={{ id, version }}
+          place={{ id, version }}
           begin={{ name, exposure }}
           label={words.keep}
           done={words.kept}
@@ -89,14 +89,14 @@ function Place({ row }: { readonly row: PlaceRow }) {
 }
 
 function PlaceForm({
-  of: place,
+  place,
   begin,
   label,
   done,
   away = null,
 }: {
   /** The place that is corrected; without it a new one is made. */
-  readonly of?: { readonly id: number; readonly version: number }
+  readonly place?: { readonly id: number; readonly version: number }
   readonly begin: Readonly<{ name: string; exposure: Exposure }>
   readonly label: string
   readonly done: (name: string) => string

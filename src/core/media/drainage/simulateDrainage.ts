@@ -1,10 +1,10 @@
 import { DomainError } from '../../errors'
-import { startSuction } from '../conductivity'
-import { drainedSuctions, layerSuctionAt, type MediaLayer } from '../layeredCapacity'
+import type { MediaLayer } from '../layeredCapacity'
 import { broughtByPours, isAtRest, timesOf } from './broughtByPours'
 import { Column } from './column'
 import { type DrainageInput, type Pour, requireDrainage } from './drainageInput'
 import { type Grid, gridOf } from './grid'
+import { startHeads } from './startHeads'
 
 export interface Drainage {
   readonly outflow: { readonly tS: readonly number[]; readonly ml: readonly number[] }
@@ -233,34 +233,6 @@ function run(column: Column, grid: Grid, plan: Run): Drainage {
     profiles,
     massBalanceError: Math.abs(missing) / (poured > 0 ? poured : startWater),
     steps,
-  }
-}
-
-function startHeads(
-  column: Column,
-  grid: Grid,
-  { initial, layers, baseOffsetCm }: DrainageInput,
-): void {
-  const drained = drainedSuctions(layers, baseOffsetCm)
-  for (let i = 0; i < grid.cells; i++) {
-    const index = grid.layer[i] as number
-    const layer = layers[index] as MediaLayer
-    switch (initial.kind) {
-      case 'watered':
-        column.psi[i] = 0
-        break
-      case 'suction':
-        column.psi[i] = -initial.cm
-        break
-      case 'drained':
-        column.psi[i] = -layerSuctionAt(
-          drained[index] as (typeof drained)[number],
-          grid.z[i] as number,
-        )
-        break
-      case 'moisture':
-        column.psi[i] = -startSuction(layer.curve, initial.fraction)
-    }
   }
 }
 
