@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
-import { catchRequests, renderHook } from '../../testing/renderHook'
+import { catchRequests, renderHook, settle } from '../../testing/renderHook'
 import { addressOf } from './request'
 import { useAnswer } from './useAnswer'
 
@@ -11,7 +11,6 @@ beforeEach(() => {
 afterEach(() => network.restore())
 
 const find = (text: string) => addressOf('GET /api/find', { query: { find: text } })
-const settle = () => new Promise((resolve) => setTimeout(resolve, 0))
 
 test('the last answer stands while the next is on its way, and one that was overtaken is not shown', async () => {
   const hook = await renderHook((text: string) => useAnswer(find(text)), 'tu' as string)
