@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { beginTest, finishTest } from './benchSteps'
-import { expect, expectAccessible, expectNoSideways, makeOrder, test } from './garden'
+import { expect, expectAccessible, expectKeeps, expectNoSideways, makeOrder, test } from './garden'
 
 const LOT = 'Long trough by the door'
 
@@ -98,7 +98,10 @@ test('what tests found goes all the way: lot, recipe, work over a broken connect
   await expect(page.getByText('Nasturtium planted on 1 Nov 2026.')).toBeVisible()
 })
 
-test('the finish can be taken back until something follows', { tag: '@desk' }, async ({ page }) => {
+test('the finish can be taken back until something follows', { tag: '@desk' }, async ({
+  page,
+  context,
+}) => {
   await intake(page, 'Chard')
   await page.getByRole('button', { name: 'Straight to the full recipe' }).click()
   await makeOrder(page)
@@ -112,21 +115,33 @@ test('the finish can be taken back until something follows', { tag: '@desk' }, a
   await page.getByRole('button', { name: 'Finish: start the next innings' }).click()
   await expect(page.getByText(/Finished on/)).toBeVisible()
   await page.goto('/lots/1')
+  await expectKeeps(page)
   await page.getByText('Write down a reading').click()
   await page.getByLabel('pH on the meter').fill('6.4')
+  await context.setOffline(true)
   await page.getByRole('button', { name: 'Keep the reading' }).click()
+  await expect(page.getByText(/kept on this device/).first()).toBeVisible()
+  await context.setOffline(false)
   await expect(page.getByText(/6.40? is kept|pH 6.4/).first()).toBeVisible()
   await page.goto(order)
   await expect(page.getByRole('button', { name: 'Take the finish back' })).toHaveCount(0)
 })
 
-test('what somebody saw is looked up by its signs, kept, and taken back', async ({ page }) => {
+test('what somebody saw is looked up by its signs, kept, and taken back', async ({
+  page,
+  context,
+}) => {
   await page.goto('/lots/3')
+  await expectKeeps(page)
   await page.getByLabel('Add what you saw').fill('legless')
   const match = page.getByRole('button', { name: /^Vine weevil/ })
   await expect(match).toBeVisible()
   await page.getByLabel('Add what you saw').press('Enter')
+  // Out of reach at first: once it has arrived the page shows it, without being asked.
+  await context.setOffline(true)
   await match.click()
+  await expect(page.getByText('Vine weevil: kept on this device', { exact: false })).toBeVisible()
+  await context.setOffline(false)
   await expect(page.getByText(/"Vine weevil" is kept on this lot/)).toBeVisible()
   await expect(page.getByText(/heat it to 60 °C for 30 min in the core/)).toBeVisible()
   await page.getByRole('button', { name: 'Take back "Vine weevil"' }).click()

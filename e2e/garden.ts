@@ -106,6 +106,14 @@ export async function expectAlive(page: Page): Promise<void> {
   await expect(page.locator('astro-island[ssr]')).toHaveCount(0)
 }
 
+/** Until then nothing is kept here for a connection that comes back: its script comes once the page stands. */
+export async function expectKeeps(page: Page): Promise<void> {
+  await expectAlive(page)
+  await page.waitForFunction(() =>
+    performance.getEntriesByType('resource').some(({ name }) => name.includes('makeOutbox')),
+  )
+}
+
 /** Answers of the first screen and on to the recipe, as a grower gives them. */
 export async function workOutRecipe(page: Page, lot: string, crop: string): Promise<void> {
   await page.goto('/turnover')
@@ -118,8 +126,8 @@ export async function workOutRecipe(page: Page, lot: string, crop: string): Prom
 export async function makeOrder(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Make the work order' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Work order for')
-  // A line that is cut before its script has come would leave it dead.
-  await expectAlive(page)
+  // A line that is cut before its scripts have come would leave it dead.
+  await expectKeeps(page)
 }
 
 /** The page of all parts, with its charts drawn. */

@@ -1,4 +1,11 @@
-import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
+import {
+  expect,
+  expectAccessible,
+  expectAlive,
+  expectKeeps,
+  expectNoSideways,
+  test,
+} from './garden'
 
 test('a place is put right: its pots follow, and what was seen at one of them names another place @desk', async ({
   page,
@@ -45,7 +52,7 @@ test('a photo of a pot: no picture is refused, a cut line loses nothing, and it 
   context,
 }) => {
   await page.goto('/pots/33')
-  await expectAlive(page)
+  await expectKeeps(page)
   const field = page.locator('input[type=file]')
   const notes = { name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') }
   await field.setInputFiles(notes)

@@ -6,6 +6,7 @@ import {
   expect,
   expectAccessible,
   expectAlive,
+  expectKeeps,
   expectNoSideways,
   ownServerTest,
   test,
@@ -52,7 +53,7 @@ test('a round of twenty pots without a connection, from a plain address of the n
   await page.getByRole('button', { name: 'Sign in' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Log')
   expect(await page.evaluate(() => window.isSecureContext)).toBe(false)
-  await expectAlive(page)
+  await expectKeeps(page)
   await expectAccessible(page)
 
   await context.setOffline(true)
@@ -98,7 +99,10 @@ test('the same outbox in two tabs: each entry arrives once', { tag: '@desk' }, a
   context,
 }) => {
   const second = await context.newPage()
-  for (const one of [page, second]) await one.goto('/pots/3', { waitUntil: 'networkidle' })
+  for (const one of [page, second]) {
+    await one.goto('/pots/3')
+    await expectKeeps(one)
+  }
   const wet = await timesSaid(page, 'P03', 'Stays wet')
   const fine = await timesSaid(page, 'P03', 'Growth 5 of 5')
   await context.setOffline(true)
@@ -143,7 +147,8 @@ for (const [what, forget] of Object.entries(FORGETFUL)) {
     await page.addInitScript(forget)
     await page.addInitScript(countAskers)
     const askers = () => page.evaluate(() => (window as unknown as { askers: number }).askers)
-    await page.goto('/pots/3', { waitUntil: 'networkidle' })
+    await page.goto('/pots/3')
+    await expectKeeps(page)
     // A page that always asks before it is left would not be kept for the way back, nor close while it loads anew.
     expect(await askers()).toBe(0)
     const wet = await timesSaid(page, 'P03', 'Stays wet')
@@ -188,7 +193,8 @@ test('a phone whose clock is an hour off tells how long ago it was, not when', {
     const real = Date.now.bind(Date)
     Date.now = () => real() + 3_600_000
   })
-  await page.goto('/pots/3', { waitUntil: 'networkidle' })
+  await page.goto('/pots/3')
+  await expectKeeps(page)
   await context.setOffline(true)
   await page.getByRole('button', { name: 'Stays wet' }).click()
   await expect(mark(page)).toBeVisible()
@@ -202,7 +208,8 @@ test('a phone whose clock is an hour off tells how long ago it was, not when', {
 test('what an older program left waiting is not dropped when nobody takes it any more', {
   tag: '@desk',
 }, async ({ page }) => {
-  await page.goto('/pots/3', { waitUntil: 'networkidle' })
+  await page.goto('/pots/3')
+  await expectKeeps(page)
   await page.evaluate(
     () =>
       new Promise<void>((done, failed) => {

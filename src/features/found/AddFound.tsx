@@ -21,7 +21,20 @@ export function AddFound({
 }) {
   const [text, setText] = useState('')
   const [note, setNote] = useState('')
-  const { problem, enter } = useEntry(`found/${lotId}`)
+  const done = (findingId: number, name: string) => {
+    showToastOnNextPage({
+      text: words.kept(name),
+      undo: request('POST /api/media/lots/[id]/findings/[findingId]/counts', {
+        params: { id: lotId, findingId },
+        body: { counts: false },
+      }),
+    })
+    window.location.reload()
+  }
+  const { problem, enter } = useEntry<{ id: number }>(`found/${lotId}`, (data, entry) => {
+    // Not while something is typed: the page is loaded anew to show it.
+    if (text === '' && note === '') done(data.id, entry.title)
+  })
   const matches = matching(problems, text)
 
   const keep = async ({ id, name }: ProblemChoice) => {
@@ -34,16 +47,11 @@ export function AddFound({
         body: { problemId: id, note },
       }),
     })
-    if (outcome?.kind === 'waiting') setText('')
-    if (outcome?.kind !== 'answered') return
-    showToastOnNextPage({
-      text: words.kept(name),
-      undo: request('POST /api/media/lots/[id]/findings/[findingId]/counts', {
-        params: { id: lotId, findingId: outcome.data.id },
-        body: { counts: false },
-      }),
-    })
-    window.location.reload()
+    if (outcome?.kind === 'waiting') {
+      setText('')
+      setNote('')
+    }
+    if (outcome?.kind === 'answered') done(outcome.data.id, name)
   }
 
   return (

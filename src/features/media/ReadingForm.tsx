@@ -1,5 +1,6 @@
-import { useMemo } from 'react'
+import { useMemo, useRef } from 'react'
 import type { LotPage } from '../../messages/media/lots'
+import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
@@ -19,7 +20,21 @@ const words = mediaWords.chemistry.reading
 /** Writes down what a meter showed or how jars turned out. */
 export function ReadingForm({ page }: { readonly page: LotPage }) {
   const { format, site } = useSite()
-  const { problem, errorOf, enter } = useEntry(`reading/${page.id}`)
+  const isTyped = useRef(false)
+  const done = ({ quantity, value, gPerL, weeks }: ReadingAnswer) => {
+    const amount = format.number(value, 2)
+    showToastOnNextPage({
+      text:
+        gPerL === undefined
+          ? words.kept[quantity](amount)
+          : words.keptJar(amount, format.number(gPerL, 1), format.number(weeks ?? 0)),
+    })
+    window.location.reload()
+  }
+  const { problem, errorOf, enter } = useEntry<ReadingAnswer>(`reading/${page.id}`, (kept) => {
+    // Not while the next is typed: the page is loaded anew to show it.
+    if (!isTyped.current) done(kept)
+  })
   const form = useValues<ReadingValues>(READING_DEFAULTS)
   const throwAway = useDraft(
     `reading/${page.id}`,
@@ -27,6 +42,8 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
     useMemo(() => READING_DEFAULTS, []),
   )
   const values = form.watch()
+  // Read while drawing: only then the form keeps count of it.
+  isTyped.current = form.formState.isDirty
 
   const save = form.handleSubmit(async (typed) => {
     showToast(null)
@@ -42,15 +59,7 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
     if (outcome?.kind === 'waiting') form.reset(READING_DEFAULTS)
     if (outcome?.kind !== 'answered') return
     throwAway()
-    const { quantity, value, gPerL, weeks } = outcome.data
-    const amount = format.number(value, 2)
-    showToastOnNextPage({
-      text:
-        gPerL === undefined
-          ? words.kept[quantity](amount)
-          : words.keptJar(amount, format.number(gPerL, 1), format.number(weeks ?? 0)),
-    })
-    window.location.reload()
+    done(outcome.data)
   })
 
   return (

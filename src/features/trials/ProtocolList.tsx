@@ -13,10 +13,11 @@ import styles from './Trial.module.css'
 /** What has to be alike for all pots, ticked as it is done. */
 export function ProtocolList({
   page,
-  onChange,
+  onSteps,
 }: {
   readonly page: TrialPage
-  readonly onChange: (page: TrialPage) => void
+  /** Of the answer only what it is about: a page that was sent later may be there before it. */
+  readonly onSteps: (steps: TrialPage['steps']) => void
 }) {
   const { format, site } = useSite()
   const [problem, setProblem] = useState<Problem | null>(null)
@@ -27,7 +28,7 @@ export function ProtocolList({
     onAnswer: (answer, { body }) => {
       setProblem(null)
       forget((body as TrialStepBody).step)
-      onChange(answer)
+      onSteps(answer.steps)
     },
     onRefused: (refused, { body }) => {
       setProblem(refused)

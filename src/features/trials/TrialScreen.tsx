@@ -66,7 +66,7 @@ function Trial({ first }: { readonly first: TrialPage }) {
           {!isJar && (
             <TrialGrid page={page} isHidden={isHidden} onHide={setCovered} onChange={setPage} />
           )}
-          <ProtocolList page={page} onChange={setPage} />
+          <ProtocolList page={page} onSteps={(steps) => setPage((now) => ({ ...now, steps }))} />
           {page.plantedOn === null && <TrialLooks page={page} />}
           <Lessons page={page} onChange={setPage} />
           <div className={styles.foot}>

@@ -3,10 +3,13 @@ import { newId } from '../newId'
 import { createOutbox, type Means, type News, type Outbox, type Told } from './outbox'
 import { post } from './post'
 import { openStore } from './store'
+import { toldSince } from './toldHere'
 
 const AGAIN_MS = 4_000
 const LONGEST_AGAIN_MS = 30_000
 const MOST_TOLD = 200
+/** A page that takes longer than this to come back is not waited for. */
+const LEFT_WITHIN_MS = 60_000
 
 /**
  * The outbox of this browser; from now on it sends what waits by itself.
@@ -45,6 +48,10 @@ function askBeforeLoss(outbox: Outbox): void {
 /** Tells and hears news, and tells a page that came later what it missed. */
 function wire(channel: BroadcastChannel | null): Pick<Means, 'tell' | 'hear'> {
   const told: { readonly atMs: number; readonly news: News }[] = []
+  // The page before in this tab may have been left between an answer and the telling of it.
+  for (const news of toldSince(Date.now() - LEFT_WITHIN_MS)) {
+    channel?.postMessage({ kind: 'again', news } satisfies Told)
+  }
   const hear = (listener: (told: Told) => void) =>
     channel?.addEventListener('message', ({ data }: MessageEvent<Told>) => listener(data))
   hear((asked) => {
@@ -60,8 +67,8 @@ function wire(channel: BroadcastChannel | null): Pick<Means, 'tell' | 'hear'> {
       channel?.postMessage(news)
     },
     hear: (listener) => {
-      hear((news) => {
-        if (news.kind !== 'asks' && news.kind !== 'again') listener(news)
+      hear((heard) => {
+        if (heard.kind !== 'asks') listener(heard)
       })
     },
   }

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import fc from 'fast-check'
 import { type Entry, isBulky, type NewEntry } from './entry'
-import { type Answered, createOutbox, type News } from './outbox'
+import { type Answered, createOutbox, type Heard } from './outbox'
 import { memoryStore } from './store'
 
 const refusal = (status: number, code = 'not-valid'): Answered => ({
@@ -20,7 +20,7 @@ const refusal = (status: number, code = 'not-valid'): Answered => ({
 /** One browser with its pages and a server behind a connection that can be cut. */
 function browser() {
   const store = memoryStore()
-  const ears: ((news: News) => void)[] = []
+  const ears: ((told: Heard) => void)[] = []
   /** What the server did, each id once. */
   const done: string[] = []
   const ids = new Set<string>()
@@ -34,9 +34,13 @@ function browser() {
     patience: [] as (() => void)[],
     done,
     store,
+    /** Told by a page that is not of this test. */
+    tell(told: Heard) {
+      for (const ear of ears) ear(told)
+    },
     async page(holder: string, line?: (entry: Entry) => Promise<Answered>) {
       let isClosed = false
-      let mine: (news: News) => void = () => {}
+      let mine: (told: Heard) => void = () => {}
       const outbox = await createOutbox({
         store,
         holder,
@@ -56,6 +60,7 @@ function browser() {
           return world.losesAnswers ? null : answer
         },
         tell: (news) => {
+          if (isClosed) return
           for (const ear of ears) if (ear !== mine) ear(news)
         },
         hear: (ear) => {
@@ -237,6 +242,33 @@ test('a page that is closed while it sends holds the others up for half a minute
   world.nowMs += 30_000
   await two.flush()
   assert.deepEqual(world.done, ['left behind'])
+})
+
+test('a page that is left between an answer and the telling of it leaves no other with an entry that is gone', async () => {
+  const world = browser()
+  const [one, two] = [await world.page('a'), await world.page('b')]
+  world.isOnline = false
+  void one.add(what('from one'))
+  const mine = two.add(what('from two'))
+  await turn()
+  assert.equal(two.entries().length, 2)
+  const heard: string[] = []
+  two.listen((news) => news.kind === 'answered' && heard.push(news.entry.title))
+  const entries = await world.store.all()
+  // It was answered, took them off the list, and was loaded anew.
+  one.close()
+  for (const entry of entries) await world.store.remove(entry)
+  await two.flush()
+  assert.deepEqual(two.entries(), [])
+  assert.deepEqual(heard, [])
+  // The page after it tells what that one was answered, also to who has heard it.
+  for (let times = 0; times < 2; times++) {
+    for (const entry of entries) {
+      world.tell({ kind: 'again', news: { kind: 'answered', entry, data: entry.title } })
+    }
+  }
+  assert.deepEqual(heard, ['from one', 'from two'])
+  assert.deepEqual(await mine, { kind: 'answered', data: 'from two' })
 })
 
 test('whatever is cut and whenever: all that was entered is done once, in the order of entering', async () => {

@@ -15,10 +15,10 @@ export type News =
   | { readonly kind: 'refused'; readonly entry: Entry; readonly problem: Problem }
 
 /** What goes from page to page: news, and for a page that was not there yet, what it missed. */
-export type Told =
-  | News
-  | { readonly kind: 'asks'; readonly sinceMs: number }
-  | { readonly kind: 'again'; readonly news: News }
+export type Told = Heard | { readonly kind: 'asks'; readonly sinceMs: number }
+
+/** News, and what somebody may have heard already. */
+export type Heard = News | { readonly kind: 'again'; readonly news: News }
 
 export interface Outbox {
   /** What waits, and what was not taken, in the order it was entered. */
@@ -57,7 +57,7 @@ export interface Means {
   /** @param onProgress called while more of it arrives */
   readonly post: (entry: Entry, onProgress: () => void) => Promise<Answered>
   readonly tell: (news: News) => void
-  readonly hear: (listener: (news: News) => void) => void
+  readonly hear: (listener: (told: Heard) => void) => void
   readonly later: (work: () => void, ms: number) => void
 }
 
@@ -89,6 +89,8 @@ export async function createOutbox(means: Means): Promise<Outbox> {
   const asked = new Map<string, Asked>()
   /** What got no answer in time: on a line that hangs nothing else would tell. */
   const overdue = new Set<string>()
+  /** What was seen waiting here and nobody told the end of. */
+  const open = new Set<string>()
 
   const notify = () => {
     for (const listener of listeners) listener()
@@ -96,6 +98,7 @@ export async function createOutbox(means: Means): Promise<Outbox> {
 
   async function refresh(): Promise<void> {
     entries = await store.all()
+    for (const { id, problem } of entries) if (problem === null) open.add(id)
     notify()
   }
 
@@ -106,6 +109,7 @@ export async function createOutbox(means: Means): Promise<Outbox> {
 
   function take(news: News): void {
     if (news.kind !== 'changed') {
+      open.delete(news.entry.id)
       const waiting = asked.get(news.entry.id)
       asked.delete(news.entry.id)
       waiting?.settle(
@@ -123,8 +127,10 @@ export async function createOutbox(means: Means): Promise<Outbox> {
     take(news)
   }
 
-  means.hear((news) => {
-    take(news)
+  means.hear((told) => {
+    // A page that was left while its answer came tells it once it is back: news to whoever waits for it still.
+    if (told.kind !== 'again') take(told)
+    else if (told.news.kind !== 'changed' && open.has(told.news.entry.id)) take(told.news)
     void refresh()
   })
 
@@ -162,6 +168,8 @@ export async function createOutbox(means: Means): Promise<Outbox> {
       await settle(next, answer)
     }
     await store.takeTurn(holder, now(), 0, lane)
+    // Another page may have sent it, and have been left before it told.
+    await refresh()
   }
 
   function hasFailedForGood({ id }: Entry): boolean {
