@@ -2,6 +2,7 @@ import { useEffect, useMemo, useRef } from 'react'
 import type { TestPage } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
+import { useFields } from '../../ui/form/useForm'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { type BodyOf, request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
@@ -9,7 +10,6 @@ import { bench as benchWords } from '../../ui/texts/bench'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
 import { useSend } from '../../ui/useSend'
-import { useValues } from '../../ui/useValues'
 import styles from './Bench.module.css'
 import { BenchForm } from './BenchForm'
 import { type BenchBody, type BenchValues, benchBody, waterBody } from './benchBody'
@@ -62,7 +62,8 @@ function Running({ page }: { readonly page: TestPage }) {
     }),
     [page, site.today],
   )
-  const form = useValues<BenchValues>(defaults)
+  // Its draft is the server's: a test is read by several.
+  const { form } = useFields<BenchValues>(null, defaults)
   const forget = useSharedDraft(page.id, form)
   useEffect(() => {
     const { unsubscribe } = form.watch(({ penId }, { name }) => {

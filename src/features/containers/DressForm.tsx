@@ -1,20 +1,15 @@
-import { useState } from 'react'
 import type { GoingOn } from '../../messages/containers/goingOn'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { SelectField } from '../../ui/Field'
+import { usePlanned } from '../../ui/form/usePlanned'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { goingOn as words } from '../../ui/texts/goingOn'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import styles from './Fill.module.css'
 import { TickedSteps } from './TickedSteps'
-
-const NO_TICKS: readonly string[] = []
 
 /** A thin layer around plants that stay: what it takes is worked out before it is written down. */
 export function DressForm({
@@ -25,52 +20,29 @@ export function DressForm({
   readonly with: GoingOn
 }) {
   const { site, format } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept(`dress/${id}`, {
-    materialId: '',
-    depth: '3 cm',
-    despite: '',
-    ticks: NO_TICKS,
-  })
-  const { materialId, depth, despite, ticks } = values
-  const [litres, setLitres] = useState<number | null>(null)
-  const thick = readQuantity(depth, 'length', site.measures)
   const told = (value: number) => format.plain(format.litres(value))
-
-  const send = async (check: boolean) => {
-    if (isSending || thick.problem) return
-    const body = { materialId, depthCm: thick.value, despite, check }
-    const answer = await deliver('POST /api/containers/[id]/dress', { params: { id }, body })
-    if (!answer) return
-    if (check) {
-      setLitres(answer.data.litres)
-      return
-    }
-    throwAway()
-    showToastOnNextPage({ text: words.dressed(told(answer.data.litres)) })
-    window.location.reload()
-  }
-  const anew = (more: { materialId?: string; depth?: string }) => {
-    change(more)
-    setLitres(null)
-  }
+  const thickness = (depth: string) => readQuantity(depth, 'length', site.measures)
+  const { values, field, quantity, problem, isSending, plan, look, finish, onTick } = usePlanned(
+    'POST /api/containers/[id]/dress',
+    {
+      draft: `dress/${id}`,
+      begin: { materialId: '', depth: '3 cm', despite: '' },
+      restsOn: ['materialId', 'depth'],
+      asked: ({ materialId, depth, despite }, check) => {
+        const { value, problem: unread } = thickness(depth)
+        return unread
+          ? null
+          : { params: { id }, body: { materialId, depthCm: value, despite, check } }
+      },
+      planOf: ({ litres }) => ({ litres }),
+      taken: ({ litres }) => ({ text: words.dressed(told(litres)) }),
+    },
+  )
   return (
-    <form
-      className={styles.fill}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void send(true)
-      }}
-      noValidate
-    >
+    <form className={styles.fill} onSubmit={look} noValidate>
       <p className={styles.note}>{words.dressLead}</p>
       <div className={styles.fields}>
-        <SelectField
-          label={words.material}
-          value={materialId}
-          error={errorOf('materialId')}
-          onChange={(event) => anew({ materialId: event.target.value })}
-        >
+        <SelectField label={words.material} {...field('materialId')}>
           <option value="">{words.choose}</option>
           {materials.map((material) => (
             <option key={material.id} value={material.id}>
@@ -82,37 +54,28 @@ export function DressForm({
           label={words.depth}
           hint={words.depthHint}
           dimension="length"
-          typed={depth}
-          value={depth}
-          error={errorOf('depthCm')}
-          onChange={(event) => anew({ depth: event.target.value })}
+          {...quantity('depth', 'depthCm')}
         />
-        <DespiteField
-          problem={problem}
-          typed={despite}
-          value={despite}
-          error={errorOf('despite')}
-          onChange={(event) => change({ despite: event.target.value })}
-        />
+        <DespiteField problem={problem} {...quantity('despite')} />
         <div className={styles.keys}>
-          <Button type="submit" weight={litres === null ? 'main' : 'plain'} disabled={isSending}>
+          <Button type="submit" weight={plan === null ? 'main' : 'plain'} disabled={isSending}>
             {words.look}
           </Button>
         </div>
       </div>
       <ProblemNotice problem={problem} />
-      {litres !== null && (
+      {plan && (
         <>
           <TickedSteps
-            ticks={ticks}
-            onTick={(next) => change({ ticks: next })}
+            ticks={values.ticks}
+            onTick={onTick}
             steps={[
               { id: 'aside', text: words.dressSteps.aside },
               {
                 id: 'scratch',
                 text: words.dressSteps.scratch(
-                  told(litres),
-                  format.plain(format.cm(thick.value ?? 0)),
+                  told(plan.litres),
+                  format.plain(format.cm(thickness(values.depth).value ?? 0)),
                 ),
               },
               { id: 'back', text: words.dressSteps.back },
@@ -120,7 +83,7 @@ export function DressForm({
           />
           <p className={styles.note}>{words.dressWhy}</p>
           <div className={styles.keys}>
-            <Button weight="main" disabled={isSending} onClick={() => void send(false)}>
+            <Button weight="main" disabled={isSending} onClick={finish}>
               {words.dressIt}
             </Button>
           </div>

@@ -3,13 +3,11 @@ import type { CropName } from '../../messages/containers/potViews'
 import type { ProblemChoice } from '../../messages/media/found'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as words } from '../../ui/texts/containers'
 import { potLog as logWords } from '../../ui/texts/potLog'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import { ProblemsField } from '../found/ProblemsField'
 import { numberOrTyped } from '../readNumber'
 import styles from './Pots.module.css'
@@ -36,7 +34,6 @@ export function EarlierForm({
   readonly before: number | null
 }) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
   const newest = (before ?? Number(site.today.slice(0, 4))) - 1
   const rowOf = (key: number): Row => ({
     key,
@@ -45,47 +42,41 @@ export function EarlierForm({
     growth: '',
     problems: [],
   })
-  const kept = useKept(`earlier/${id}`, { rows: [rowOf(0)] as readonly Row[] })
-  const { rows } = kept.values
-  const setRows = (next: readonly Row[]) => kept.change({ rows: next })
-  const change = (key: number, more: Partial<Row>) =>
-    setRows(rows.map((row) => (row.key === key ? { ...row, ...more } : row)))
-
-  const save = async (event: React.FormEvent) => {
-    event.preventDefault()
-    if (isSending) return
-    const seasons = rows.map(({ year, cropId, growth, problems: seen }) => ({
-      year: numberOrTyped(year),
-      cropId,
-      growth: growth === '' ? null : Number(growth),
-      problems: seen,
-    }))
-    if (
-      !(await deliver('POST /api/containers/[id]/earlier', { params: { id }, body: { seasons } }))
-    )
-      return
-    kept.throwAway()
-    showToastOnNextPage({ text: words.earlierKept(rows.length) })
-    window.location.reload()
-  }
+  const { values, field, change, submit, problem, errorOf } = useForm(
+    'POST /api/containers/[id]/earlier',
+    {
+      draft: `earlier/${id}`,
+      begin: { rows: [rowOf(0)] as readonly Row[] },
+      asked: ({ rows }) => ({
+        params: { id },
+        body: {
+          seasons: rows.map(({ year, cropId, growth, problems: seen }) => ({
+            year: numberOrTyped(year),
+            cropId,
+            growth: growth === '' ? null : Number(growth),
+            problems: seen,
+          })),
+        },
+      }),
+      taken: (_, { rows }) => ({ text: words.earlierKept(rows.length) }),
+    },
+  )
+  const { rows } = values
+  const setRows = (next: readonly Row[]) => change({ rows: next })
 
   return (
-    <form className={styles.form} onSubmit={(event) => void save(event)} noValidate>
+    <form className={styles.form} onSubmit={submit} noValidate>
       <p>{words.earlierLead}</p>
       {rows.map((row, index) => (
         <div key={row.key} className={styles.fields}>
           <TextField
             label={words.year}
             inputMode="numeric"
-            value={row.year}
-            error={errorOf(`seasons.${index}.year`)}
-            onChange={(event) => change(row.key, { year: event.target.value })}
+            {...field(`rows.${index}.year`, `seasons.${index}.year`)}
           />
           <SelectField
             label={words.whatGrew}
-            value={row.cropId}
-            error={errorOf(`seasons.${index}.cropId`)}
-            onChange={(event) => change(row.key, { cropId: event.target.value })}
+            {...field(`rows.${index}.cropId`, `seasons.${index}.cropId`)}
           >
             <option value="">{words.chooseCrop}</option>
             {crops.map((crop) => (
@@ -94,11 +85,7 @@ export function EarlierForm({
               </option>
             ))}
           </SelectField>
-          <SelectField
-            label={words.howWell}
-            value={row.growth}
-            onChange={(event) => change(row.key, { growth: event.target.value })}
-          >
+          <SelectField label={words.howWell} {...field(`rows.${index}.growth`)}>
             <option value="">{words.unknown}</option>
             {GROWTH_SCORES.map((score) => (
               <option key={score} value={score}>
@@ -111,7 +98,9 @@ export function EarlierForm({
             problems={problems}
             chosen={row.problems}
             error={errorOf(`seasons.${index}.problems`)}
-            onChange={(next) => change(row.key, { problems: next })}
+            onChange={(next) =>
+              setRows(rows.map((one) => (one.key === row.key ? { ...one, problems: next } : one)))
+            }
           />
         </div>
       ))}

@@ -1,15 +1,9 @@
 import { useState } from 'react'
-import {
-  ENDINGS,
-  type Ending,
-  EXPOSURES,
-  type Exposure,
-  GROWTH_SCORES,
-  type GrowthScore,
-} from '../../core/season'
+import { ENDINGS, type Ending, EXPOSURES, type Exposure, GROWTH_SCORES } from '../../core/season'
 import type { CropName } from '../../messages/containers/potViews'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
@@ -18,9 +12,6 @@ import { exposures } from '../../ui/texts/exposures'
 import { labels as labelWords } from '../../ui/texts/labels'
 import { manyPots as words } from '../../ui/texts/manyPots'
 import { potLog as logWords } from '../../ui/texts/potLog'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import { PlantForm } from './PlantForm'
 import styles from './Pots.module.css'
 
@@ -67,63 +58,36 @@ interface OfPots {
 
 function EndMany({ pots }: OfPots) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept('end-many', {
-    on: site.today,
-    growth: null as GrowthScore | null,
-    why: 'season over' as Ending,
-    note: '',
-  })
-  const { on, growth, why, note } = values
-  const save = async () => {
-    const answer = await deliver('POST /api/containers/plantings/end', {
-      body: { pots, on, growth, why, note },
-    })
-    if (!answer) return
-    throwAway()
-    const { ids, lotIds } = answer.data
-    showToastOnNextPage({
+  const { field, submit, isSending, problem } = useForm('POST /api/containers/plantings/end', {
+    draft: 'end-many',
+    begin: { on: site.today, growth: '', why: 'season over' as Ending, note: '' },
+    asked: ({ growth, ...typed }) => ({
+      body: { pots, ...typed, growth: growth === '' ? null : Number(growth) },
+    }),
+    taken: ({ ids, lotIds }) => ({
       text: [words.ended(ids.length), lotIds.length > 0 ? words.endedToTurnover : '']
         .filter(Boolean)
         .join(' '),
-    })
-    window.location.reload()
-  }
+    }),
+  })
   return (
-    <Job onSubmit={save} isSending={isSending} label={words.endIt}>
+    <Job onSubmit={submit} isSending={isSending} label={words.endIt}>
       <Choice
         label={words.endTitle}
         hint={logWords.growthHint}
-        name="growth-of-many"
         options={GROWTH_SCORES.map((score) => ({ value: String(score), label: String(score) }))}
-        isChosen={(value) => Number(value) === growth}
-        onChange={(event) => change({ growth: Number(event.target.value) as GrowthScore })}
+        {...field('growth')}
       />
       <div className={styles.fields}>
-        <SelectField
-          label={potWords.endWhy}
-          value={why}
-          onChange={(event) => change({ why: event.target.value as Ending })}
-        >
+        <SelectField label={potWords.endWhy} {...field('why')}>
           {ENDINGS.map((value) => (
             <option key={value} value={value}>
               {potWords.endings[value]}
             </option>
           ))}
         </SelectField>
-        <TextField
-          label={potWords.on}
-          type="date"
-          value={on}
-          error={errorOf('on')}
-          onChange={(event) => change({ on: event.target.value })}
-        />
-        <TextField
-          label={potWords.note}
-          value={note}
-          error={errorOf('note')}
-          onChange={(event) => change({ note: event.target.value })}
-        />
+        <TextField label={potWords.on} type="date" {...field('on')} />
+        <TextField label={potWords.note} {...field('note')} />
       </div>
       <ProblemNotice problem={problem} />
     </Job>
@@ -131,52 +95,24 @@ function EndMany({ pots }: OfPots) {
 }
 
 function ChangeMany({ pots, places }: OfPots & { readonly places: readonly string[] }) {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept('change-many', {
-    place: '',
-    name: '',
-    exposure: '' as Exposure | '',
-  })
-  const { place, name, exposure } = values
-  const save = async () => {
-    const answer = await deliver('PATCH /api/containers', {
-      body: {
-        ids: pots,
-        place,
-        name,
-        exposure: exposure || null,
-      },
-    })
-    if (!answer) return
-    throwAway()
-    showToastOnNextPage({
+  const { field, submit, isSending, problem } = useForm('PATCH /api/containers', {
+    draft: 'change-many',
+    begin: { place: '', name: '', exposure: '' as Exposure | '' },
+    asked: ({ exposure, ...typed }) => ({
+      body: { ids: pots, ...typed, exposure: exposure || null },
+    }),
+    taken: ({ before }) => ({
       text: words.changed(pots.length),
-      undo: request('POST /api/containers/put-back', { body: { pots: answer.data.before } }),
-    })
-    window.location.reload()
-  }
+      undo: request('POST /api/containers/put-back', { body: { pots: before } }),
+    }),
+  })
   return (
-    <Job onSubmit={save} isSending={isSending} label={words.changeIt}>
+    <Job onSubmit={submit} isSending={isSending} label={words.changeIt}>
       <p className={styles.note}>{words.changeLead}</p>
       <div className={styles.fields}>
-        <TextField
-          label={words.place}
-          suggestions={places}
-          value={place}
-          error={errorOf('place')}
-          onChange={(event) => change({ place: event.target.value })}
-        />
-        <TextField
-          label={words.name}
-          value={name}
-          error={errorOf('name')}
-          onChange={(event) => change({ name: event.target.value })}
-        />
-        <SelectField
-          label={words.exposure}
-          value={exposure}
-          onChange={(event) => change({ exposure: event.target.value as Exposure | '' })}
-        >
+        <TextField label={words.place} suggestions={places} {...field('place')} />
+        <TextField label={words.name} {...field('name')} />
+        <SelectField label={words.exposure} {...field('exposure')}>
           <option value="">{words.stays}</option>
           {EXPOSURES.map((value) => (
             <option key={value} value={value}>
@@ -191,18 +127,17 @@ function ChangeMany({ pots, places }: OfPots & { readonly places: readonly strin
 }
 
 function PutAway({ pots }: OfPots) {
-  const { problem, isSending, deliver } = useSend()
-  const save = async () => {
-    const answer = await deliver('POST /api/containers/put-away', { body: { ids: pots } })
-    if (!answer) return
-    showToastOnNextPage({
+  const { submit, isSending, problem } = useForm('POST /api/containers/put-away', {
+    draft: null,
+    begin: {},
+    asked: () => ({ body: { ids: pots } }),
+    taken: () => ({
       text: words.away(pots.length),
       undo: request('POST /api/containers/take-up', { body: { ids: pots } }),
-    })
-    window.location.reload()
-  }
+    }),
+  })
   return (
-    <Job onSubmit={save} isSending={isSending} label={words.awayIt}>
+    <Job onSubmit={submit} isSending={isSending} label={words.awayIt}>
       <p className={styles.note}>{words.awayLead}</p>
       <ProblemNotice problem={problem} />
     </Job>
@@ -215,20 +150,13 @@ function Job({
   label,
   children,
 }: {
-  readonly onSubmit: () => Promise<void>
+  readonly onSubmit: (event: React.FormEvent) => void
   readonly isSending: boolean
   readonly label: string
   readonly children: React.ReactNode
 }) {
   return (
-    <form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        if (!isSending) void onSubmit()
-      }}
-      noValidate
-    >
+    <form className={styles.form} onSubmit={onSubmit} noValidate>
       {children}
       <div>
         <Button type="submit" weight="main" disabled={isSending}>

@@ -4,6 +4,7 @@ import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { request } from '../../ui/request'
@@ -11,8 +12,6 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { exposures } from '../../ui/texts/exposures'
 import { places as words } from '../../ui/texts/places'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import styles from './Places.module.css'
 
 /** The places of the garden with their sun and wind. */
@@ -103,26 +102,16 @@ function PlaceForm({
   /** Of a place where no pot stands. */
   readonly away?: number | null
 }) {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept(
-    `place/${place?.id ?? ''}/${place?.version ?? ''}`,
-    begin,
+  const { field, submit, deliver, isSending, problem } = useForm(
+    place ? 'PATCH /api/places/[id]' : 'POST /api/places',
+    {
+      draft: `place/${place?.id ?? ''}/${place?.version ?? ''}`,
+      begin,
+      asked: (body) =>
+        place ? { params: { id: place.id }, body: { ...body, version: place.version } } : { body },
+      taken: (_, { name }) => ({ text: done(name) }),
+    },
   )
-  const { name, exposure } = values
-  const keep = async () => {
-    if (isSending) return
-    const body = { name, exposure }
-    const answer = place
-      ? await deliver('PATCH /api/places/[id]', {
-          params: { id: place.id },
-          body: { ...body, version: place.version },
-        })
-      : await deliver('POST /api/places', { body })
-    if (!answer) return
-    throwAway()
-    showToastOnNextPage({ text: done(name) })
-    window.location.reload()
-  }
   const remove = async () => {
     if (away === null) return
     const answer = await deliver('POST /api/places/[id]/put-away', { params: { id: away } })
@@ -134,27 +123,9 @@ function PlaceForm({
     window.location.reload()
   }
   return (
-    <form
-      className={styles.form}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep()
-      }}
-      noValidate
-    >
-      <TextField
-        label={words.name}
-        value={name}
-        error={errorOf('name')}
-        onChange={(event) => change({ name: event.target.value })}
-      />
-      <SelectField
-        label={words.exposure}
-        hint={words.exposureHint}
-        value={exposure}
-        error={errorOf('exposure')}
-        onChange={(event) => change({ exposure: event.target.value as Exposure })}
-      >
+    <form className={styles.form} onSubmit={submit} noValidate>
+      <TextField label={words.name} {...field('name')} />
+      <SelectField label={words.exposure} hint={words.exposureHint} {...field('exposure')}>
         {EXPOSURES.map((value) => (
           <option key={value} value={value}>
             {exposures[value]}

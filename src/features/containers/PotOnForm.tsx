@@ -1,21 +1,17 @@
-import { useEffect, useRef, useState } from 'react'
 import type { GoingOn, PotOnPlan } from '../../messages/containers/goingOn'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { TextField } from '../../ui/Field'
+import { usePlanned } from '../../ui/form/usePlanned'
 import { Caution, Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { containers as potWords } from '../../ui/texts/containers'
 import { goingOn as words } from '../../ui/texts/goingOn'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import styles from './Fill.module.css'
 import { PartsList } from './PartsList'
 import { SourceField, sourceOf } from './SourceField'
 import { TickedSteps } from './TickedSteps'
 
-const NO_TICKS: readonly string[] = []
 const NAMED = 6
 /** Wet it weighs about as much as a person should lift alone. */
 const HEAVY_L = 12
@@ -29,50 +25,25 @@ export function PotOnForm({
   readonly with: GoingOn
 }) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept(`pot-on/${id}`, {
-    code: '',
-    source: '',
-    on: site.today,
-    despite: '',
-    asked: false,
-    ticks: NO_TICKS,
-  })
-  const { code, source, on, despite, asked, ticks } = values
-  const [plan, setPlan] = useState<PotOnPlan | null>(null)
-
-  const send = async (check: boolean) => {
-    if (isSending) return
-    const body = { code, source: sourceOf(source), on, despite, check }
-    const answer = await deliver('POST /api/containers/[id]/pot-on', { params: { id }, body })
-    if (!answer) return
-    if (check) {
-      setPlan(answer.data.plan)
-      change({ asked: true })
-      return
-    }
-    throwAway()
-    showToastOnNextPage({ text: words.potted(answer.data.plan.code) })
-    window.location.assign(`/pots/${answer.data.containerId}`)
-  }
-  const sendNow = useRef(send)
-  sendNow.current = send
-  useEffect(() => {
-    if (asked && !plan) void sendNow.current(true)
-  }, [asked, plan])
-  const anew = (more: { code?: string; source?: string }) => {
-    change({ ...more, asked: false })
-    setPlan(null)
-  }
+  const { values, field, quantity, problem, isSending, plan, look, finish, onTick } = usePlanned(
+    'POST /api/containers/[id]/pot-on',
+    {
+      draft: `pot-on/${id}`,
+      begin: { code: '', source: '', on: site.today, despite: '' },
+      restsOn: ['code', 'source'],
+      asked: ({ code, source, on, despite }, check) => ({
+        params: { id },
+        body: { code, source: sourceOf(source), on, despite, check },
+      }),
+      planOf: (answer) => answer.plan,
+      taken: (answer) => ({
+        text: words.potted(answer.plan.code),
+        to: `/pots/${answer.containerId}`,
+      }),
+    },
+  )
   return (
-    <form
-      className={styles.fill}
-      onSubmit={(event) => {
-        event.preventDefault()
-        void send(true)
-      }}
-      noValidate
-    >
+    <form className={styles.fill} onSubmit={look} noValidate>
       <p className={styles.note}>{words.potOnLead}</p>
       <div className={styles.fields}>
         <TextField
@@ -84,32 +55,12 @@ export function PotOnForm({
               .join(', '),
           )}
           suggestions={pots.map((pot) => pot.code)}
-          value={code}
           maxLength={20}
-          error={errorOf('code')}
-          onChange={(event) => anew({ code: event.target.value })}
+          {...field('code')}
         />
-        <SourceField
-          label={words.mix}
-          choices={choices}
-          value={source}
-          error={errorOf('source')}
-          onChange={(chosen) => anew({ source: chosen })}
-        />
-        <TextField
-          label={potWords.on}
-          type="date"
-          value={on}
-          error={errorOf('on')}
-          onChange={(event) => change({ on: event.target.value })}
-        />
-        <DespiteField
-          problem={problem}
-          typed={despite}
-          value={despite}
-          error={errorOf('despite')}
-          onChange={(event) => change({ despite: event.target.value })}
-        />
+        <SourceField label={words.mix} choices={choices} {...field('source')} />
+        <TextField label={potWords.on} type="date" {...field('on')} />
+        <DespiteField problem={problem} {...quantity('despite')} />
         <div className={styles.keys}>
           <Button type="submit" weight={plan ? 'plain' : 'main'} disabled={isSending}>
             {words.look}
@@ -119,9 +70,9 @@ export function PotOnForm({
       <ProblemNotice problem={problem} />
       {plan && (
         <>
-          <Plan plan={plan} ticks={ticks} onTick={(next) => change({ ticks: next })} />
+          <Plan plan={plan} ticks={values.ticks} onTick={onTick} />
           <div className={styles.keys}>
-            <Button weight="main" disabled={isSending} onClick={() => void send(false)}>
+            <Button weight="main" disabled={isSending} onClick={finish}>
               {words.done}
             </Button>
           </div>

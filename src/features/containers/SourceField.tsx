@@ -1,5 +1,6 @@
 import type { FillChoices, FillPot } from '../../messages/containers/fillPot'
-import { type FieldProblem, SelectField } from '../../ui/Field'
+import { SelectField } from '../../ui/Field'
+import type { FieldProps } from '../../ui/form/useForm'
 import { useSite } from '../../ui/SiteContext'
 import { filling as words } from '../../ui/texts/filling'
 import { trialFindings as findingWords } from '../../ui/texts/trialFindings'
@@ -8,24 +9,11 @@ import { trialFindings as findingWords } from '../../ui/texts/trialFindings'
 export function SourceField({
   label = words.source,
   choices,
-  value,
-  error,
-  onChange,
-}: {
-  readonly label?: string
-  readonly choices: FillChoices
-  readonly value: string
-  readonly error: FieldProblem | undefined
-  readonly onChange: (chosen: string) => void
-}) {
+  ...field
+}: FieldProps & { readonly label?: string; readonly choices: FillChoices }) {
   const { format } = useSite()
   return (
-    <SelectField
-      label={label}
-      value={value}
-      error={error}
-      onChange={(event) => onChange(event.target.value)}
-    >
+    <SelectField label={label} {...field}>
       <option value="">{words.choose}</option>
       {choices.lots.length > 0 && (
         <optgroup label={words.groups.lot}>

@@ -3,15 +3,13 @@ import type { TriageView } from '../../messages/media/found'
 import type { NewTreatment } from '../../messages/media/treatments'
 import { Button } from '../../ui/Button'
 import { Choice, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { treatments as words } from '../../ui/texts/treatments'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import styles from './Found.module.css'
 
 /** What was done with a lot, or is decided of it: kept apart, used all the same. */
@@ -25,108 +23,83 @@ export function DoneForm({
   readonly isInPots: boolean
 }) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
   const kinds = offered(triage, isInPots)
-  const { values, change, throwAway } = useKept(`done/${lotId}`, {
-    kind: '' as TreatmentKind | '',
-    skim: triage?.skimCm ? `${triage.skimCm} cm` : '',
-    topTo: 'bin' as NewTreatment['topTo'],
-    until: '',
-    note: '',
-  })
-  const { kind, skim, topTo, until, note } = values
-  const depth = readQuantity(skim, 'length', site.measures)
-
-  const keep = async () => {
-    if (kind === '' || isSending || (kind === 'skim' && depth.problem)) return
-    const body: NewTreatment = {
-      kind,
-      skimCm: kind === 'skim' ? depth.value : null,
-      topTo,
-      until: kind === 'quarantine' && until !== '' ? until : null,
-      note,
-    }
-    const answer = await deliver('POST /api/media/lots/[id]/treatments', {
-      params: { id: lotId },
-      body,
-    })
-    if (!answer) return
-    throwAway()
-    const { id, topLotId } = answer.data
-    showToastOnNextPage({
-      text: topLotId === null ? words.kept(words.kinds[kind]) : words.topKept(topLotId),
-      // A top that left cannot be put back by taking the entry back: its litres are reversed in the ledger.
-      ...(kind === 'skim'
-        ? {}
-        : {
-            undo: request('PUT /api/media/lots/[id]/treatments/[treatmentId]', {
-              params: { id: lotId, treatmentId: id },
-              body: { counts: false },
+  const { values, field, quantity, submit, isSending, problem } = useForm(
+    'POST /api/media/lots/[id]/treatments',
+    {
+      draft: `done/${lotId}`,
+      begin: {
+        kind: '' as TreatmentKind | '',
+        skim: triage?.skimCm ? `${triage.skimCm} cm` : '',
+        topTo: 'bin' as NewTreatment['topTo'],
+        until: '',
+        note: '',
+      },
+      asked: ({ kind, skim, topTo, until, note }) => {
+        const depth = readQuantity(skim, 'length', site.measures)
+        if (kind === '' || (kind === 'skim' && depth.problem)) return null
+        return {
+          params: { id: lotId },
+          body: {
+            kind,
+            skimCm: kind === 'skim' ? depth.value : null,
+            topTo,
+            until: kind === 'quarantine' && until !== '' ? until : null,
+            note,
+          },
+        }
+      },
+      taken: ({ id, topLotId }, { kind }) => ({
+        text:
+          topLotId === null && kind !== ''
+            ? words.kept(words.kinds[kind])
+            : words.topKept(topLotId ?? 0),
+        // A top that left cannot be put back by taking the entry back: its litres are reversed in the ledger.
+        ...(kind === 'skim'
+          ? {}
+          : {
+              undo: request('PUT /api/media/lots/[id]/treatments/[treatmentId]', {
+                params: { id: lotId, treatmentId: id },
+                body: { counts: false },
+              }),
             }),
-          }),
-    })
-    window.location.reload()
-  }
+      }),
+    },
+  )
+  const { kind } = values
 
   return (
-    <form
-      className={styles.done}
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault()
-        void keep()
-      }}
-    >
+    <form className={styles.done} noValidate onSubmit={submit}>
       <Choice
         label={words.what}
-        name="done-kind"
-        error={errorOf('kind')}
         options={kinds.map((one) => ({
           value: one,
           label: words.choices[one][0],
           note: words.choices[one][1],
         }))}
-        isChosen={(value) => value === kind}
-        onChange={(event) => change({ kind: event.currentTarget.value as TreatmentKind })}
+        {...field('kind')}
       />
       {kind === 'skim' && (
         <>
-          <QuantityField
-            label={words.depth}
-            dimension="length"
-            typed={skim}
-            error={errorOf('skimCm')}
-            value={skim}
-            onChange={(event) => change({ skim: event.currentTarget.value })}
-          />
+          <QuantityField label={words.depth} dimension="length" {...quantity('skim', 'skimCm')} />
           <Choice
             label={words.topTo}
-            name="done-top"
             options={[
               { value: 'bin', label: words.away },
               { value: 'store', label: words.toStore, note: words.toStoreNote },
             ]}
-            isChosen={(value) => value === topTo}
-            onChange={(event) => change({ topTo: event.currentTarget.value as typeof topTo })}
+            {...field('topTo')}
           />
         </>
       )}
       {kind === 'quarantine' && (
-        <TextField
-          label={words.untilDay}
-          type="date"
-          error={errorOf('until')}
-          value={until}
-          onChange={(event) => change({ until: event.currentTarget.value })}
-        />
+        <TextField label={words.untilDay} type="date" {...field('until')} />
       )}
       {(kind === 'quarantine' || kind === 'override') && (
         <TextField
           label={words.why}
           hint={kind === 'override' ? words.overrideHint : undefined}
-          error={errorOf('note')}
-          value={note}
-          onChange={(event) => change({ note: event.currentTarget.value })}
+          {...field('note')}
         />
       )}
       {kind !== '' && (

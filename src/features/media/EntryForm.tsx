@@ -1,17 +1,14 @@
-import { useMemo } from 'react'
 import type { HandKind, LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
 import { media as mediaWords } from '../../ui/texts/media'
-import { useDraft } from '../../ui/useDraft'
-import { useSend } from '../../ui/useSend'
-import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 
 interface Values {
@@ -28,38 +25,34 @@ const DEFAULTS: Values = { kind: 'topped-up', litres: '', materialId: '', note: 
 export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => void }) {
   const { site } = useSite()
   const words = mediaWords.page
-  const { problem, errorOf, deliver } = useSend()
-  const form = useValues<Values>(DEFAULTS)
-  const throwAway = useDraft(
-    `entry/${page.id}`,
-    form,
-    useMemo(() => DEFAULTS, []),
-  )
-  const values = form.watch()
-
-  const save = form.handleSubmit(async ({ kind, litres, materialId, note, despite }) => {
-    const amount = readQuantity(litres, 'volume', site.measures)
-    if (amount.problem) {
-      form.setFocus('litres')
-      return
-    }
-    const answer = await deliver('POST /api/media/lots/[id]/entries', {
-      params: { id: page.id },
-      body: {
-        kind,
-        litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
-        note,
-        despite,
-        ...(kind === 'topped-up' && materialId ? { materialId } : {}),
+  const { values, form, field, quantity, submit, problem, throwAway } = useForm(
+    'POST /api/media/lots/[id]/entries',
+    {
+      draft: `entry/${page.id}`,
+      begin: DEFAULTS,
+      asked: ({ kind, litres, materialId, note, despite }) => {
+        const amount = readQuantity(litres, 'volume', site.measures)
+        if (amount.problem) {
+          form.setFocus('litres')
+          return null
+        }
+        return {
+          params: { id: page.id },
+          body: {
+            kind,
+            litres: kind === 'emptied' ? 0 : (amount.value ?? 0),
+            note,
+            despite,
+            ...(kind === 'topped-up' && materialId ? { materialId } : {}),
+          },
+        }
       },
-    })
-    if (!answer) return
-    throwAway()
-    window.location.reload()
-  })
+      taken: () => ({}),
+    },
+  )
 
   return (
-    <form className={styles.entry} onSubmit={save} noValidate>
+    <form className={styles.entry} onSubmit={submit} noValidate>
       <div className={styles.wide}>
         <Choice
           label={words.kind}
@@ -67,7 +60,7 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
             value,
             label,
           }))}
-          {...form.register('kind')}
+          {...field('kind')}
         />
       </div>
       {values.kind === 'emptied' ? (
@@ -77,17 +70,11 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
           label={words.litres}
           hint={words.litresHint}
           dimension="volume"
-          typed={values.litres}
-          error={errorOf('litres')}
-          {...form.register('litres')}
+          {...quantity('litres')}
         />
       )}
       {values.kind === 'topped-up' && (
-        <SelectField
-          label={words.material}
-          error={errorOf('materialId')}
-          {...form.register('materialId')}
-        >
+        <SelectField label={words.material} {...field('materialId')}>
           <option value="">{words.chooseMaterial}</option>
           {page.materials.map(({ id, name }) => (
             <option key={id} value={id}>
@@ -96,13 +83,8 @@ export function EntryForm({ page, onClose }: { page: LotPage; onClose: () => voi
           ))}
         </SelectField>
       )}
-      <TextField label={words.note} {...form.register('note')} />
-      <DespiteField
-        problem={problem}
-        typed={values.despite}
-        error={errorOf('despite')}
-        {...form.register('despite')}
-      />
+      <TextField label={words.note} {...field('note')} />
+      <DespiteField problem={problem} {...quantity('despite')} />
       <div className={styles.wide}>
         <ProblemNotice problem={problem} />
         <div>

@@ -1,39 +1,29 @@
 import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { request } from '../../ui/request'
 import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useSend } from '../../ui/useSend'
-import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 
 const words = mediaWords.page
 
 /** Another name for a lot, or putting it away; either can be undone on the page that follows. */
 export function LotChanges({ page }: { readonly page: LotPage }) {
-  const { problem, errorOf, deliver } = useSend()
-  const form = useValues({ name: page.name })
-
-  const rename = form.handleSubmit(async ({ name }) => {
-    const answer = await deliver('PATCH /api/media/lots/[id]', {
-      params: { id: page.id },
-      body: {
-        name,
-        version: page.version,
-      },
-    })
-    if (!answer) return
-    showToastOnNextPage({
+  const { field, submit, deliver, problem, errorOf } = useForm('PATCH /api/media/lots/[id]', {
+    draft: null,
+    begin: { name: page.name },
+    asked: ({ name }) => ({ params: { id: page.id }, body: { name, version: page.version } }),
+    taken: ({ version }, { name }) => ({
       text: words.renamed(name.trim()),
       undo: request('PATCH /api/media/lots/[id]', {
         params: { id: page.id },
-        body: { name: page.name, version: answer.data.version },
+        body: { name: page.name, version },
       }),
-    })
-    window.location.reload()
+    }),
   })
   const moveIt = async (exposure: string) => {
     const answer = await deliver('PUT /api/media/lots/[id]/exposure', {
@@ -65,8 +55,8 @@ export function LotChanges({ page }: { readonly page: LotPage }) {
 
   return (
     <>
-      <form className={styles.entry} onSubmit={rename} noValidate>
-        <TextField label={words.rename} error={errorOf('name')} {...form.register('name')} />
+      <form className={styles.entry} onSubmit={submit} noValidate>
+        <TextField label={words.rename} {...field('name')} />
         <div className={styles.wide}>
           <Button type="submit">{words.saveName}</Button>
         </div>

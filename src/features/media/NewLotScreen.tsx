@@ -1,10 +1,10 @@
-import { useMemo } from 'react'
 import { useFieldArray } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
 import type { LotPage } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useFields } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { QuantityField } from '../../ui/QuantityField'
@@ -12,9 +12,7 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { exposures } from '../../ui/texts/exposures'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
-import { useValues } from '../../ui/useValues'
 import styles from './NewLotScreen.module.css'
 import { bodyOf, DEFAULT_LOT, LENGTHS_OF, type LotValues, shapeOf } from './newLotValues'
 
@@ -38,14 +36,12 @@ function NewLot({ materials }: { materials: Materials }) {
   const { site, format } = useSite()
   const words = mediaWords.create
   const { problem, errorOf, deliver } = useSend()
-  const form = useValues<LotValues>(DEFAULT_LOT)
-  const throwAway = useDraft(
+  const { form, values, field, quantity, throwAway } = useFields<LotValues>(
     'new-lot',
-    form,
-    useMemo(() => DEFAULT_LOT, []),
+    DEFAULT_LOT,
+    errorOf,
   )
   const parts = useFieldArray({ control: form.control, name: 'components' })
-  const values = form.watch()
   const lengths = LENGTHS_OF[values.kind]
 
   const saveWith = async (typed: LotValues, rest?: 'store') => {
@@ -65,30 +61,24 @@ function NewLot({ materials }: { materials: Materials }) {
       <PageHead title={words.title} lead={words.lead} />
       <form className={styles.form} onSubmit={save} noValidate>
         <div className={styles.row}>
-          <TextField
-            label={words.name}
-            hint={words.nameHint}
-            error={errorOf('name')}
-            {...form.register('name')}
-          />
-          <TextField label={words.place} error={errorOf('place')} {...form.register('place')} />
+          <TextField label={words.name} hint={words.nameHint} {...field('name')} />
+          <TextField label={words.place} {...field('place')} />
         </div>
         <Choice
           label={words.origin}
           options={Object.entries(words.origins).map(([value, label]) => ({ value, label }))}
-          {...form.register('origin')}
+          {...field('origin')}
         />
         <TextField
           label={words.years}
           hint={words.yearsHint}
           inputMode="decimal"
-          error={errorOf('years')}
-          {...form.register('years')}
+          {...field('years')}
         />
         <Choice
           label={words.inWhat}
           options={Object.entries(words.shapes).map(([value, label]) => ({ value, label }))}
-          {...form.register('kind')}
+          {...field('kind')}
         />
         {lengths.length > 0 && (
           <div className={styles.row}>
@@ -98,24 +88,21 @@ function NewLot({ materials }: { materials: Materials }) {
                 label={words[name]}
                 hint={words.lengthHint}
                 dimension="length"
-                typed={values[name]}
-                error={errorOf(
+                {...quantity(
+                  name,
                   name === 'headspace' ? 'container.headspaceCm' : `container.shape.${name}Cm`,
                 )}
-                {...form.register(name)}
               />
             ))}
             <TextField
               label={words.count}
               inputMode="numeric"
-              error={errorOf('container.count')}
-              {...form.register('count')}
+              {...field('count', 'container.count')}
             />
             <SelectField
               label={words.exposure}
               hint={words.exposureHint}
-              error={errorOf('container.exposure')}
-              {...form.register('exposure')}
+              {...field('exposure', 'container.exposure')}
             >
               {Object.entries(exposures).map(([value, label]) => (
                 <option key={value} value={value}>
@@ -130,12 +117,11 @@ function NewLot({ materials }: { materials: Materials }) {
           <legend>
             <h2>{words.contents}</h2>
           </legend>
-          {parts.fields.map((field, index) => (
-            <div key={field.id} className={styles.part}>
+          {parts.fields.map((row, index) => (
+            <div key={row.id} className={styles.part}>
               <SelectField
                 label={words.material(index + 1)}
-                error={errorOf(`components.${index}.materialId`)}
-                {...form.register(`components.${index}.materialId`)}
+                {...field(`components.${index}.materialId`)}
               >
                 <option value="">{mediaWords.page.chooseMaterial}</option>
                 {materials.map(({ id, name }) => (
@@ -147,9 +133,7 @@ function NewLot({ materials }: { materials: Materials }) {
               <QuantityField
                 label={words.litres}
                 dimension="volume"
-                typed={values.components[index]?.litres ?? ''}
-                error={errorOf(`components.${index}.litres`)}
-                {...form.register(`components.${index}.litres`)}
+                {...quantity(`components.${index}.litres`)}
               />
               {parts.fields.length > 1 && (
                 <Button

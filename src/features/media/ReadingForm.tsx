@@ -1,8 +1,9 @@
-import { useMemo, useRef } from 'react'
+import { useRef } from 'react'
 import type { LotPage } from '../../messages/media/lots'
 import type { ReadingAnswer } from '../../messages/media/readings'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useFields } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { useEntry } from '../../ui/outbox/useEntry'
 import { QuantityField } from '../../ui/QuantityField'
@@ -10,8 +11,6 @@ import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media'
 import { showToast, showToastOnNextPage } from '../../ui/toast'
-import { useDraft } from '../../ui/useDraft'
-import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 import { READING_DEFAULTS, type ReadingValues, readingBody } from './readingValues'
 
@@ -31,23 +30,21 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
     })
     window.location.reload()
   }
-  const { problem, errorOf, enter } = useEntry<ReadingAnswer>(`reading/${page.id}`, (kept) => {
+  const entry = useEntry<ReadingAnswer>(`reading/${page.id}`, (kept) => {
     // Not while the next is typed: the page is loaded anew to show it.
     if (!isTyped.current) done(kept)
   })
-  const form = useValues<ReadingValues>(READING_DEFAULTS)
-  const throwAway = useDraft(
+  const { form, values, field, quantity, throwAway } = useFields<ReadingValues>(
     `reading/${page.id}`,
-    form,
-    useMemo(() => READING_DEFAULTS, []),
+    READING_DEFAULTS,
+    entry.errorOf,
   )
-  const values = form.watch()
   // Read while drawing: only then the form keeps count of it.
   isTyped.current = form.formState.isDirty
 
   const save = form.handleSubmit(async (typed) => {
     showToast(null)
-    const outcome = await enter({
+    const outcome = await entry.enter({
       title: words.kinds[typed.kind],
       where: page.name,
       page: `/lots/${page.id}`,
@@ -71,16 +68,12 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
             value,
             label: words.kinds[value],
           }))}
-          {...form.register('kind')}
+          {...field('kind')}
         />
       </div>
       {values.kind === 'jar' ? (
         <>
-          <SelectField
-            label={words.product}
-            error={errorOf('amendmentId')}
-            {...form.register('amendmentId')}
-          >
+          <SelectField label={words.product} {...field('amendmentId')}>
             <option value="">{words.chooseProduct}</option>
             {page.correctors.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -88,32 +81,20 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
               </option>
             ))}
           </SelectField>
-          <TextField
-            label={words.target}
-            inputMode="decimal"
-            error={errorOf('target')}
-            {...form.register('target')}
-          />
-          <TextField
-            label={words.days}
-            inputMode="numeric"
-            error={errorOf('days')}
-            {...form.register('days')}
-          />
+          <TextField label={words.target} inputMode="decimal" {...field('target')} />
+          <TextField label={words.days} inputMode="numeric" {...field('days')} />
           <div className={styles.wide}>
             {values.jars.map((jar, index) => (
               <div key={jar.key} className={styles.jar}>
                 <TextField
                   label={words.dose(index + 1)}
                   inputMode="decimal"
-                  error={errorOf(`points.${index}.gPerL`)}
-                  {...form.register(`jars.${index}.gPerL`)}
+                  {...field(`jars.${index}.gPerL`, `points.${index}.gPerL`)}
                 />
                 <TextField
                   label={words.phOfJar(index + 1)}
                   inputMode="decimal"
-                  error={errorOf(`points.${index}.ph`)}
-                  {...form.register(`jars.${index}.ph`)}
+                  {...field(`jars.${index}.ph`, `points.${index}.ph`)}
                 />
               </div>
             ))}
@@ -123,23 +104,16 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
       ) : (
         <>
           {values.kind === 'ph' ? (
-            <TextField
-              label={words.phValue}
-              inputMode="decimal"
-              error={errorOf('value')}
-              {...form.register('value')}
-            />
+            <TextField label={words.phValue} inputMode="decimal" {...field('value')} />
           ) : (
             <QuantityField
               label={words.ecValue}
               dimension="conductivity"
               echoes="converted"
-              typed={values.value}
-              error={errorOf('value')}
-              {...form.register('value')}
+              {...quantity('value')}
             />
           )}
-          <SelectField label={words.method} {...form.register('method')}>
+          <SelectField label={words.method} {...field('method')}>
             {Object.entries(words.methods)
               .filter(([method]) => values.kind === 'ph' || method !== 'strip')
               .map(([method, name]) => (
@@ -154,15 +128,13 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
               hint={words.temperatureHint}
               dimension="temperature"
               echoes="converted"
-              typed={values.tempC}
-              error={errorOf('tempC')}
-              {...form.register('tempC')}
+              {...quantity('tempC')}
             />
           )}
         </>
       )}
       <div className={styles.wide}>
-        <ProblemNotice problem={problem} />
+        <ProblemNotice problem={entry.problem} />
         <Button type="submit">{words.save}</Button>
       </div>
     </form>

@@ -1,8 +1,8 @@
-import { useMemo } from 'react'
 import type { LotPage } from '../../messages/media/lots'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useFields } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { addressOf, request } from '../../ui/request'
@@ -11,9 +11,7 @@ import { common as commonWords } from '../../ui/texts/common'
 import { transfers as words } from '../../ui/texts/transfers'
 import { showToastOnNextPage } from '../../ui/toast'
 import { useAnswer } from '../../ui/useAnswer'
-import { useDraft } from '../../ui/useDraft'
 import { useSend } from '../../ui/useSend'
-import { useValues } from '../../ui/useValues'
 import styles from './LotScreen.module.css'
 import { TRANSFER_DEFAULTS, type TransferValues, transferRequest } from './transferBody'
 
@@ -27,13 +25,11 @@ export function TransferForm({
 }) {
   const { site, format } = useSite()
   const { problem, errorOf, isSending, deliver } = useSend()
-  const form = useValues<TransferValues>(TRANSFER_DEFAULTS)
-  const throwAway = useDraft(
+  const { form, values, field, quantity, throwAway } = useFields<TransferValues>(
     `transfer/${page.id}`,
-    form,
-    useMemo(() => TRANSFER_DEFAULTS, []),
+    TRANSFER_DEFAULTS,
+    errorOf,
   )
-  const values = form.watch()
   const { answer: targets, failed } = useAnswer(
     addressOf('GET /api/media/lots/[id]/transfers', {
       params: { id: page.id },
@@ -99,16 +95,14 @@ export function TransferForm({
             value,
             label: words.wheres[value],
           }))}
-          {...form.register('where')}
+          {...field('where')}
         />
       </div>
       <QuantityField
         label={words.litres}
         hint={words.all(litres(page.litres))}
         dimension="volume"
-        typed={values.litres}
-        error={errorOf('litres')}
-        {...form.register('litres')}
+        {...quantity('litres')}
       />
       {values.where === 'lot' && (
         <>
@@ -118,10 +112,10 @@ export function TransferForm({
               label={words.find}
               hint={words.ofLots(format.number(targets.lotsTotal))}
               onKeyDown={(event) => event.key === 'Enter' && event.preventDefault()}
-              {...form.register('find')}
+              {...field('find')}
             />
           )}
-          <SelectField label={words.lot} error={errorOf('to.lotId')} {...form.register('lotId')}>
+          <SelectField label={words.lot} {...field('lotId', 'to.lotId')}>
             <option value="">{words.chooseLot}</option>
             {(targets?.lots ?? []).map((lot) => (
               <option key={lot.id} value={lot.id}>
@@ -144,13 +138,12 @@ export function TransferForm({
             <Choice
               label={words.pots}
               kind="checkbox"
-              error={errorOf('to.containerIds') ?? errorOf('containerIds')}
               options={(targets?.pots ?? []).map((pot) => ({
                 value: String(pot.id),
                 label: words.potOption(pot.code, pot.name, litres(pot.litres)),
                 note: pot.place,
               }))}
-              {...form.register('pots')}
+              {...field('pots', 'to.containerIds', 'containerIds')}
             />
           )}
         </div>
@@ -159,27 +152,23 @@ export function TransferForm({
         <TextField
           label={words.bin}
           hint={words.binHint}
-          error={errorOf('to.storeBin') ?? errorOf('storeBin')}
-          {...form.register('storeBin')}
+          {...field('storeBin', 'to.storeBin', 'storeBin')}
         />
       )}
       {values.where !== 'lot' && isPart && (
         <TextField
           label={words.name}
           hint={words.nameHint(page.name)}
-          error={errorOf('to.name')}
-          {...form.register('name')}
+          {...field('name', 'to.name')}
         />
       )}
       <DespiteField
         problem={problem}
-        typed={values.despite}
         label={words.despite}
         hint={words.despiteHint}
-        error={errorOf('despite')}
-        {...form.register('despite')}
+        {...quantity('despite')}
       />
-      <TextField label={words.note} error={errorOf('note')} {...form.register('note')} />
+      <TextField label={words.note} {...field('note')} />
       <div className={styles.wide}>
         {failed && <p role="status">{words.failed}</p>}
         <ProblemNotice problem={problem} />

@@ -10,10 +10,9 @@ import {
   type PlaceForMix,
 } from '../../core/mixes'
 import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
+import { useFields } from '../../ui/form/useForm'
 import { useSite } from '../../ui/SiteContext'
 import { mixes as mixesWords } from '../../ui/texts/mixes'
-import { useDraft } from '../../ui/useDraft'
-import { useValues } from '../../ui/useValues'
 import type { Question } from '../../workers/jobs'
 import { useCore } from '../../workers/useCore'
 import {
@@ -61,9 +60,8 @@ export interface Design extends ReturnType<typeof useSaveMix> {
 export function useDesign(page: MixDesignPage): Design {
   const { site } = useSite()
   const defaults = useMemo(() => mixDefaults(page), [page])
-  const form = useValues(defaults)
-  const throwAway = useDraft(page.mix ? `mix/${page.mix.id}` : draftOf(page), form, defaults)
-  const values = form.watch()
+  const draft = page.mix ? `mix/${page.mix.id}` : draftOf(page)
+  const { form, values, throwAway } = useFields(draft, defaults)
   const saving = useSaveMix(form, page, throwAway)
   const materials = useMemo(
     () => new Map(page.materials.map(({ material }) => [material.id, material])),

@@ -1,16 +1,14 @@
 import { doubtfulPair, type HeapPlan } from '../../core/recondition'
-import type { BatchLotView, NewHeap } from '../../messages/recondition/batches'
+import type { BatchLotView } from '../../messages/recondition/batches'
 import { Button, LinkButton } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
+import { useForm } from '../../ui/form/useForm'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { Progress } from '../../ui/Progress'
 import { useSite } from '../../ui/SiteContext'
 import { batches as words } from '../../ui/texts/batches'
 import { findings as findingWords } from '../../ui/texts/findings'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
-import { useSend } from '../../ui/useSend'
 import styles from './Batches.module.css'
 
 /** One heap: what is in it, why, and what is done with it next. */
@@ -75,44 +73,40 @@ function Next({
   readonly isApart: boolean
 }) {
   const { format, site } = useSite()
-  const { problem, errorOf, isSending, isSlow, deliver } = useSend()
-  const { values, change, throwAway } = useKept(`heap/${own.map(({ id }) => id).join(',')}`, {
-    name: '',
-    joined: '',
-    despite: '',
-  })
   const [first] = own
-  const joined = lots.find(({ id }) => String(id) === values.joined)
   // What stands full of plants, or in work, is not tipped out now.
   const free = own.filter(({ stands }) => stands === null)
-  const all = joined ? [...free, joined] : free
+  const allWith = (joinedId: string) => {
+    const joined = lots.find(({ id }) => String(id) === joinedId)
+    return joined ? [...free, joined] : free
+  }
+  const usualName = (joinedId: string) =>
+    words.defaultName(allWith(joinedId).length, format.day(site.today))
+  const { values, field, submit, isSending, isSlow, problem } = useForm('POST /api/media/heaps', {
+    draft: `heap/${own.map(({ id }) => id).join(',')}`,
+    begin: { name: '', joined: '', despite: '' },
+    asked: ({ name, joined, despite }) => {
+      const heap = allWith(joined).map(({ id }) => id)
+      if (heap.length < 2) return null
+      return { body: { lots: heap, name: name || usualName(joined), despite } }
+    },
+    taken: ({ lotId, litres, potIds }, { name, joined }) => ({
+      text: words.made(name || usualName(joined), format.plain(format.litres(litres))),
+      to: `/turnover/new?lot=${lotId}&pots=${potIds.join(',')}`,
+    }),
+  })
+  const all = allWith(values.joined)
   const pair = doubtfulPair(all)
   const nameOf = (id: number) => lots.find((lot) => lot.id === id)?.name ?? ''
-  const name = values.name || words.defaultName(all.length, format.day(site.today))
   const others = lots.filter(
     ({ id, stands }) => stands === null && !own.some((lot) => lot.id === id),
   )
-
-  const tip = async () => {
-    if (isSending || all.length < 2) return
-    const body: NewHeap = { lots: all.map(({ id }) => id), name, despite: values.despite }
-    const answer = await deliver('POST /api/media/heaps', { body })
-    if (!answer) return
-    throwAway()
-    const { lotId, litres, potIds } = answer.data
-    showToastOnNextPage({ text: words.made(name, format.plain(format.litres(litres))) })
-    window.location.assign(`/turnover/new?lot=${lotId}&pots=${potIds.join(',')}`)
-  }
 
   return (
     <div className={styles.next} data-needs="manage">
       {!isApart && others.length > 0 && (
         <Fold title={words.join}>
-          <SelectField
-            label={words.joinWhich}
-            value={values.joined}
-            onChange={(event) => change({ joined: event.currentTarget.value })}
-          >
+          <SelectField label={words.joinWhich} {...field('joined')}>
             <option value="">{words.joinNone}</option>
             {others.map((lot) => (
               <option key={lot.id} value={lot.id}>
@@ -125,13 +119,7 @@ function Next({
       {pair && (
         <>
           <Notice tone="stop">{words.stop(nameOf(pair[0].id), nameOf(pair[1].id))}</Notice>
-          <TextField
-            label={words.despite}
-            hint={words.despiteHint}
-            error={errorOf('despite')}
-            value={values.despite}
-            onChange={(event) => change({ despite: event.currentTarget.value })}
-          />
+          <TextField label={words.despite} hint={words.despiteHint} {...field('despite')} />
         </>
       )}
       {all.length > 1 ? (
@@ -139,12 +127,11 @@ function Next({
           <TextField
             label={words.name}
             hint={free.length < own.length ? words.togetherSome(all.length) : words.togetherNote}
-            error={errorOf('name')}
-            value={name}
-            onChange={(event) => change({ name: event.currentTarget.value })}
+            placeholder={usualName(values.joined)}
+            {...field('name')}
           />
           <p>
-            <Button disabled={isSending} onClick={() => void tip()}>
+            <Button disabled={isSending} onClick={() => submit()}>
               {words.together}
             </Button>
           </p>

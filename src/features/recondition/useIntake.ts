@@ -3,11 +3,10 @@ import { litresAtLevel, type RungId } from '../../core/recondition'
 import type { IntakeAnswers } from '../../messages/recondition/answers'
 import type { IntakePage } from '../../messages/recondition/turnover'
 import type { SiteView } from '../../messages/site/site'
+import { useFields } from '../../ui/form/useForm'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { intake as words } from '../../ui/texts/intake'
-import { useDraft } from '../../ui/useDraft'
-import { useValues } from '../../ui/useValues'
 import { recipeAddress, waysAddress } from './answers'
 
 interface Values {
@@ -31,10 +30,8 @@ const MOST_DAYS = 60
 export function useIntake(page: IntakePage, given: Given) {
   const { site, format } = useSite()
   const defaults = useMemo(() => defaultsOf(page, given), [page, given])
-  const form = useValues<Values>(defaults)
-  const throwAway = useDraft(`turnover/${page.lot.id}`, form, defaults)
+  const { form, values, throwAway } = useFields<Values>(`turnover/${page.lot.id}`, defaults)
   const [tried, setTried] = useState(false)
-  const values = form.watch()
   const found = litresFound(page, values.drop, site)
   const crop = page.crops.find(({ id }) => id === values.crop)
   const chosen = page.pots.filter(({ id }) => asList(values.pots).includes(String(id)))

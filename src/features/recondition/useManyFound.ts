@@ -1,11 +1,11 @@
 import { useState } from 'react'
 import type { PotLook, RootMass } from '../../core/recondition'
 import type { ManyFound, ManyFoundPage, WaitingPot } from '../../messages/recondition/manyFound'
+import { useKept } from '../../ui/form/useKept'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { manyFound as words } from '../../ui/texts/manyFound'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 
 const MOST_YEARS = 100

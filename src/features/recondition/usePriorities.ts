@@ -2,7 +2,7 @@ import { useCallback, useEffect, useRef } from 'react'
 import type { LadderPriorities } from '../../core/recondition'
 import type { Problem } from '../../messages/problem'
 import type { Practice } from '../../messages/site/practice'
-import { useKept } from '../../ui/useKept'
+import { useKept } from '../../ui/form/useKept'
 import { useSend } from '../../ui/useSend'
 
 type All = Required<LadderPriorities>

@@ -1,10 +1,8 @@
-import { useMemo } from 'react'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
+import { useFields } from '../../ui/form/useForm'
 import { QuantityField } from '../../ui/QuantityField'
 import { styleguide as styleguideWords } from '../../ui/texts/styleguide'
-import { useDraft } from '../../ui/useDraft'
-import { useValues } from '../../ui/useValues'
 import styles from './Styleguide.module.css'
 
 const words = styleguideWords.fields
@@ -21,36 +19,15 @@ const EMPTY = {
 
 /** Fields as typed, kept as a draft. */
 export function Fields() {
-  const form = useValues(EMPTY)
-  const throwAway = useDraft(
-    'styleguide',
-    form,
-    useMemo(() => EMPTY, []),
-  )
-  const values = form.watch()
+  const { field, quantity, throwAway } = useFields('styleguide', EMPTY)
   return (
     <form className={styles.form} onSubmit={(event) => event.preventDefault()}>
-      <TextField label={words.name} hint={words.nameHint} {...form.register('name')} />
-      <TextField label={words.wrong} error={words.wrongError} {...form.register('wrong')} />
-      <QuantityField
-        label={words.quantity}
-        dimension="volume"
-        typed={values.compost}
-        {...form.register('compost')}
-      />
-      <QuantityField
-        label={words.length}
-        dimension="length"
-        typed={values.height}
-        {...form.register('height')}
-      />
-      <QuantityField
-        label={words.mass}
-        dimension="mass"
-        typed={values.mass}
-        {...form.register('mass')}
-      />
-      <SelectField label={words.crop} {...form.register('crop')}>
+      <TextField label={words.name} hint={words.nameHint} {...field('name')} />
+      <TextField label={words.wrong} {...field('wrong')} error={words.wrongError} />
+      <QuantityField label={words.quantity} dimension="volume" {...quantity('compost')} />
+      <QuantityField label={words.length} dimension="length" {...quantity('height')} />
+      <QuantityField label={words.mass} dimension="mass" {...quantity('mass')} />
+      <SelectField label={words.crop} {...field('crop')}>
         <option value="">…</option>
         {words.crops.map((crop) => (
           <option key={crop}>{crop}</option>
@@ -64,7 +41,7 @@ export function Fields() {
             label: words.rootNames[value],
             note: words.rootNotes[value],
           }))}
-          {...form.register('roots')}
+          {...field('roots')}
         />
       </div>
       <div className={styles.wide}>
@@ -75,7 +52,7 @@ export function Fields() {
             value,
             label: words.feedNames[value],
           }))}
-          {...form.register('feeds')}
+          {...field('feeds')}
         />
       </div>
       <p className={styles.wide}>

@@ -1,13 +1,12 @@
 import type { TrialPage } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { Caution, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { cautions } from '../../ui/texts/cautions'
 import { trials as trialTexts } from '../../ui/texts/trials'
 import { trialWords } from '../../ui/texts/trialWords'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useKept } from '../../ui/useKept'
 import { useSend } from '../../ui/useSend'
 import { RunningPart } from './RunningPart'
 import styles from './Trial.module.css'
@@ -76,10 +75,11 @@ function PotsStep({
 
 function PlantStep({ page }: { readonly page: TrialPage }) {
   const { site } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const { values, change, throwAway } = useKept(`trial-plant/${page.id}`, {
-    on: site.today,
-    despite: '',
+  const { values, field, submit, problem } = useForm('POST /api/trials/[id]/plant', {
+    draft: `trial-plant/${page.id}`,
+    begin: { on: site.today, despite: '' },
+    asked: (typed) => ({ params: { id: page.id }, body: { version: page.version, ...typed } }),
+    taken: () => ({ text: words.plant.done(page.name) }),
   })
   const { plant } = words
   const [head, go] =
@@ -92,18 +92,6 @@ function PlantStep({ page }: { readonly page: TrialPage }) {
           : [plant.head, plant.go]
   const risks = [...new Set(page.treatments.flatMap((one) => one.risks))]
   const isDoubtful = ['barred', 'doubtful'].includes(problem?.code ?? '') || values.despite !== ''
-  const save = async (event: React.FormEvent) => {
-    event.preventDefault()
-    if (isSending) return
-    const answer = await deliver('POST /api/trials/[id]/plant', {
-      params: { id: page.id },
-      body: { version: page.version, ...values },
-    })
-    if (!answer) return
-    throwAway()
-    showToastOnNextPage({ text: plant.done(page.name) })
-    window.location.reload()
-  }
   return (
     <section aria-labelledby="plant" data-needs="manage" className={styles.part}>
       <h2 id="plant">{head}</h2>
@@ -114,22 +102,10 @@ function PlantStep({ page }: { readonly page: TrialPage }) {
           ...risks.map((one) => trialWords.cautions[one]),
         ]}
       />
-      <form className={styles.plant} noValidate onSubmit={(event) => void save(event)}>
-        <TextField
-          label={plant.on}
-          type="date"
-          value={values.on}
-          error={errorOf('on')}
-          onChange={(event) => change({ on: event.target.value })}
-        />
+      <form className={styles.plant} noValidate onSubmit={submit}>
+        <TextField label={plant.on} type="date" {...field('on')} />
         {isDoubtful && (
-          <TextField
-            label={plant.despite}
-            hint={plant.despiteHint}
-            value={values.despite}
-            error={errorOf('despite')}
-            onChange={(event) => change({ despite: event.target.value })}
-          />
+          <TextField label={plant.despite} hint={plant.despiteHint} {...field('despite')} />
         )}
         <Button
           type="submit"

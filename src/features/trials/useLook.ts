@@ -9,10 +9,10 @@ import type {
   LookPot,
   PotEventBody,
 } from '../../messages/trials/looks'
+import { useKept } from '../../ui/form/useKept'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { type Request, request } from '../../ui/request'
 import { look as words } from '../../ui/texts/look'
-import { useKept } from '../../ui/useKept'
 import { bodyOf, nextOpen, potsOf, type Typed, typedOf, withEntered } from './look'
 
 type Sent = LookBody | PotEventBody | LeaveOutBody

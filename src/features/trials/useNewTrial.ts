@@ -1,6 +1,6 @@
 import type { NewTrialPage } from '../../messages/trials/trials'
+import { type Kept, useKept } from '../../ui/form/useKept'
 import { newTrial as words } from '../../ui/texts/newTrial'
-import { type Kept, useKept } from '../../ui/useKept'
 import { type Sending, useSend } from '../../ui/useSend'
 import { bodyOf, valuesOf } from './trialBody'
 import { beginAs, EMPTY_TRIAL, type TrialValues, withCandidate } from './trialValues'

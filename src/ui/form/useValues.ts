@@ -6,7 +6,7 @@ import {
   type UseFormReturn,
   useForm,
 } from 'react-hook-form'
-import { useReady } from './useReady'
+import { useReady } from '../useReady'
 
 /**
  * A form of fields that keep themselves what is typed. What it stands at is written by the server too: else every

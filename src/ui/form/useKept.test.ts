@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { beforeEach, test } from 'node:test'
-import { renderHook } from '../../testing/renderHook'
+import { renderHook } from '../../../testing/renderHook'
 import { useKept } from './useKept'
 
 const BEGIN = {

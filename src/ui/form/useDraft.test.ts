@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { beforeEach, test } from 'node:test'
-import { renderHook } from '../../testing/renderHook'
+import { renderHook } from '../../../testing/renderHook'
 import { useDraft } from './useDraft'
 
 const DEFAULTS = { litres: '', note: '' }

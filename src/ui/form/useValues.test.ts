@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { afterEach, test } from 'node:test'
 import type { UseFormReturn } from 'react-hook-form'
 // Makes the page that React has to find.
-import '../../testing/renderHook'
+import '../../../testing/renderHook'
 
 interface Values {
   name: string
@@ -20,7 +20,7 @@ async function written(first: Partial<Values> = FIRST) {
   const { renderToString } = await import('react-dom/server')
   const { hydrateRoot } = await import('react-dom/client')
   const { useValues } = await import('./useValues')
-  const { Choice, SelectField, TextField } = await import('./Field')
+  const { Choice, SelectField, TextField } = await import('../Field')
   let form: UseFormReturn<Values> | undefined
   function Screen() {
     form = useValues<Values>(first)
