@@ -13,7 +13,7 @@ const words = newTrial.control
 /** The control: what it is, and what it must reach for the run to count. */
 export function ControlPart({
   page,
-  form: { values, change, errorOf },
+  form: { values, change, field, errorOf },
 }: {
   readonly page: NewTrialPage
   readonly form: NewTrialForm
@@ -43,9 +43,7 @@ export function ControlPart({
           <TextField
             label={words.name}
             placeholder={words.usualName}
-            value={values.controlName}
-            error={errorOf('treatments.0.name')}
-            onChange={(event) => change({ controlName: event.target.value })}
+            {...field('controlName', 'treatments.0.name')}
           />
         )}
         <MediumField
@@ -59,22 +57,18 @@ export function ControlPart({
           <TextField
             label={words.care}
             hint={words.careHint}
-            value={values.controlCare}
-            error={errorOf('treatments.0.care')}
-            onChange={(event) => change({ controlCare: event.target.value })}
+            {...field('controlCare', 'treatments.0.care')}
           />
         )}
       </div>
       {kind !== 'jar' && (
         <Choice
           label={newTrial.question.wish}
-          name="wish"
           options={(['more', 'less'] as const).map((value) => ({
             value,
             label: trialWords.wishes[value],
           }))}
-          isChosen={(value) => value === values.wish}
-          onChange={(event) => change({ wish: event.target.value as 'more' | 'less' })}
+          {...field('wish')}
         />
       )}
       <div className={styles.fields}>
@@ -97,9 +91,7 @@ export function ControlPart({
           label={must === 'repeat' ? words.mustMost : words.mustValue}
           hint={must ? trialWords.musts[must].unit : undefined}
           inputMode="decimal"
-          value={values.mustValue}
-          error={errorOf('mustValue')}
-          onChange={(event) => change({ mustValue: event.target.value })}
+          {...field('mustValue')}
         />
       </div>
     </section>

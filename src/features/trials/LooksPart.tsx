@@ -9,11 +9,13 @@ import { daysOf, decidingOf } from './trialValues'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.looks
+/** Each of the days may be refused by itself. */
+const DAYS_OF = Array.from({ length: 60 }, (_, index) => `checkDays.${index}`)
 
 /** What is measured in each pot, on which days. */
 export function LooksPart({
   page,
-  form: { values, change, errorOf },
+  form: { values, change, field, errorOf },
 }: {
   readonly page: NewTrialPage
   readonly form: NewTrialForm
@@ -23,7 +25,6 @@ export function LooksPart({
     values.kind === 'jar' ? [] : TRIAL_MEASURES.filter((one) => values.measures.includes(one))
   const days = [...new Set(daysOf(values.checkDays))]
   const deciding = decidingOf(values, page.crops)
-  const dayErrors = Array.from({ length: 60 }, (_, index) => errorOf(`checkDays.${index}`))
   return (
     <section aria-labelledby="looks" className={styles.part}>
       <h2 id="looks">{words.head}</h2>
@@ -46,10 +47,10 @@ export function LooksPart({
         <Choice
           label={words.decides}
           hint={words.decidesHint}
-          name="decides"
-          error={errorOf('decides')}
           options={measured.map((value) => ({ value, label: trialWords.measures[value] }))}
           isChosen={(value) => value === deciding.measure}
+          name="decides"
+          error={errorOf('decides')}
           onChange={(event) => change({ decides: event.target.value as TrialMeasure })}
         />
       )}
@@ -58,9 +59,7 @@ export function LooksPart({
           label={words.days}
           hint={words.daysHint}
           inputMode="text"
-          value={values.checkDays}
-          error={dayErrors.find(Boolean) ?? errorOf('checkDays')}
-          onChange={(event) => change({ checkDays: event.target.value })}
+          {...field('checkDays', ...DAYS_OF, 'checkDays')}
         />
         {measured.length > 0 && days.length > 0 && (
           <SelectField
@@ -85,9 +84,7 @@ export function LooksPart({
                 : words.cvHint
             }
             inputMode="decimal"
-            value={values.cv}
-            error={errorOf('cv')}
-            onChange={(event) => change({ cv: event.target.value })}
+            {...field('cv')}
           />
         )}
       </div>

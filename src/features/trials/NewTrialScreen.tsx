@@ -36,7 +36,7 @@ export default unpacked(NewTrialScreen)
 function NewTrial({ page }: { page: NewTrialPage }) {
   const form = useNewTrial(page)
   const ready = useReady()
-  const { values, change, errorOf } = form
+  const { values, change, field, errorOf } = form
   const { kind } = values
   return (
     <>
@@ -78,16 +78,9 @@ function NewTrial({ page }: { page: NewTrialPage }) {
                 <TextField
                   label={words.question.own}
                   hint={words.question.ownHint}
-                  value={values.question}
-                  error={errorOf('question')}
-                  onChange={(event) => change({ question: event.target.value })}
+                  {...field('question')}
                 />
-                <TextField
-                  label={words.question.name}
-                  value={values.name}
-                  error={errorOf('name')}
-                  onChange={(event) => change({ name: event.target.value })}
-                />
+                <TextField label={words.question.name} {...field('name')} />
               </div>
             )}
           </section>

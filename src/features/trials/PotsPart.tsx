@@ -1,6 +1,6 @@
 import { useState } from 'react'
-import { HOW_PLANTED, type HowPlanted } from '../../core/season'
-import { TRIAL_LIGHTS, type TrialLight } from '../../core/trials'
+import { HOW_PLANTED } from '../../core/season'
+import { TRIAL_LIGHTS } from '../../core/trials'
 import type { NewTrialPage } from '../../messages/trials/trials'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'
@@ -22,7 +22,7 @@ export function PotsPart({
   readonly page: NewTrialPage
   readonly form: NewTrialForm
 }) {
-  const { values, change, errorOf } = form
+  const { values, change, field } = form
   const isSide = values.kind === 'side-by-side'
   const sows = sowsAny(values)
   return (
@@ -31,12 +31,7 @@ export function PotsPart({
       {isSide && <CropChoice page={page} form={form} />}
       <div className={styles.fields}>
         {!isSide && sows && (
-          <SelectField
-            label={words.crop}
-            value={values.cropId}
-            error={errorOf('cropId')}
-            onChange={(event) => change({ cropId: event.target.value })}
-          >
+          <SelectField label={words.crop} {...field('cropId')}>
             <option value="">{words.chooseCrop}</option>
             {page.crops.map(({ id, name }) => (
               <option key={id} value={id}>
@@ -50,33 +45,21 @@ export function PotsPart({
             label={words.perPot}
             hint={words.perPotHint}
             inputMode="numeric"
-            value={values.perPot}
-            error={errorOf('perPot')}
-            onChange={(event) => change({ perPot: event.target.value })}
+            {...field('perPot')}
           />
         )}
         <TextField
           label={isSide ? words.countSide : words.count}
           inputMode="numeric"
-          value={values.pots}
-          error={errorOf('pots')}
-          onChange={(event) => change({ pots: event.target.value })}
+          {...field('pots')}
         />
-        <TextField
-          label={words.place}
-          suggestions={page.places}
-          value={values.place}
-          error={errorOf('place')}
-          onChange={(event) => change({ place: event.target.value })}
-        />
+        <TextField label={words.place} suggestions={page.places} {...field('place')} />
       </div>
       {sows && (
         <Choice
           label={words.how}
-          name="how"
           options={HOW_PLANTED.map((value) => ({ value, label: trialWords.hows[value] }))}
-          isChosen={(value) => value === values.how}
-          onChange={(event) => change({ how: event.target.value as HowPlanted })}
+          {...field('how')}
         />
       )}
       {sows && values.how === 'sown' && <SeedFields form={form} />}
@@ -168,7 +151,7 @@ function CropChoice({
 }
 
 /** How seeds are treated: alike in every pot, or the trial tells of that instead. */
-function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewTrialForm }) {
+function SeedFields({ form: { values, change, field } }: { readonly form: NewTrialForm }) {
   return (
     <fieldset className={styles.treatment}>
       <legend>{words.seeds}</legend>
@@ -177,16 +160,12 @@ function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewT
           label={words.presoak}
           hint={words.presoakHint}
           inputMode="decimal"
-          value={values.presoak}
-          error={errorOf('protocol.presoakHours')}
-          onChange={(event) => change({ presoak: event.target.value })}
+          {...field('presoak', 'protocol.presoakHours')}
         />
         <TextField
           label={words.depth}
           inputMode="decimal"
-          value={values.depth}
-          error={errorOf('protocol.depthCm')}
-          onChange={(event) => change({ depth: event.target.value })}
+          {...field('depth', 'protocol.depthCm')}
         />
       </div>
       <div className={styles.choices}>
@@ -202,10 +181,8 @@ function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewT
         />
         <Choice
           label={words.light}
-          name="light"
           options={TRIAL_LIGHTS.map((value) => ({ value, label: trialWords.lights[value] }))}
-          isChosen={(value) => value === values.light}
-          onChange={(event) => change({ light: event.target.value as TrialLight })}
+          {...field('light')}
         />
       </div>
     </fieldset>
@@ -215,7 +192,7 @@ function SeedFields({ form: { values, change, errorOf } }: { readonly form: NewT
 /** New ones of one size, or pots that stand free. */
 function WhichPots({
   page,
-  form: { values, change, errorOf },
+  form: { values, change, field, errorOf },
 }: {
   readonly page: NewTrialPage
   readonly form: NewTrialForm
@@ -260,12 +237,7 @@ function WhichPots({
         )
       ) : (
         <div className={styles.fields}>
-          <SelectField
-            label={words.size}
-            value={values.size}
-            error={errorOf('potSize')}
-            onChange={(event) => change({ size: event.target.value })}
-          >
+          <SelectField label={words.size} {...field('size', 'potSize')}>
             {page.sizes.map((size) => (
               <option key={size.name} value={size.name}>
                 {words.sizeOption(size.name, litres(size.litres))}

@@ -11,6 +11,12 @@ import { oneMore, type TreatmentValues, treatmentName } from './trialValues'
 import type { NewTrialForm } from './useNewTrial'
 
 const words = newTrial.treatments
+/** Each dose may be refused by itself, or all of them. */
+const DOSES_OF = [
+  ...Array.from({ length: 12 }, (_, index) => `treatments.${index}.dose`),
+  'treatments',
+  'treatments.1',
+]
 
 /** What is held against the control: treatments one by one, or doses of one thing. */
 export function TreatmentsPart({
@@ -123,26 +129,18 @@ function Treatment({
 
 function Doses({
   page,
-  form: { values, change, errorOf },
+  form: { values, change, field, errorOf },
 }: {
   readonly page: NewTrialPage
   readonly form: NewTrialForm
 }) {
   const isJar = values.kind === 'jar'
-  const wrong = Array.from({ length: 12 }, (_, index) => errorOf(`treatments.${index}.dose`))
-  const doseError =
-    wrong.find(Boolean) ?? errorOf('treatments') ?? errorOf('treatments.1') ?? undefined
   return (
     <>
       <div className={styles.fields}>
         {isJar ? (
           <>
-            <SelectField
-              label={words.amendment}
-              value={values.amendmentId}
-              error={errorOf('jars.amendmentId')}
-              onChange={(event) => change({ amendmentId: event.target.value })}
-            >
+            <SelectField label={words.amendment} {...field('amendmentId', 'jars.amendmentId')}>
               <option value="">{words.amendmentChoose}</option>
               {page.amendments.map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -153,9 +151,7 @@ function Doses({
             <TextField
               label={words.targetPh}
               inputMode="decimal"
-              value={values.targetPh}
-              error={errorOf('jars.targetPh')}
-              onChange={(event) => change({ targetPh: event.target.value })}
+              {...field('targetPh', 'jars.targetPh')}
             />
           </>
         ) : (
@@ -173,9 +169,7 @@ function Doses({
           label={isJar ? words.jarDoses : words.doses}
           hint={isJar ? words.jarDosesHint : words.dosesHint}
           inputMode="text"
-          value={values.doses}
-          error={doseError}
-          onChange={(event) => change({ doses: event.target.value })}
+          {...field('doses', ...DOSES_OF)}
         />
       </div>
       {!isJar && (

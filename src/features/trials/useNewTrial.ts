@@ -1,5 +1,5 @@
 import type { NewTrialPage } from '../../messages/trials/trials'
-import { type Kept, useKept } from '../../ui/form/useKept'
+import { type TypedForm, useFields } from '../../ui/form/useForm'
 import { newTrial as words } from '../../ui/texts/newTrial'
 import { type Sending, useSend } from '../../ui/useSend'
 import { bodyOf, valuesOf } from './trialBody'
@@ -7,7 +7,7 @@ import { beginAs, EMPTY_TRIAL, type TrialValues, withCandidate } from './trialVa
 
 export interface NewTrialForm
   extends Pick<Sending, 'errorOf' | 'problem'>,
-    Pick<Kept<TrialValues>, 'values' | 'change'> {
+    Pick<TypedForm<TrialValues>, 'values' | 'change' | 'field'> {
   readonly save: () => Promise<void>
 }
 
@@ -21,9 +21,10 @@ export function useNewTrial(page: NewTrialPage): NewTrialForm {
         size: page.sizes[0]?.name ?? '',
         ...(page.kind ? beginAs(page.kind) : {}),
       }
-  const { values, change, throwAway } = useKept<TrialValues>(
+  const { values, change, field, throwAway } = useFields<TrialValues>(
     draftOf(page),
     withCandidate(begun, page.candidate),
+    errorOf,
   )
   const save = async () => {
     if (isSending) return
@@ -41,7 +42,7 @@ export function useNewTrial(page: NewTrialPage): NewTrialForm {
     throwAway()
     window.location.assign(`/trials/${answer.data.id}`)
   }
-  return { values, change, errorOf, problem, save }
+  return { values, change, field, errorOf, problem, save }
 }
 
 /** What is typed of one beginning is no draft of another. */
