@@ -61,6 +61,15 @@ module.exports = {
       to: { path: '^src/core/([^/]+)/', pathNot: '^src/core/($1/|[^/]+/index\\.ts$)' },
     },
     {
+      name: 'front-doors-within-reconditioning',
+      severity: 'error',
+      from: { path: '^src/core/recondition/([^/]+)/', pathNot: '\\.(test|long)\\.ts$' },
+      to: {
+        path: '^src/core/recondition/([^/]+)/',
+        pathNot: '^src/core/recondition/($1/|[^/]+/index\\.ts$)',
+      },
+    },
+    {
       name: 'front-doors-of-the-core-from-outside',
       severity: 'error',
       from: { path: '^src/(?!core/)', pathNot: '\\.(test|long)\\.ts$' },

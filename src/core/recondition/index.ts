@@ -1,25 +1,44 @@
-export { blendHistories, type FamilyShare, type MixHistory } from './blendHistories'
 export {
+  type BatchLot,
+  doubtfulPair,
+  type FinishedBatch,
+  finishBatch,
+  type HeapPlan,
+  planBatches,
+} from './batch'
+export {
+  blendHistories,
+  CARES,
+  type Care,
   type CarriedFinding,
   type Cleansed,
   carriedByLot,
   carriedFindings,
+  cropAfterTrouble,
+  daysAfterTrouble,
+  debrisAsked,
+  type FamilyShare,
   type FindingOfLot,
+  type Found,
+  familiesIn,
+  foundByLook,
+  type Heritage,
+  inForce,
+  type LoggedTrouble,
   type LotFlow,
-} from './carriedFindings'
-export { type CropBar, cropBars, seasonOf } from './cropBars'
-export { cropInPot } from './cropInPot'
-export { feedLeftIn } from './feedLeftIn'
-export { type FinishedBatch, finishBatch } from './finishBatch'
-export { familiesIn, type Heritage, unitedHeritage } from './heritage'
-export { isTooFull, shareInPlace, type TippedFor, whyTipped } from './inPlace'
-export {
-  type Intake,
-  litresAtLevel,
-  type RootMass,
-  type WorkVariant,
-} from './intake'
-export { bestRung } from './ladder/bestRung'
+  type Meant,
+  type MixHistory,
+  meantBy,
+  mixDropCm,
+  NO_LOOK,
+  occasions,
+  type PotLook,
+  problemsShownBy,
+  SIGNS,
+  type Sign,
+  troubleAgain,
+  unitedHeritage,
+} from './found'
 export type {
   BestReason,
   BestRung,
@@ -32,80 +51,69 @@ export type {
   RungBar,
   RungId,
   RungNote,
-} from './ladder/ladderTypes'
-export { MOST_LADDERS, RUNG_IDS } from './ladder/ladderTypes'
-export { planLadder } from './ladder/planLadder'
-export { RUNG_RECIPES } from './ladder/rungRecipes'
-export { leachOldMix } from './leaching'
-export { type LimeBar, limeBar } from './limeGuard'
-export {
-  cropAfterTrouble,
-  daysAfterTrouble,
-  type LoggedTrouble,
-  occasions,
-  troubleAgain,
-} from './loggedTrouble'
-export { lotComponents } from './lotComponents'
-export { type Found, inForce } from './lotFound'
-export { ecWithoutStarter, type ServedSigns, seasonsServed } from './mixAge'
-export { type MixState, mixStateOf } from './mixState'
-export { type BatchLot, doubtfulPair, type HeapPlan, planBatches } from './planBatches'
-export {
-  debrisAsked,
-  foundByLook,
-  mixDropCm,
-  NO_LOOK,
-  type PotLook,
-} from './potLook'
-export { DEFAULT_PRIORITIES } from './practice'
-export { predictMix } from './predict'
-export { problemsShownBy, SIGNS, type Sign } from './problemSigns'
-export {
-  type RecipeRanges,
-  recipeComponents,
-  recipeRanges,
-  testsOf,
-  type WorthTesting,
-  whyWithRanges,
-} from './recipeRanges'
+} from './ladder'
+export { bestRung, MOST_LADDERS, planLadder, RUNG_IDS, RUNG_RECIPES } from './ladder'
+export type { SolubleFeed } from './recipe'
 export {
   type AggregateOption,
+  aggregateHabit,
   type CheckId,
+  cleaningLoss,
+  cropInPot,
   DEFAULT_COMPOST_SHARE,
   DEFAULT_LIMITS,
+  DEFAULT_PRIORITIES,
+  DEFAULT_SCHOOLS,
   type DoseRole,
+  ecWithoutStarter,
   type FeedSchool,
+  feedLeftIn,
+  heatBeforeSeed,
+  type Intake,
+  isTooFull,
+  type LimeBar,
+  type Load,
   type LotMeasured,
+  leachOldMix,
+  limeBar,
+  litresAtLevel,
+  lotComponents,
+  type MixState,
+  mixStateOf,
   type PartRole,
   type Prediction,
+  predictMix,
   type Recipe,
   type RecipeCheck,
   type RecipeDose,
   type RecipeInput,
   type RecipeLimits,
   type RecipePart,
+  type RecipeRanges,
+  type RootMass,
+  recipeComponents,
+  recipeRanges,
+  roundGrams,
+  roundLitres,
+  type Schools,
+  type ServedSigns,
   type StockAmendment,
   type StockMaterial,
+  type SurplusUse,
+  scaleToLoads,
+  seasonsServed,
+  shareInPlace,
+  solveRecipe,
+  surplusUse,
+  type TippedFor,
   type TriageVerdict,
-} from './recipeTypes'
-export { roundGrams, roundLitres } from './rounding'
-export { CARES, type Care, type Meant, meantBy } from './saidAs'
-export { type Load, scaleToLoads } from './scaleToLoads'
-export { scheduleWork } from './scheduleWork'
-export {
-  aggregateHabit,
-  cleaningLoss,
-  DEFAULT_SCHOOLS,
-  heatBeforeSeed,
-  type Schools,
-} from './schools'
-export type { SolubleFeed } from './solubleFeed'
-export { solveRecipe } from './solveRecipe'
-export { type StepDay, stepDays } from './stepDays'
-export { type SurplusUse, surplusUse } from './surplus'
-export { mayMix } from './triage/mayMix'
-export { TREATMENT_KINDS, type Treatment, type TreatmentKind } from './triage/treatments'
-export { triage } from './triage/triage'
+  testsOf,
+  type WorkVariant,
+  type WorthTesting,
+  waterLostIn,
+  whyTipped,
+  whyWithRanges,
+} from './recipe'
 export type {
   FamilyBar,
   MixWith,
@@ -117,10 +125,21 @@ export type {
   TriageFinding,
   TriageOptions,
   TriageRule,
-} from './triage/triageTypes'
-export { type TriageChange, triageHistory } from './triageHistory'
-export { type LotTriage, triageOfLot } from './triageOfLot'
-export { waterLostIn } from './waterLostIn'
+} from './triage'
+export {
+  type CropBar,
+  cropBars,
+  type LotTriage,
+  mayMix,
+  seasonOf,
+  TREATMENT_KINDS,
+  type Treatment,
+  type TreatmentKind,
+  type TriageChange,
+  triage,
+  triageHistory,
+  triageOfLot,
+} from './triage'
 export type {
   CautionId,
   ScheduleOptions,
@@ -130,4 +149,5 @@ export type {
   ToolId,
   WaitReason,
   WorkStep,
-} from './workTypes'
+} from './work'
+export { type StepDay, scheduleWork, stepDays } from './work'

@@ -1,8 +1,7 @@
 import type { Range } from '../../ranges'
-import type { Recipe, RecipeInput, RecipeLot } from '../recipeTypes'
-import type { SolubleFeed } from '../solubleFeed'
-import type { Triage } from '../triage/triageTypes'
-import type { ScheduleOptions } from '../workTypes'
+import type { Recipe, RecipeInput, RecipeLot, SolubleFeed } from '../recipe'
+import type { Triage } from '../triage'
+import type { ScheduleOptions } from '../work'
 
 /** From the least work to the most. */
 export const RUNG_IDS = ['as-is', 'part-fresh', 'compost', 'full', 'replace'] as const

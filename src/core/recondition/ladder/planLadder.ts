@@ -3,14 +3,18 @@ import { blendMedia, containerCapacity, HUMIFIED_FINES, inningsLeft } from '../.
 import { mediaRange, nitrogenRange } from '../../ranges'
 import { addDays } from '../../units'
 import { requireNumber, requireObject } from '../../validate'
-import { cropInPot } from '../cropInPot'
-import { feedLeftIn } from '../feedLeftIn'
-import { lotComponents } from '../lotComponents'
-import { dosesOf, recipeComponents, testsOf } from '../recipeRanges'
-import type { Recipe, RecipeInput } from '../recipeTypes'
-import { scheduleWork } from '../scheduleWork'
-import { daysOf } from '../wateringHabit'
-import { waterLostIn } from '../waterLostIn'
+import type { Recipe, RecipeInput } from '../recipe'
+import {
+  cropInPot,
+  daysOf,
+  dosesOf,
+  feedLeftIn,
+  lotComponents,
+  recipeComponents,
+  testsOf,
+  waterLostIn,
+} from '../recipe'
+import { scheduleWork } from '../work'
 import { bestRung } from './bestRung'
 import { gatesFailed, shortfallOf } from './gates'
 import { type Ladder, type LadderInput, RUNG_IDS, type Rung, type RungId } from './ladderTypes'

@@ -1,5 +1,5 @@
-import { cropBars } from '../cropBars'
-import type { Recipe } from '../recipeTypes'
+import type { Recipe } from '../recipe'
+import { cropBars } from '../triage'
 import type { LadderInput, RungBar, RungId, RungNote } from './ladderTypes'
 
 /** Less than this share of what was wanted is told. */

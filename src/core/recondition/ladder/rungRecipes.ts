@@ -1,13 +1,22 @@
 import { blendMedia, containerCapacity } from '../../media'
 import { phWidth } from '../../ranges'
-import { noCorrection, planAcidity } from '../acidity'
-import { acidMixShare } from '../acidMix'
-import { type Batch, type BatchShares, fillBatch } from '../batch'
-import { type CompostReason, compostShare, heldByTrial, toppedUpTo } from '../compostShare'
-import { type RecipeSetting, recipeSetting } from '../recipeSetting'
-import type { Recipe, RecipeInput } from '../recipeTypes'
-import { solveRecipe } from '../solveRecipe'
-import { writeRecipe } from '../writeRecipe'
+import type { Recipe, RecipeInput } from '../recipe'
+import {
+  acidMixShare,
+  type Batch,
+  type BatchShares,
+  type CompostReason,
+  compostShare,
+  fillBatch,
+  heldByTrial,
+  noCorrection,
+  planAcidity,
+  type RecipeSetting,
+  recipeSetting,
+  solveRecipe,
+  toppedUpTo,
+  writeRecipe,
+} from '../recipe'
 import type { RungId } from './ladderTypes'
 
 const USUAL_FRESH = 0.5

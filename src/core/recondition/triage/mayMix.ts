@@ -1,4 +1,4 @@
-import type { LotTriage } from '../triageOfLot'
+import type { LotTriage } from './triageOfLot'
 
 type Judged = Pick<LotTriage, 'mixWith' | 'reasons'> & Partial<Pick<LotTriage, 'hold'>>
 

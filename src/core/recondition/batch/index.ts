@@ -1,0 +1,2 @@
+export { type FinishedBatch, finishBatch } from './finishBatch'
+export { type BatchLot, doubtfulPair, type HeapPlan, planBatches } from './planBatches'
