@@ -6,8 +6,8 @@ import {
   potsNeeded,
   remarksOf,
   usablePots,
-} from '../src/features/trials/designOfForm'
-import { bodyOf, valuesOf } from '../src/features/trials/trialBody'
+} from '../src/features/trials/plan/designOfForm'
+import { bodyOf, valuesOf } from '../src/features/trials/plan/trialBody'
 import {
   beginAs,
   EMPTY_TRIAL,
@@ -16,7 +16,7 @@ import {
   sownAs,
   type TrialValues,
   withCandidate,
-} from '../src/features/trials/trialValues'
+} from '../src/features/trials/plan/trialValues'
 import { type NewTrialPage, newTrialSchema } from '../src/messages/trials/trials'
 import { validate } from '../src/server/validate'
 

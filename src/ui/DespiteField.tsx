@@ -2,7 +2,7 @@ import type { ComponentProps } from 'react'
 import type { Problem } from '../messages/problem'
 import { asksWhy } from './asksWhy'
 import { type FieldProblem, TextField } from './Field'
-import { containers as words } from './texts/containers'
+import { containers as words } from './texts/containers/containers'
 
 /** Asks for a reason once something was refused that a reason lifts, and stays as long as one stands there. */
 export function DespiteField({

@@ -1,4 +1,4 @@
-import { signIn as words } from '../../ui/texts/access'
+import { signIn as words } from '../../ui/texts/access/access'
 import styles from './Access.module.css'
 
 /** With wet thumbs one wants to see what was typed. */

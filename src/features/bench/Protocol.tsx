@@ -1,7 +1,7 @@
 import { areaAt } from '../../core/containers'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
 import { useSite } from '../../ui/SiteContext'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 import styles from './Bench.module.css'
 import firstStyles from './Protocol.module.css'
 

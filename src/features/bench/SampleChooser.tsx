@@ -1,6 +1,6 @@
 import type { SampleChoice, SampleChoices } from '../../messages/bench/benchViews'
 import { type FieldProblem, SelectField, TextField } from '../../ui/Field'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 import styles from './Bench.module.css'
 import { keyOf, useSampleSearch, withChosen } from './useSampleSearch'
 

@@ -4,7 +4,7 @@ import type { SiteView } from '../../messages/site/site'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider } from '../../ui/SiteContext'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 import styles from './Bench.module.css'
 import { FirstTime, Protocol } from './Protocol'
 

@@ -2,7 +2,7 @@
 import { BALLS, DROPS, SIGHTS, SMELLS } from '../../core/bench'
 import type { Dimension } from '../../core/units'
 import type { TestKind, TestKit } from '../../messages/bench/benchViews'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 
 const words = benchWords.fields
 const choices = benchWords.choices

@@ -1,6 +1,6 @@
 import type { HistorySeries } from '../../messages/bench/benchViews'
 import type { Format } from '../../ui/format'
-import { benchScreens } from '../../ui/texts/benchScreens'
+import { benchScreens } from '../../ui/texts/bench/benchScreens'
 
 const words = benchScreens.sample
 /** So near to a simple fraction it is said as one. */

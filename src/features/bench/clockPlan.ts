@@ -1,6 +1,6 @@
 import type { BenchExpected, MomentView, TestKind, TestKit } from '../../messages/bench/benchViews'
 import { elapsed } from '../../ui/elapsed'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 
 const words = benchWords.clock
 

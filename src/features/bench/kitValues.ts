@@ -2,7 +2,7 @@ import type { HouseholdMeasures } from '../../core/units'
 import type { TestKit } from '../../messages/bench/benchViews'
 import { readQuantity } from '../../ui/readQuantity'
 import type { BodyOf } from '../../ui/request'
-import { benchScreens } from '../../ui/texts/benchScreens'
+import { benchScreens } from '../../ui/texts/bench/benchScreens'
 import { readNumber } from '../readNumber'
 
 const words = benchScreens.kitScreen

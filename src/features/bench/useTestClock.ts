@@ -5,7 +5,7 @@ import { newId } from '../../ui/newId'
 import { keptAt } from '../../ui/offline'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { addressOf, type Request, request } from '../../ui/request'
-import { bench as benchWords } from '../../ui/texts/bench'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
 import { useAskAgain } from '../../ui/useAskAgain'
 import { type MomentChange, type Tap, waitingOf, withWaiting } from './taps'
 

@@ -1,7 +1,7 @@
 import type { BenchUnit } from '../../messages/bench/benchViews'
 import type { Amount, Format } from '../../ui/format'
-import { bench as benchWords } from '../../ui/texts/bench'
-import { secondsText } from '../../ui/texts/benchVerdicts'
+import { bench as benchWords } from '../../ui/texts/bench/bench'
+import { secondsText } from '../../ui/texts/bench/benchVerdicts'
 
 /** A value of a test with its unit, as it is written. */
 export function valueAmount(value: number, unit: BenchUnit, format: Format): Amount {

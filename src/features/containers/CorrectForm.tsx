@@ -6,9 +6,9 @@ import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { containers as words } from '../../ui/texts/containers'
-import { exposures } from '../../ui/texts/exposures'
-import { media as mediaWords } from '../../ui/texts/media'
+import { containers as words } from '../../ui/texts/containers/containers'
+import { exposures } from '../../ui/texts/containers/exposures'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import {
   type ContainerValues,
   DEFAULT_LOT,

@@ -7,7 +7,7 @@ import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
-import { goingOn as words } from '../../ui/texts/goingOn'
+import { goingOn as words } from '../../ui/texts/containers/goingOn'
 import styles from './Fill.module.css'
 import { TickedSteps } from './TickedSteps'
 

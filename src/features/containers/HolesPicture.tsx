@@ -1,6 +1,6 @@
 import type { ContainerShape } from '../../core/containers'
 import type { FillPlan } from '../../messages/containers/fillPot'
-import { filling as words } from '../../ui/texts/filling'
+import { filling as words } from '../../ui/texts/containers/filling'
 import styles from './Fill.module.css'
 
 const WIDTH_PX = 220

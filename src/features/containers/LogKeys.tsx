@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import { GROWTH_SCORES, type PotLogKind } from '../../core/season'
-import { potLog as words } from '../../ui/texts/potLog'
+import { potLog as words } from '../../ui/texts/containers/potLog'
 import styles from './LogKeys.module.css'
 
 const WITH_ONE_TAP = ['stays wet', 'dries fast', 'missed'] as const

@@ -6,8 +6,8 @@ import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
-import { containers as potWords } from '../../ui/texts/containers'
-import { movedPlants as words } from '../../ui/texts/movedPlants'
+import { containers as potWords } from '../../ui/texts/containers/containers'
+import { movedPlants as words } from '../../ui/texts/containers/movedPlants'
 import styles from './Pots.module.css'
 
 /** The same plants in another pot, potted on or brought in: what is known of them goes with them. */

@@ -2,8 +2,8 @@ import type { FillChoices, FillPot } from '../../messages/containers/fillPot'
 import { SelectField } from '../../ui/Field'
 import type { FieldProps } from '../../ui/form/useForm'
 import { useSite } from '../../ui/SiteContext'
-import { filling as words } from '../../ui/texts/filling'
-import { trialFindings as findingWords } from '../../ui/texts/trialFindings'
+import { filling as words } from '../../ui/texts/containers/filling'
+import { trialFindings as findingWords } from '../../ui/texts/trials/trialFindings'
 
 /** A lot that waits in the store, an own mix or a bag. */
 export function SourceField({

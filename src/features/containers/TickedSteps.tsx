@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { filling as words } from '../../ui/texts/filling'
+import { filling as words } from '../../ui/texts/containers/filling'
 import styles from './Fill.module.css'
 
 export interface TickedStep {

@@ -9,7 +9,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
-import { treatments as words } from '../../ui/texts/treatments'
+import { treatments as words } from '../../ui/texts/media/treatments'
 import styles from './Found.module.css'
 
 /** What was done with a lot, or is decided of it: kept apart, used all the same. */

@@ -1,7 +1,7 @@
 import type { FoundView } from '../../messages/media/found'
 import { Button } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
-import { findings as words } from '../../ui/texts/findings'
+import { findings as words } from '../../ui/texts/media/findings'
 import styles from './Found.module.css'
 import { foundText } from './foundText'
 

@@ -1,9 +1,9 @@
 import type { TriageStory } from '../../messages/media/found'
 import { Button } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
-import { findings as words } from '../../ui/texts/findings'
-import { rotationGroupName } from '../../ui/texts/rotationGroups'
-import { treatments as doneWords } from '../../ui/texts/treatments'
+import { findings as words } from '../../ui/texts/media/findings'
+import { treatments as doneWords } from '../../ui/texts/media/treatments'
+import { rotationGroupName } from '../../ui/texts/recondition/rotationGroups'
 import styles from './Found.module.css'
 
 type Done = TriageStory['treatments'][number]

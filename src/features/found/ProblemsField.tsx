@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import type { ProblemChoice } from '../../messages/media/found'
 import { type FieldProblem, TextField } from '../../ui/Field'
-import { findings as words } from '../../ui/texts/findings'
+import { findings as words } from '../../ui/texts/media/findings'
 import styles from './Found.module.css'
 import { hintFor, matching } from './matching'
 

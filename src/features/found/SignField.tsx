@@ -3,7 +3,7 @@ import { problemsShownBy, SIGNS, type Sign } from '../../core/recondition'
 import type { ProblemChoice } from '../../messages/media/found'
 import { Fold } from '../../ui/Fold'
 import { SignMark } from '../../ui/pictures/SignMark'
-import { manyFound as words } from '../../ui/texts/manyFound'
+import { manyFound as words } from '../../ui/texts/media/manyFound'
 import styles from './Found.module.css'
 import { ProblemsField } from './ProblemsField'
 

@@ -1,8 +1,8 @@
 import type { TriageView } from '../../messages/media/found'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { findings as words } from '../../ui/texts/findings'
-import { rotationGroupName } from '../../ui/texts/rotationGroups'
+import { findings as words } from '../../ui/texts/media/findings'
+import { rotationGroupName } from '../../ui/texts/recondition/rotationGroups'
 
 /** What may become of a lot after what was found in it, what to do first, and why. */
 export function TriageNotice({ triage }: { readonly triage: TriageView }) {

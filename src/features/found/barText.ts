@@ -1,7 +1,7 @@
 import type { CropBar } from '../../core/recondition'
 import type { Format } from '../../ui/format'
-import { bars as words } from '../../ui/texts/bars'
-import { rotationGroupName } from '../../ui/texts/rotationGroups'
+import { bars as words } from '../../ui/texts/recondition/bars'
+import { rotationGroupName } from '../../ui/texts/recondition/rotationGroups'
 
 /** Why a crop may not go into a lot, in a sentence. */
 export function barText(bar: CropBar, crop: string, format: Format): string {

@@ -1,6 +1,6 @@
 import type { FoundView } from '../../messages/media/found'
 import type { Format } from '../../ui/format'
-import { findingSays, findings as words } from '../../ui/texts/findings'
+import { findingSays, findings as words } from '../../ui/texts/media/findings'
 
 /** What was found, in a sentence without its full stop. */
 export function foundText(found: FoundView, format: Format): string {

@@ -1,6 +1,6 @@
 import type { LookedView } from '../../messages/media/lotViews'
 import type { Format } from '../../ui/format'
-import { looked as words } from '../../ui/texts/looked'
+import { looked as words } from '../../ui/texts/recondition/looked'
 
 /** All that was answered when the pots of a lot were looked at, in a sentence: what is well as much as what is not. */
 export function lookedText(look: LookedView, format: Format): string {

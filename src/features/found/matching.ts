@@ -1,6 +1,6 @@
 import { meantBy } from '../../core/recondition'
 import type { ProblemChoice } from '../../messages/media/found'
-import { findings as words } from '../../ui/texts/findings'
+import { findings as words } from '../../ui/texts/media/findings'
 
 const MOST_MATCHES = 6
 

@@ -1,6 +1,6 @@
 import type { LotTriage } from '../../core/recondition'
 import type { Format } from '../../ui/format'
-import { findings as words } from '../../ui/texts/findings'
+import { findings as words } from '../../ui/texts/media/findings'
 
 type Judged = Pick<LotTriage, 'verdict' | 'hold' | 'overridden'>
 

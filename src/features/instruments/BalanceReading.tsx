@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react'
 import type { PanBody } from '../../messages/instruments/balance'
 import { Button } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
-import { instruments as words } from '../../ui/texts/instruments'
+import { instruments as words } from '../../ui/texts/bench/instruments'
 import styles from './BalanceReading.module.css'
 import { useBalance } from './useBalance'
 

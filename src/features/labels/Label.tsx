@@ -1,5 +1,5 @@
 import type { LabelSize, LabelView } from '../../messages/labels'
-import { labels as words } from '../../ui/texts/labels'
+import { labels as words } from '../../ui/texts/containers/labels'
 import { fitText } from './fitText'
 import styles from './Labels.module.css'
 

@@ -5,8 +5,8 @@ import { PageHead } from '../../ui/PageHead'
 import { Sideways } from '../../ui/Sideways'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
-import { media as mediaWords } from '../../ui/texts/media'
-import { audit as words } from '../../ui/texts/transfers'
+import { media as mediaWords } from '../../ui/texts/media/media'
+import { audit as words } from '../../ui/texts/media/transfers'
 import styles from './AuditScreen.module.css'
 
 /** Less than this is the rounding of sums, L. */

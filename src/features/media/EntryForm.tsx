@@ -8,7 +8,7 @@ import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import styles from './LotScreen.module.css'
 
 interface Values {

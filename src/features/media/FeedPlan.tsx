@@ -1,7 +1,7 @@
 import type { LotPage } from '../../messages/media/lots'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 
 const words = mediaWords.page
 

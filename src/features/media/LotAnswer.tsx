@@ -1,5 +1,5 @@
 import type { LotPage, LotWhyKey } from '../../messages/media/lots'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import { WhyText } from '../../ui/WhyText'
 import type { Asking } from './LotValues'
 

@@ -3,7 +3,7 @@ import { Figure } from '../../ui/Figure'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { byGrain } from '../../ui/pictures/grains'
 import { useSite } from '../../ui/SiteContext'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import styles from './LotScreen.module.css'
 
 /** The core sample with its parts in words. */

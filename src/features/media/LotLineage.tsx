@@ -1,7 +1,7 @@
 import type { LotPage } from '../../messages/media/lots'
 import { useSite } from '../../ui/SiteContext'
-import { rotationGroupName } from '../../ui/texts/rotationGroups'
-import { transfers as words } from '../../ui/texts/transfers'
+import { transfers as words } from '../../ui/texts/media/transfers'
+import { rotationGroupName } from '../../ui/texts/recondition/rotationGroups'
 import styles from './LotScreen.module.css'
 
 /** Which families stood in the mix, and which lots it came from and went to. */

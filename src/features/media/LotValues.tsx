@@ -3,7 +3,7 @@ import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import styles from './LotScreen.module.css'
 
 const words = mediaWords.page

@@ -1,5 +1,5 @@
 import type { LotState } from '../../messages/media/lots'
-import { media as mediaWords } from '../../ui/texts/media'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import styles from './StateMark.module.css'
 
 /** Where a lot stands, as a shape and a word. */

@@ -1,7 +1,7 @@
 import type { LotFinding } from '../../messages/media/lots'
 import type { Format } from '../../ui/format'
-import { findings as findingWords } from '../../ui/texts/findings'
-import { media as mediaWords } from '../../ui/texts/media'
+import { findings as findingWords } from '../../ui/texts/media/findings'
+import { media as mediaWords } from '../../ui/texts/media/media'
 import { carriedText } from '../found/foundText'
 
 /** The one sentence about a lot, in words. */

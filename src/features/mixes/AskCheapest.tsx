@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import { Button } from '../../ui/Button'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import { useMixDesign } from './DesignContext'
 import { CheapestOffer } from './designParts'
 

@@ -2,7 +2,7 @@ import { useMemo } from 'react'
 import { blendMedia, waterContent } from '../../core/media'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec, Tone } from '../../ui/chart/chartSpec'
-import { mixPictures } from '../../ui/texts/mixPictures'
+import { mixPictures } from '../../ui/texts/mixes/mixPictures'
 import type { NamedFill } from './runViews'
 
 const words = mixPictures.runs

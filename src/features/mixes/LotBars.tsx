@@ -2,7 +2,7 @@
 import { cropBars } from '../../core/recondition'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { bars as words } from '../../ui/texts/bars'
+import { bars as words } from '../../ui/texts/recondition/bars'
 import { barText } from '../found/barText'
 import { useMixDesign } from './DesignContext'
 

@@ -5,7 +5,7 @@ import { wateringFit } from '../../core/season'
 import { Button } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import { useMixDesign } from './DesignContext'
 import { type Miss, MixMiss } from './MixMiss'
 

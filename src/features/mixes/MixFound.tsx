@@ -1,7 +1,7 @@
 import { componentShares } from '../../core/media'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { trialFindings as words } from '../../ui/texts/trialFindings'
+import { trialFindings as words } from '../../ui/texts/trials/trialFindings'
 import { useMixDesign } from './DesignContext'
 
 const PERCENT = 100

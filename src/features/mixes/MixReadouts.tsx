@@ -6,7 +6,7 @@ import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import styles from './MixDesign.module.css'
 import type { MixWhyKey, ReadoutKey } from './whyOfMix'
 

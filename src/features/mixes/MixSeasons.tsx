@@ -2,7 +2,7 @@ import type { MixInPlace } from '../../core/mixes'
 import { AskWhy } from '../../ui/AskWhy'
 import { useSite } from '../../ui/SiteContext'
 import { common as commonWords } from '../../ui/texts/common'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import styles from './MixDesign.module.css'
 
 const words = mixesWords.design

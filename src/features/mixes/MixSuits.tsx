@@ -1,6 +1,6 @@
 import type { MixInPlace } from '../../core/mixes'
 import type { MixDesignPage } from '../../messages/mixes/mixViews'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import styles from './MixDesign.module.css'
 
 const words = mixesWords.suits

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react'
 import { SelectField } from '../../ui/Field'
 import { Progress } from '../../ui/Progress'
-import { mixPictures } from '../../ui/texts/mixPictures'
+import { mixPictures } from '../../ui/texts/mixes/mixPictures'
 import { useCore } from '../../workers/useCore'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'

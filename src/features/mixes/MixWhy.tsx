@@ -1,5 +1,5 @@
 import type { MixAnswer } from '../../core/mixes'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import { WhyText } from '../../ui/WhyText'
 import { type MixFacts, type MixWhyKey, mixWhy } from './whyOfMix'
 

@@ -11,8 +11,8 @@ import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { list as listWords } from '../../ui/texts/list'
-import { mixList } from '../../ui/texts/mixList'
-import { groups } from '../../ui/texts/plantGroups'
+import { mixList } from '../../ui/texts/mixes/mixList'
+import { groups } from '../../ui/texts/mixes/plantGroups'
 import styles from './Mixes.module.css'
 
 const words = mixList

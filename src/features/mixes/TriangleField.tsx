@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useRef } from 'react'
 import type { TrianglePoint } from '../../core/media'
 import type { Wish } from '../../messages/mixes/mixViews'
 import { useSite } from '../../ui/SiteContext'
-import { mixPictures } from '../../ui/texts/mixPictures'
+import { mixPictures } from '../../ui/texts/mixes/mixPictures'
 import styles from './TriangleField.module.css'
 import { pointOf, type Shares, sharesAt, stepped, TRIANGLE } from './triangleGeometry'
 

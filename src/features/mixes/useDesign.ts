@@ -12,7 +12,7 @@ import {
 import type { MixDesignPage, Wish } from '../../messages/mixes/mixViews'
 import { useFields } from '../../ui/form/useForm'
 import { useSite } from '../../ui/SiteContext'
-import { mixes as mixesWords } from '../../ui/texts/mixes'
+import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
 import type { Question } from '../../workers/jobs'
 import { useCore } from '../../workers/useCore'
 import {

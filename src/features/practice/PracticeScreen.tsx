@@ -6,7 +6,7 @@ import { Choice } from '../../ui/Field'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider } from '../../ui/SiteContext'
-import { practice as words } from '../../ui/texts/practice'
+import { practice as words } from '../../ui/texts/recondition/practice'
 import { useSend } from '../../ui/useSend'
 import styles from './Practice.module.css'
 

@@ -3,10 +3,10 @@ import type { RecipePage } from '../../messages/recondition/turnover'
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { recondition as reconditionWords } from '../../ui/texts/recondition'
+import { recondition as reconditionWords } from '../../ui/texts/recondition/recondition'
 import { TriageNotice } from '../found/TriageNotice'
-import styles from './RecipeScreen.module.css'
-import { spareText } from './spareText'
+import styles from './recipe/RecipeScreen.module.css'
+import { spareText } from './recipe/spareText'
 
 const words = reconditionWords.recipe
 /** Less than a point of air for a tenth of the material: it fills gaps. */

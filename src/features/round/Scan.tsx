@@ -2,7 +2,7 @@ import jsQR from 'jsqr'
 import { useEffect, useRef, useState } from 'react'
 import { Button } from '../../ui/Button'
 import { Notice } from '../../ui/Notice'
-import { round as words } from '../../ui/texts/round'
+import { round as words } from '../../ui/texts/containers/round'
 import styles from './Round.module.css'
 
 const LOOK_EVERY_MS = 200

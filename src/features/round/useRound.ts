@@ -4,7 +4,7 @@ import type { RoundPage, RoundPot } from '../../messages/containers/round'
 import { newId } from '../../ui/newId'
 import { ourOutbox } from '../../ui/outbox/ourOutbox'
 import { request } from '../../ui/request'
-import { round as words } from '../../ui/texts/round'
+import { round as words } from '../../ui/texts/containers/round'
 import { goOn, goTo, newRound, type Round, readRound, type Written } from './round'
 
 const KEPT = 'round'

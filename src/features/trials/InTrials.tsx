@@ -1,6 +1,6 @@
 import type { TrialLink } from '../../messages/trials/trialViews'
 import { common } from '../../ui/texts/common'
-import { trialVerdicts as words } from '../../ui/texts/trialVerdicts'
+import { trialVerdicts as words } from '../../ui/texts/trials/trialVerdicts'
 
 /** Trials that something is part of, each with the way to it. */
 export function InTrials({ trials }: { readonly trials: readonly TrialLink[] }) {

@@ -3,7 +3,7 @@ import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
-import { trials } from '../../ui/texts/trials'
+import { trials } from '../../ui/texts/trials/trials'
 import { showToast } from '../../ui/toast'
 import styles from './Trial.module.css'
 

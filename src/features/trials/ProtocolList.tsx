@@ -6,8 +6,8 @@ import { ProblemNotice } from '../../ui/Notice'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { request } from '../../ui/request'
 import { useSite } from '../../ui/SiteContext'
-import { trials as words } from '../../ui/texts/trials'
-import { trialWords } from '../../ui/texts/trialWords'
+import { trials as words } from '../../ui/texts/trials/trials'
+import { trialWords } from '../../ui/texts/trials/trialWords'
 import styles from './Trial.module.css'
 
 /** What has to be alike for all pots, ticked as it is done. */

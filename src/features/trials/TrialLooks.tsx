@@ -1,8 +1,8 @@
 import type { TrialPage } from '../../messages/trials/trials'
 import { LinkButton } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
-import { trials } from '../../ui/texts/trials'
-import { trialWords } from '../../ui/texts/trialWords'
+import { trials } from '../../ui/texts/trials/trials'
+import { trialWords } from '../../ui/texts/trials/trialWords'
 import styles from './Trial.module.css'
 
 const words = trials.looks

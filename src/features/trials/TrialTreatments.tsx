@@ -2,10 +2,10 @@ import type { CandidateRemark, TrialPage, TrialTreatmentView } from '../../messa
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
-import { lacking } from '../../ui/texts/seedlingLacks'
-import { trialResults } from '../../ui/texts/trialResults'
-import { trials } from '../../ui/texts/trials'
-import { trialWords } from '../../ui/texts/trialWords'
+import { lacking } from '../../ui/texts/trials/seedlingLacks'
+import { trialResults } from '../../ui/texts/trials/trialResults'
+import { trials } from '../../ui/texts/trials/trials'
+import { trialWords } from '../../ui/texts/trials/trialWords'
 import styles from './Trial.module.css'
 
 const words = trials.treatments

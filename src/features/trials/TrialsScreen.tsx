@@ -8,9 +8,9 @@ import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { list as listWords } from '../../ui/texts/list'
-import { trials as words } from '../../ui/texts/trials'
-import { trialVerdicts as verdictWords } from '../../ui/texts/trialVerdicts'
-import { trialWords } from '../../ui/texts/trialWords'
+import { trials as words } from '../../ui/texts/trials/trials'
+import { trialVerdicts as verdictWords } from '../../ui/texts/trials/trialVerdicts'
+import { trialWords } from '../../ui/texts/trials/trialWords'
 import styles from './Trials.module.css'
 
 /** All trials: what was asked, and where each stands. */

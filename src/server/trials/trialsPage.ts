@@ -5,8 +5,8 @@ import type { TrialsPage } from '../../messages/trials/trials'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
 import { readTables } from '../tables'
-import { looksDue } from './looksDue'
-import { stateOf } from './schedule'
+import { looksDue } from './look/looksDue'
+import { stateOf } from './look/schedule'
 
 const TRIAL_ROWS = 24
 

@@ -1,6 +1,6 @@
 import { ProblemNotice } from '../Notice'
 import { forgetPages } from '../offline'
-import { foot as words } from '../texts/access'
+import { foot as words } from '../texts/access/access'
 import { useReady } from '../useReady'
 import { useSend } from '../useSend'
 import { AREAS } from './areas'

@@ -1,6 +1,6 @@
 import { Band } from '../../../ui/Band'
 import { Figure, WhyFigure } from '../../../ui/Figure'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import type { MixWhyKey } from '../../mixes/whyOfMix'
 import styles from './Candidates.module.css'
 import type { SheetCell } from './sheet'

@@ -3,7 +3,7 @@ import type { Candidate, CandidatesPage } from '../../../messages/trials/candida
 import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { Sideways } from '../../../ui/Sideways'
 import { useSite } from '../../../ui/SiteContext'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { MixWhy } from '../../mixes/MixWhy'
 import type { MixWhyKey } from '../../mixes/whyOfMix'
 import { CandidateCell } from './CandidateCell'

@@ -10,8 +10,8 @@ import type {
   CandidatesTrial,
   Criterion,
 } from '../../../messages/trials/candidateViews'
-import { candidates as words } from '../../../ui/texts/candidates'
-import { trialResults } from '../../../ui/texts/trialResults'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
+import { trialResults } from '../../../ui/texts/trials/trialResults'
 import {
   airOf,
   type CandidateFact,

@@ -1,6 +1,6 @@
 import type { CandidatesPage, CandidatesTrial } from '../../../messages/trials/candidateViews'
 import type { Format } from '../../../ui/format'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { trialRows } from './candidateTrialRows'
 import { potRows } from './potRows'
 import type { RowMaker, SheetGroup } from './sheet'

@@ -1,8 +1,8 @@
 import type { CandidatesTrial, CheckPoint } from '../../../messages/trials/candidateViews'
 import type { Format } from '../../../ui/format'
-import { candidates as words } from '../../../ui/texts/candidates'
-import { trialResults } from '../../../ui/texts/trialResults'
-import { valueText } from '../resultText'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
+import { trialResults } from '../../../ui/texts/trials/trialResults'
+import { valueText } from '../results/resultText'
 import { resultAddress, type SheetCell, type SheetRow } from './sheet'
 
 /** What a trial says of the candidates, a row a measure: the last check large, the ones before it small. */

@@ -1,7 +1,7 @@
 import type { Candidate, CandidatesPage } from '../../../messages/trials/candidateViews'
 import type { Amount, Format } from '../../../ui/format'
-import { candidates as words } from '../../../ui/texts/candidates'
 import { lowerFirst } from '../../../ui/texts/lowerFirst'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { airOf, type CandidateFact, daysOf, phOf, saltsOf, waterOf } from './candidateFacts'
 import { againstYardstick } from './candidateRank'
 import { type RowMaker, type SheetCell, type SheetRow, sentence } from './sheet'

@@ -5,7 +5,7 @@ import type {
   CandidateTest,
 } from '../../../messages/trials/candidateViews'
 import type { Amount, Format } from '../../../ui/format'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import type { MixWhyKey } from '../../mixes/whyOfMix'
 
 /** What stands in the sheet for one candidate. */

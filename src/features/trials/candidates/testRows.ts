@@ -4,9 +4,9 @@ import type {
   CandidateTest,
 } from '../../../messages/trials/candidateViews'
 import type { Format } from '../../../ui/format'
-import { bench as benchWords } from '../../../ui/texts/bench'
-import { benchVerdict } from '../../../ui/texts/benchVerdicts'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { bench as benchWords } from '../../../ui/texts/bench/bench'
+import { benchVerdict } from '../../../ui/texts/bench/benchVerdicts'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { valueAmount, valueName } from '../../bench/valueText'
 import { testedOf, weedsOf } from './candidateFacts'
 import { againstYardstick } from './candidateRank'

@@ -1,6 +1,6 @@
 import type { Candidate } from '../../../messages/trials/candidateViews'
 import type { Format } from '../../../ui/format'
-import { candidates as words } from '../../../ui/texts/candidates'
+import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { findingText } from '../../media/findingText'
 import { costOf } from './candidateFacts'
 import { type RowMaker, type SheetCell, type SheetRow, sentence } from './sheet'

@@ -24,7 +24,7 @@ import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import { lotRow, readCardFacts, strataOf, type Tables } from '../../lots'
 import { materialsAsTested, partsToComponents, testOfMix } from '../../mixes'
-import { ledgerCost } from '../ledgerCost'
+import { ledgerCost } from '../results/ledgerCost'
 import { testsOfCandidate } from './candidateTests'
 
 /** Where the candidates stand, and for what. */

@@ -11,11 +11,11 @@ import type {
 import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'
-import { courseOf, type TrialCourse } from '../courseOf'
-import { verdictOf } from '../outcomeOf'
-import { resultsOf } from '../resultsPage'
-import { stateOf } from '../schedule'
-import { dayShown, decidingOf, questionOf } from '../trialQuestion'
+import { courseOf, type TrialCourse } from '../look/courseOf'
+import { stateOf } from '../look/schedule'
+import { dayShown, decidingOf, questionOf } from '../plan/trialQuestion'
+import { verdictOf } from '../results/outcomeOf'
+import { resultsOf } from '../results/resultsPage'
 
 /** A trial with what every treatment of it came to at each check, by the treatments' numbers. */
 export type TrialSheet = Omit<CandidatesTrial, 'treatments' | 'measures'> & {

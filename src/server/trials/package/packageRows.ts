@@ -3,8 +3,8 @@ import { daysBetween } from '../../../core/units'
 import type { Trial } from '../../../data/trials'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'
-import type { TrialCourse } from '../courseOf'
-import { mediumName } from '../media'
+import type { TrialCourse } from '../look/courseOf'
+import { mediumName } from '../plan/media'
 import type { PackageRows } from './schema'
 
 /** Everything of a trial as rows: what was compared, where each pot stood, what was read, what happened. */

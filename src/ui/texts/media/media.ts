@@ -1,0 +1,251 @@
+import type { LedgerKind } from '../../../core/media'
+import type { HandKind, LotState } from '../../../messages/media/lots'
+import { chemistry } from '../bench/chemistry'
+import { howOften } from '../bench/howOften'
+import { common } from '../common'
+import { containerWords } from '../containers/containerWords'
+
+const ledgerKinds: Readonly<Record<LedgerKind, string>> = {
+  filled: 'Filled',
+  'topped-up': 'Topped up',
+  amended: 'Mixed in',
+  recounted: 'More in it than written down',
+  packed: 'Packed closer in mixing',
+  settled: 'Settled',
+  lost: 'Lost',
+  emptied: 'Emptied',
+  split: 'Went to another lot',
+  merged: 'Came from another lot',
+  treated: 'Treated',
+  tested: 'Tested',
+  discarded: 'Thrown away',
+  moved: 'Moved',
+  reversed: 'Reversed',
+}
+
+const handKinds: Readonly<Record<HandKind, string>> = {
+  'topped-up': 'Topped up',
+  settled: 'Settled',
+  lost: 'Spilled or lost',
+  recounted: 'More in it than written down',
+  discarded: 'Part thrown away',
+  emptied: 'Emptied',
+}
+
+const states: Readonly<Record<LotState, { mark: string; word: string }>> = {
+  working: { mark: '◐', word: 'Turnover under way' },
+  act: { mark: '◆', word: 'Act' },
+  'turn-over': { mark: '▲', word: 'Turn over' },
+  ready: { mark: '○', word: 'Ready' },
+  growing: { mark: '●', word: 'Growing' },
+  store: { mark: '■', word: 'Store' },
+  empty: { mark: '□', word: 'Empty' },
+}
+
+export const media = {
+  lots: 'Lots',
+  lotNumber: common.lotNumber,
+  lotsSummary: (
+    count: number,
+    written: string,
+    inPots: string,
+    inStore: string,
+    litreInnings: string,
+  ) =>
+    `${written} ${count === 1 ? 'lot' : 'lots'} · ${inPots} in pots, ${inStore} in the store · ${litreInnings} litre-innings so far`,
+  newLot: common.actions.newLot,
+  lotsAt: (place: string) => `Lots at ${place}`,
+  allLots: 'all lots',
+  findLots: 'Find lots',
+  findHint: 'Name, place, bin or pot',
+  stateField: 'Which',
+  allStates: 'All',
+  orderField: 'Sort by',
+  byNumber: 'Number',
+  upwards: (column: string) => `${column}, upwards`,
+  downwards: (column: string) => `${column}, downwards`,
+  noneHere: 'No lot stands here',
+  noneHereNext: 'A lot made for this place will be listed here.',
+  columns: {
+    sample: 'Core sample',
+    lot: 'Lot',
+    litres: 'Litres',
+    innings: 'Innings',
+    air: 'Air in its pot',
+    ph: 'pH',
+    now: 'Now',
+  },
+  ofRoom: (room: string) => `of ${room}`,
+  states,
+  emptyTitle: 'No lots yet',
+  emptyNext:
+    'A lot is one batch of mix: what stands in one pot, or half a bag. Start with the pot you know best.',
+  emptyAction: 'Enter your first lot',
+  finding: {
+    orderOpen: (done: number, steps: number) => `${done} of ${steps} steps done`,
+    airShort: (air: string, wanted: string, crop: string, deed: string) =>
+      `Holds ${air} air after draining; ${crop.toLowerCase()} wants ${wanted} or more: ${deed}`,
+    airDeed: 'open it up with coarse material',
+    airWhileGrowing: 'let it dry between waterings, and open it up at its next turnover',
+    phOff: (ph: string, low: string, high: string, crop: string, deed: string) =>
+      `pH ${ph} is outside the ${low}–${high} that ${crop.toLowerCase()} wants: ${deed}`,
+    phDeed: {
+      wateredIn: (grams: string, name: string) => `${grams} of ${name.toLowerCase()}, watered in`,
+      mixedIn: (grams: string, name: string) => `${grams} of ${name.toLowerCase()}, mixed in`,
+    },
+    phNextTime: 'another mix at its next turnover',
+    salty: (ec: string, ceiling: string, crop: string, deed: string) =>
+      `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears: ${deed}`,
+    washed: (litres: string) => `wash it through with ${litres} in three slow passes`,
+    otherWater: 'rain water, for yours is as salty',
+    found: (name: string, day: string, verdict: string) => `${name}, ${day}: ${verdict}`,
+    held: {
+      rest: (day: string) => `Rests because of what was found in it, until ${day}`,
+      quarantine: (day: string) => `Kept apart until ${day}`,
+    },
+    overridden: (reason: string, day: string) =>
+      `Used all the same since ${day}, against what was found: ${reason}`,
+    ready: (crop: string, day: string) =>
+      `Mixed and ready since ${day}; ${crop.toLowerCase()} is not planted yet`,
+    resting: (crop: string, day: string) =>
+      `Rests until ${day}, then ${crop.toLowerCase()} can go in`,
+    asks: {
+      grubs: (on: string) =>
+        `Grubs were seen on ${on}, and nobody said which: compare them before it is used again`,
+    },
+    levelDown: (litres: string, room: string) =>
+      `The level is down: ${litres} where ${room} fit; top it up`,
+    seasonOver: (crop: string) => `${crop} is over; ready for its next innings`,
+    growing: (crop: string) => `${crop} is growing`,
+    inStore: (bin: string) => `Waits in ${bin.charAt(0).toLowerCase()}${bin.slice(1)}`,
+    unplanted: 'Filled; nothing planted yet',
+    unplantedOld: (years: string) =>
+      `Nothing is planted in it, and it has served ${years} ${years === '1' ? 'year' : 'years'} before: turn it over first`,
+    empty: 'Nothing left in it',
+  },
+  allFaults: 'All of it',
+  moreFaults: (count: number) =>
+    count === 1 ? 'And one thing more.' : `And ${count} things more.`,
+  remedy: (litres: string, name: string, air: string) =>
+    `${litres} of ${name.toLowerCase()} in its next mix would bring it to ${air}.`,
+  actions: {
+    tests: 'Its tests',
+    trial: 'Try it in a trial',
+    turnOver: 'Turn it over',
+    continueOrder: 'Go on with the work order',
+    useIt: 'Work out a recipe',
+  },
+  page: {
+    section: 'Cut open, after draining',
+    sectionOf: (count: number) => `Cut open, after draining (one of ${count})`,
+    below: (height: string) => `Below ${height} the mix holds less than 10 % air.`,
+    composition: 'What it is made of',
+    split: 'Air, water, solids',
+    air: 'Air after draining (air-filled porosity)',
+    band: (low: string, high: string, crop: string) => `${crop.toLowerCase()}: ${low}–${high}`,
+    ph: 'pH',
+    ec: 'Salts',
+    ecCeiling: (ceiling: string, crop: string, isHigh: boolean) =>
+      isHigh
+        ? `high for ${crop.toLowerCase()}, limit ${ceiling}`
+        : `${crop.toLowerCase()}: up to ${ceiling}`,
+    inningsLeft: 'Left to itself it serves',
+    noMore: 'no',
+    orMore: (count: number) => `${count} or more`,
+    seasons: (count: number) => (count <= 1 ? 'more season' : 'more seasons'),
+    likelySeasons: (low: string, high: string) => `likely ${low} to ${high}`,
+    weight: 'Weight when wet',
+    perLitre: 'kg a litre',
+    inIt: 'In it',
+    lowAir: 'Thin air from the base up to',
+    whyTitle: (name: string) => `Why ${name}?`,
+    whyNames: {
+      litres: 'this many litres',
+      air: 'this much air',
+      lowAir: 'this level of thin air',
+      ph: 'this pH',
+      ec: 'these salts',
+      weight: 'this weight',
+      innings: 'so many seasons',
+      buffer: 'this buffer',
+      freeLime: 'this much free lime',
+      drift: 'this drift',
+      nitrogen: 'this share of nitrogen',
+      pk: 'this verdict on phosphorus and potassium',
+    },
+    ledger: 'Ledger',
+    ledgerNote:
+      'Litres always balance: what came in is what is there and what left. A mistake is put right by an opposite entry.',
+    cost: {
+      told: (total: string, litre: string) =>
+        `At the prices it came in for, what is there cost ${total}: ${litre} a litre`,
+      perInnings: (innings: number, each: string) => `, ${each} for each of its ${innings} innings`,
+      none: 'What it cost is not known: something came in that had no price on the shelf.',
+      unknown: (litres: string) => `${litres} came in without a price and are not counted.`,
+    },
+    on: 'Day',
+    what: 'What happened',
+    change: 'Litres',
+    balance: 'Then in it',
+    reverse: 'Reverse',
+    reverseOf: (what: string, day: string) => `Reverse "${what}" of ${day}`,
+    wasReversed: 'reversed',
+    fromOrder: (id: number) => `turnover ${id}`,
+    otherLot: (id: number) => `lot ${id}`,
+    empty: 'This lot is empty. Top it up, or leave it in the ledger as it is.',
+    addEntry: 'Add an entry',
+    kind: 'What happened',
+    litres: 'How much',
+    litresHint: 'such as 3 L, 2 1/2 cups or 1 bucket',
+    material: 'Of what',
+    chooseMaterial: 'Choose a material',
+    note: 'Note (may stay empty)',
+    saveEntry: 'Write it in the ledger',
+    changeIt: 'Rename or put away',
+    rename: 'What do you call it?',
+    saveName: 'Save the name',
+    putAway: 'Put this lot away',
+    putAwayHint: 'It leaves the lists and its containers are free; its ledger is kept.',
+    readyOn: (day: string) => `The mix rests until ${day}.`,
+    usuallyFrom: (crop: string, day: string) => `${crop} usually goes in from ${day}.`,
+    plantedLabel: (crop: string) => `When did the ${crop.toLowerCase()} go in?`,
+    howOften,
+    feeds: (often: string, grams: string, product: string, litres: string) =>
+      `Feed ${often}: ${grams} of ${product.toLowerCase()} in 10 L of water; pour ${litres} of that each time.`,
+    nextFeed: (day: string, last: string) => `Next on ${day}, the last by ${last}.`,
+    feedsOver: (last: string) => `The last feed was due by ${last}.`,
+    savePlanted: 'It is planted',
+    plantedOn: (crop: string, day: string) => `${crop} planted on ${day}.`,
+    exposureSaid: 'Its watering, drift and days are worked out for that place now.',
+    renamed: (name: string) => `Now called ${name}.`,
+    putAwayDone: (name: string) => `${name} was put away.`,
+    emptiedHint: 'Everything that is in it leaves the ledger.',
+  },
+  chemistry,
+  ledgerKinds,
+  handKinds,
+  create: {
+    title: 'New lot',
+    lead: 'What stands in one pot, one row of pots, or a half-used bag.',
+    name: 'What do you call it?',
+    nameHint: 'by its place, as you would say it: "long trough by the door"',
+    place: 'Where does it stand?',
+    exposure: 'Sun and wind there',
+    origin: 'Where does the mix come from?',
+    origins: { bag: 'A bag', 'own recipe': 'Own recipe', unknown: 'Unknown' },
+    years: 'Seasons it has served already',
+    yearsHint: 'empty for a new one; an old mix has less air, feed and salts than its bag says',
+    ...containerWords,
+    contents: 'What is in it?',
+    material: (row: number) => `Material ${row}`,
+    litres: 'Litres',
+    addMaterial: 'Add a material',
+    removeMaterial: (row: number) => `Take material ${row} out`,
+    holds: (one: string, all: string, count: number) =>
+      count > 1 ? `Each holds ${one}, together ${all}.` : `It holds ${one}.`,
+    save: 'Save the lot',
+    keepRest: (litres: string) => `Save it, with ${litres} as a lot in the store`,
+    restKept: (name: string) => `The rest is kept in the store as "${name}, left over".`,
+    throwAway: 'Throw this draft away',
+  },
+} as const
