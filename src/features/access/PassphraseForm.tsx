@@ -3,10 +3,9 @@ import type { Role } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
 import { Fold } from '../../ui/Fold'
+import { follow, useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { access as words } from '../../ui/texts/access/access'
-import { showToastOnNextPage } from '../../ui/toast'
-import { useSend } from '../../ui/useSend'
 import styles from './Access.module.css'
 import { ShowTyped } from './ShowTyped'
 
@@ -14,11 +13,6 @@ const LABELS = {
   manager: { set: words.setManager, change: words.changeManager, done: words.managerSet },
   helper: { set: words.setHelper, change: words.changeHelper, done: words.helperSet },
 } as const
-
-function reloadWith(text: string): void {
-  showToastOnNextPage({ text })
-  window.location.reload()
-}
 
 /** Sets the passphrase of a role. What is typed here is the one thing that is kept nowhere in the browser. */
 export function PassphraseForm({
@@ -30,38 +24,27 @@ export function PassphraseForm({
   readonly isSet: boolean
   readonly hasManager: boolean
 }) {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const [passphrase, setPassphrase] = useState('')
-  const [present, setPresent] = useState('')
   const [isShown, setShown] = useState(false)
   const { set, change, done } = LABELS[forRole]
   const type = isShown ? 'text' : 'password'
-  const keep = async () => {
-    if (isSending) return
-    const body = { role: forRole, passphrase, present }
-    if (await deliver('PUT /api/access/passphrases', { body })) reloadWith(done)
-  }
+  const { field, submit, deliver, isSending, problem } = useForm('PUT /api/access/passphrases', {
+    draft: null,
+    begin: { passphrase: '', present: '' },
+    asked: (typed) => ({ body: { role: forRole, ...typed } }),
+    taken: () => ({ text: done }),
+  })
   const end = async () => {
-    if (await deliver('POST /api/access/helpers/end', {})) reloadWith(words.helpersEnded)
+    if (await deliver('POST /api/access/helpers/end', {})) follow({ text: words.helpersEnded })
   }
   return (
     <Fold title={isSet ? change : set} className={styles.fold}>
-      <form
-        className={styles.form}
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault()
-          void keep()
-        }}
-      >
+      <form className={styles.form} noValidate onSubmit={submit}>
         {hasManager && (
           <TextField
             label={words.present}
             type={type}
             autoComplete="current-password"
-            value={present}
-            error={errorOf('present')}
-            onChange={(event) => setPresent(event.target.value)}
+            {...field('present')}
           />
         )}
         <TextField
@@ -69,9 +52,7 @@ export function PassphraseForm({
           hint={words.nextHint}
           type={type}
           autoComplete="new-password"
-          value={passphrase}
-          error={errorOf('passphrase') ?? errorOf('role')}
-          onChange={(event) => setPassphrase(event.target.value)}
+          {...field('passphrase', 'passphrase', 'role')}
         />
         <ShowTyped isShown={isShown} onChange={setShown} />
         <div className={styles.keys}>
@@ -92,30 +73,21 @@ export function PassphraseForm({
 
 /** Back to a garden without passphrases, where only this machine reaches it. */
 export function OpenAgain() {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const [present, setPresent] = useState('')
-  const open = async () => {
-    if (isSending) return
-    if (await deliver('PUT /api/access/open', { body: { present } })) reloadWith(words.opened)
-  }
+  const { field, submit, isSending, problem } = useForm('PUT /api/access/open', {
+    draft: null,
+    begin: { present: '' },
+    asked: (body) => ({ body }),
+    taken: () => ({ text: words.opened }),
+  })
   return (
     <Fold title={words.open} className={styles.fold}>
-      <form
-        className={styles.form}
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault()
-          void open()
-        }}
-      >
+      <form className={styles.form} noValidate onSubmit={submit}>
         <TextField
           label={words.present}
           hint={words.openSays}
           type="password"
           autoComplete="current-password"
-          value={present}
-          error={errorOf('present')}
-          onChange={(event) => setPresent(event.target.value)}
+          {...field('present')}
         />
         <div>
           <Button type="submit" disabled={isSending}>

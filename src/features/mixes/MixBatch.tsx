@@ -1,13 +1,12 @@
-import { useState } from 'react'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { Caution, ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { mixBatch as words } from '../../ui/texts/mixes/mixBatch'
 import { mixes as mixesWords } from '../../ui/texts/mixes/mixes'
-import { useSend } from '../../ui/useSend'
 import { useMixDesign } from './DesignContext'
 import styles from './MixDesign.module.css'
 import { costOf } from './mixCost'
@@ -16,11 +15,17 @@ import { costOf } from './mixCost'
 export function MixBatch() {
   const { page, changed, components, answer } = useMixDesign()
   const { site, format } = useSite()
-  const [litres, setLitres] = useState('40 L')
-  const [name, setName] = useState(page.name)
-  const [storeBin, setStoreBin] = useState('')
-  const { problem, errorOf, deliver } = useSend()
-  const wanted = readQuantity(litres, 'volume', site.measures).value
+  const { values, field, quantity, submit, problem } = useForm('POST /api/mixes/[id]/lots', {
+    draft: null,
+    begin: { litres: '40 L', name: page.name, storeBin: '' },
+    asked: ({ litres, ...typed }) =>
+      page.mix && {
+        params: { id: page.mix.id },
+        body: { litres: readQuantity(litres, 'volume', site.measures).value, ...typed },
+      },
+    taken: ({ id }) => ({ to: `/lots/${id}` }),
+  })
+  const wanted = readQuantity(values.litres, 'volume', site.measures).value
   if (!answer || components.length === 0) return null
   const { barrowL, bucketL, cupL } = site.measures
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
@@ -35,19 +40,6 @@ export function MixBatch() {
   const cost = costOf(components, page.materials, answer)
   const { mix } = page
 
-  const makeLot = async () => {
-    if (!mix) return
-    const sent = await deliver('POST /api/mixes/[id]/lots', {
-      params: { id: mix.id },
-      body: {
-        litres: wanted,
-        name,
-        storeBin,
-      },
-    })
-    if (sent) window.location.assign(`/lots/${sent.data.id}`)
-  }
-
   return (
     <section className={styles.batch} aria-labelledby="batch">
       <h2 id="batch">{words.batch}</h2>
@@ -56,25 +48,12 @@ export function MixBatch() {
           label={words.batchLitres}
           dimension="volume"
           echoes="converted"
-          typed={litres}
-          value={litres}
-          error={errorOf('litres')}
-          onChange={(event) => setLitres(event.target.value)}
+          {...quantity('litres')}
         />
         {mix && !changed && (
           <>
-            <TextField
-              label={words.lotName}
-              value={name}
-              error={errorOf('name')}
-              onChange={(event) => setName(event.target.value)}
-            />
-            <TextField
-              label={words.storeBin}
-              value={storeBin}
-              error={errorOf('storeBin')}
-              onChange={(event) => setStoreBin(event.target.value)}
-            />
+            <TextField label={words.lotName} {...field('name')} />
+            <TextField label={words.storeBin} {...field('storeBin')} />
           </>
         )}
       </div>
@@ -119,7 +98,7 @@ export function MixBatch() {
       <ProblemNotice problem={problem} />
       {mix && !changed ? (
         <div className={styles.foot}>
-          <Button data-needs="manage" onClick={() => void makeLot()}>
+          <Button data-needs="manage" onClick={() => submit()}>
             {words.makeLot}
           </Button>
           <Button weight="quiet" onClick={() => window.print()}>

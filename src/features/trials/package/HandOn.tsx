@@ -1,12 +1,13 @@
-import { useState } from 'react'
 import type { FindingView, ResultsPage } from '../../../messages/trials/looks'
 import { Button } from '../../../ui/Button'
 import { SelectField, TextField } from '../../../ui/Field'
+import { type FieldProps, useForm } from '../../../ui/form/useForm'
 import { ProblemNotice } from '../../../ui/Notice'
 import { useSite } from '../../../ui/SiteContext'
 import { trialFindings as words } from '../../../ui/texts/trials/trialFindings'
 import { showToastOnNextPage } from '../../../ui/toast'
 import { useSend } from '../../../ui/useSend'
+import { numberOrTyped } from '../../readNumber'
 import styles from '../results/Results.module.css'
 import { suggestedTreatment } from '../results/resultText'
 
@@ -60,13 +61,13 @@ function Held({ finding }: { readonly finding: FindingView }) {
 }
 
 function StandardForm({ page }: { readonly page: ResultsPage }) {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const [treatmentId, setTreatmentId] = useState(String(suggestedTreatment(page)?.id ?? ''))
-  const [cropId, setCropId] = useState(page.crops.length === 1 ? (page.crops[0]?.id ?? ANY) : ANY)
-  const save = async (event: React.FormEvent) => {
-    event.preventDefault()
-    if (isSending) return
-    const answer = await deliver('POST /api/trials/[id]/findings', {
+  const { field, submit, problem } = useForm('POST /api/trials/[id]/findings', {
+    draft: null,
+    begin: {
+      treatmentId: String(suggestedTreatment(page)?.id ?? ''),
+      cropId: page.crops.length === 1 ? (page.crops[0]?.id ?? ANY) : ANY,
+    },
+    asked: ({ treatmentId, cropId }) => ({
       params: { id: page.trialId },
       body: {
         kind: 'standard',
@@ -74,27 +75,19 @@ function StandardForm({ page }: { readonly page: ResultsPage }) {
         cropId: cropId || null,
         maxPercent: null,
       },
-    })
-    if (!answer) return
-    showToastOnNextPage({ text: words.kept })
-    window.location.reload()
-  }
+    }),
+    taken: () => ({ text: words.kept }),
+  })
   return (
-    <form className={styles.hand} noValidate onSubmit={(event) => void save(event)}>
-      <SelectField
-        label={words.standard}
-        hint={words.standardHint}
-        value={treatmentId}
-        error={errorOf('treatmentId')}
-        onChange={(event) => setTreatmentId(event.target.value)}
-      >
+    <form className={styles.hand} noValidate onSubmit={submit}>
+      <SelectField label={words.standard} hint={words.standardHint} {...field('treatmentId')}>
         {page.treatments.map(({ id, name, medium }) => (
           <option key={id} value={id}>
             {name === medium ? name : `${name} (${medium})`}
           </option>
         ))}
       </SelectField>
-      <Crop page={page} value={cropId} error={errorOf('cropId')} onChange={setCropId} />
+      <Crop page={page} {...field('cropId')} />
       <Button type="submit">{words.makeStandard}</Button>
       <ProblemNotice problem={problem} />
     </form>
@@ -110,61 +103,41 @@ function CapForm({
   readonly treatmentId: number
   readonly name: string
 }) {
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const [most, setMost] = useState(page.noEffectUpTo === null ? '' : String(page.noEffectUpTo))
-  const [cropId, setCropId] = useState(page.crops[0]?.id ?? ANY)
-  const save = async (event: React.FormEvent) => {
-    event.preventDefault()
-    if (isSending) return
-    const typed = most.trim().replace(',', '.').replace('%', '').trim()
-    const answer = await deliver('POST /api/trials/[id]/findings', {
+  const { field, submit, problem } = useForm('POST /api/trials/[id]/findings', {
+    draft: null,
+    begin: {
+      most: page.noEffectUpTo === null ? '' : String(page.noEffectUpTo),
+      cropId: page.crops[0]?.id ?? ANY,
+    },
+    asked: ({ most, cropId }) => ({
       params: { id: page.trialId },
       body: {
         kind: 'cap',
         treatmentId,
         cropId: cropId || null,
-        maxPercent: typed === '' ? null : Number.isNaN(Number(typed)) ? typed : Number(typed),
+        maxPercent: most.trim() === '' ? null : numberOrTyped(most.replace('%', '')),
       },
-    })
-    if (!answer) return
-    showToastOnNextPage({ text: words.kept })
-    window.location.reload()
-  }
+    }),
+    taken: () => ({ text: words.kept }),
+  })
   return (
-    <form className={styles.hand} noValidate onSubmit={(event) => void save(event)}>
+    <form className={styles.hand} noValidate onSubmit={submit}>
       <TextField
         label={words.cap(name)}
         hint={words.capHint}
         inputMode="decimal"
-        value={most}
-        error={errorOf('maxPercent')}
-        onChange={(event) => setMost(event.target.value)}
+        {...field('most', 'maxPercent')}
       />
-      <Crop page={page} value={cropId} error={errorOf('cropId')} onChange={setCropId} />
+      <Crop page={page} {...field('cropId')} />
       <Button type="submit">{words.makeCap}</Button>
       <ProblemNotice problem={problem} />
     </form>
   )
 }
 
-function Crop({
-  page,
-  value,
-  error,
-  onChange,
-}: {
-  readonly page: ResultsPage
-  readonly value: string
-  readonly error: ReturnType<ReturnType<typeof useSend>['errorOf']>
-  readonly onChange: (cropId: string) => void
-}) {
+function Crop({ page, ...field }: FieldProps & { readonly page: ResultsPage }) {
   return (
-    <SelectField
-      label={words.crop}
-      value={value}
-      error={error}
-      onChange={(event) => onChange(event.target.value)}
-    >
+    <SelectField label={words.crop} {...field}>
       <option value={ANY}>{words.anyCrop}</option>
       {page.crops.map(({ id, name }) => (
         <option key={id} value={id}>
