@@ -10,7 +10,7 @@ import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import { refuseField } from '../../problem'
 import { readTables } from '../../tables'
-import { requireLookDay, seedsOf } from './lookPage'
+import { requireLookDay, seedsOf } from './lookRules'
 
 const NOON = 12
 

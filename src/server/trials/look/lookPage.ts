@@ -1,14 +1,14 @@
 import { type TrialMeasure, usualSummary } from '../../../core/trials'
 import { Conflict } from '../../../data/errors'
 import { readSite } from '../../../data/site'
-import { readTrial, type Trial } from '../../../data/trials'
+import { readTrial } from '../../../data/trials'
 import type { LookPage, LookPot, LookQuery } from '../../../messages/trials/looks'
 import type { OpenDatabase } from '../../database'
 import { balanceKind } from '../../instruments'
 import { problemChoices } from '../../lots'
-import { refuseField } from '../../problem'
 import { readTables } from '../../tables'
 import { checkAt, courseOf, type PotOfTrial } from './courseOf'
+import { requireLookDay, seedsOf } from './lookRules'
 
 /** The pots of a trial as they are looked at on a day, with what was read before. */
 export async function lookPage(
@@ -41,24 +41,6 @@ export async function lookPage(
     ),
     problems: problemChoices(tables),
   }
-}
-
-/** Seeds in each pot; 0: nothing is sown, or plants went in. */
-export function seedsOf({ how, perPot }: Pick<Trial, 'how' | 'perPot'>): number {
-  return how === 'sown' ? perPot : 0
-}
-
-/** @throws Refused where the day lies before the trial began, or has not come */
-export function requireLookDay(
-  { plantedOn }: Pick<Trial, 'plantedOn'>,
-  on: string,
-  today: string,
-): string {
-  if (plantedOn !== null && on < plantedOn) {
-    refuseField('on', 'The trial was not planted yet on that day.')
-  }
-  if (on > today) refuseField('on', 'That day has not come yet.')
-  return on
 }
 
 function lookPot(

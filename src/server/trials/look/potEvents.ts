@@ -14,7 +14,7 @@ import { resultsPage } from '../results/resultsPage'
 import { seedlingFinding } from '../results/seedlingDoses'
 import { courseOf } from './courseOf'
 import { lotIn, momentOf, requirePot } from './keepLook'
-import { requireLookDay } from './lookPage'
+import { requireLookDay } from './lookRules'
 
 /**
  * Writes down what happened to a pot of a trial, to its block or to all that are still in, and leaves pots out from that

@@ -8,7 +8,7 @@ import {
 import type { Trial } from '../../../data/trials'
 import type { Tables } from '../../lots'
 import type { TrialCourse } from '../look/courseOf'
-import { seedsOf } from '../look/lookPage'
+import { seedsOf } from '../look/lookRules'
 import { datedChecks } from '../look/schedule'
 
 /** What is asked of any measure of a trial on a day. */

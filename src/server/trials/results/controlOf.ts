@@ -2,7 +2,7 @@ import { controlReached, potValue, type TrialMeasure } from '../../../core/trial
 import type { Trial } from '../../../data/trials'
 import type { ControlView } from '../../../messages/trials/trials'
 import type { PotOfTrial, TrialCourse } from '../look/courseOf'
-import { seedsOf } from '../look/lookPage'
+import { seedsOf } from '../look/lookRules'
 
 /** What the control of a trial came to so far; null where nothing tells, as with jars, which are read at the bench. */
 export function controlOf(

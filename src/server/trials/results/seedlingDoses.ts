@@ -12,7 +12,7 @@ import type { Trial } from '../../../data/trials'
 import type { SeedlingDose } from '../../../messages/trials/looks'
 import type { Tables } from '../../lots'
 import type { TrialCourse } from '../look/courseOf'
-import { seedsOf } from '../look/lookPage'
+import { seedsOf } from '../look/lookRules'
 
 const MM_PER_CM = 10
 
