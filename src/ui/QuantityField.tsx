@@ -75,7 +75,7 @@ function written(value: number, dimension: Dimension, format: Format): string {
     case 'area':
       return `${format.number(value)} cm²`
     case 'conductivity':
-      return `${format.number(value, 2)} dS/m`
+      return format.plain(format.conductivity(value, 2))
     case 'temperature':
       return `${format.number(value, 1)} °C`
   }

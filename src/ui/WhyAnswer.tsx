@@ -121,7 +121,7 @@ function whyValue(
     case 'pH':
       return format.number(value, shareDigits === 0 ? 1 : 2)
     case 'dS/m':
-      return `${format.number(value, shareDigits === 0 ? 1 : 2)} dS/m`
+      return format.plain(format.conductivity(value, shareDigits === 0 ? 1 : 2))
     case 'g/L/pH':
       return `${format.number(value, 2)} g/L`
     case 'kg/L':

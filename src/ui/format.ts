@@ -20,6 +20,8 @@ export interface Format {
   readonly grams: (grams: number) => Amount
   readonly cm: (cm: number) => Amount
   readonly percent: (share: number) => Amount
+  /** Salts in water or in a saturated extract. */
+  readonly conductivity: (dSPerM: number, digits?: number) => Amount
   readonly day: (isoDay: string) => string
   /** Time of day of an ISO time, in the site's zone. */
   readonly time: (isoTime: string) => string
@@ -65,6 +67,7 @@ export function formatFor(
       us ? amount(grams / G_PER_OUNCE, 'oz') : amount(grams, 'g', grams < 9.95 ? 1 : 0),
     cm: (cm) => (us ? amount(cm / CM_PER_INCH, 'in') : amount(cm, 'cm')),
     percent: (share) => amount(share * 100, '%', 0),
+    conductivity: (dSPerM, digits = 1) => amount(dSPerM, 'dS/m', digits),
     day: (isoDay) => dayFormat(site.locale).format(new Date(`${isoDay}T00:00:00Z`)),
     time: (isoTime) => timeFormat(site.locale, site.timeZone).format(new Date(isoTime)),
     minutes: (minutes) => {

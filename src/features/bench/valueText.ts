@@ -28,8 +28,9 @@ export function valueAmount(value: number, unit: BenchUnit, format: Format): Amo
       return { number: format.number(value, 2), unit: '×' }
     case 'g/L':
     case 'kg/L':
-    case 'dS/m':
       return { number: format.number(value, 2), unit }
+    case 'dS/m':
+      return format.conductivity(value, 2)
     case 'cm/min':
     case 'per 100 cm²':
     case '%':

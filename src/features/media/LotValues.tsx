@@ -115,8 +115,12 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       name: words.ec,
       wanted:
         crop &&
-        words.ecCeiling(`${number(crop.ecMaxSme)} dS/m`, crop.name, ecSme.value > crop.ecMaxSme),
-      amount: { number: number(ecSme.value), unit: 'dS/m' },
+        words.ecCeiling(
+          format.plain(format.conductivity(crop.ecMaxSme)),
+          crop.name,
+          ecSme.value > crop.ecMaxSme,
+        ),
+      amount: format.conductivity(ecSme.value),
       measuredOn: ecSme.measuredOn,
       band: crop && {
         value: ecSme.value,

@@ -21,7 +21,8 @@ export function ReadingForm({ page }: { readonly page: LotPage }) {
   const { format, site } = useSite()
   const isTyped = useRef(false)
   const done = ({ quantity, value, gPerL, weeks }: ReadingAnswer) => {
-    const amount = format.number(value, 2)
+    const amount =
+      quantity === 'ecSme' ? format.plain(format.conductivity(value, 2)) : format.number(value, 2)
     showToastOnNextPage({
       text:
         gPerL === undefined

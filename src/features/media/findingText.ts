@@ -34,7 +34,7 @@ export function findingText(finding: LotFinding, format: Format): string {
       )
     case 'salty':
       return words.salty(
-        format.number(finding.ecSme, 1),
+        format.plain(format.conductivity(finding.ecSme)),
         format.number(finding.ecMax, 1),
         finding.cropName,
         finding.washLitres === undefined

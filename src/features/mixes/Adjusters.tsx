@@ -123,7 +123,7 @@ function writtenIn(of: MixQuality, format: ReturnType<typeof useSite>['format'])
       case 'kgPerL':
         return `${format.number(value, 2)} kg/L`
       case 'ec':
-        return `${format.number(value, 1)} dS/m`
+        return format.plain(format.conductivity(value))
       case 'ph':
       case 'autumnPh':
         return `pH ${format.number(value, 1)}`

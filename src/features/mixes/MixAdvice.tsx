@@ -23,7 +23,7 @@ export function MixAdvice() {
   if (!wish || !what) return <p>{words.fitsNothing}</p>
   const percent = (share: number) => format.plain(format.percent(share))
   const one = (value: number) => format.number(value, 1)
-  const salts = (value: number) => `${one(value)} dS/m`
+  const salts = (value: number) => format.plain(format.conductivity(value))
   const days = (value: number) => `${one(value)} ${words.daysUnit}`
   const air = capacity.airFraction
   const { airMin, airMax, pHLow, pHHigh, ecMaxSme } = wish

@@ -117,10 +117,10 @@ export function MixReadouts({
       )}
       {readout(
         'ec',
-        { number: format.number(ecSme, 1), unit: 'dS/m' },
+        format.conductivity(ecSme),
         [
           words.likely(format.number(likely.ecSme.p10, 1), format.number(likely.ecSme.p90, 1)),
-          wish?.ecMaxSme ? words.most(`${format.number(wish.ecMaxSme, 1)} dS/m`) : '',
+          wish?.ecMaxSme ? words.most(format.plain(format.conductivity(wish.ecMaxSme))) : '',
         ]
           .filter(Boolean)
           .join('; '),

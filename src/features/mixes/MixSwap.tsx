@@ -69,7 +69,7 @@ export function MixSwap({ id, onDone }: MixSwapProps) {
         `${percent(before.air)} → ${percent(after.air)}`,
         `${percent(before.available)} → ${percent(after.available)}`,
         `${format.number(before.ph, 1)} → ${format.number(after.ph, 1)}`,
-        `${format.number(before.ecSme, 1)} → ${format.number(after.ecSme, 1)} dS/m`,
+        `${format.number(before.ecSme, 1)} → ${format.plain(format.conductivity(after.ecSme))}`,
       )}{' '}
       {!alike && words.unlike}{' '}
       <Button

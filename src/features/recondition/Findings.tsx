@@ -120,7 +120,9 @@ function Sureness({ page }: { page: RecipePage }) {
     const digits = kind === 'porosity' ? 0 : 1
     lines.push(
       words.worth[kind](
-        format.number(scale * widthNow, digits),
+        kind === 'ec'
+          ? format.plain(format.conductivity(widthNow))
+          : format.number(scale * widthNow, digits),
         format.number(scale * widthThen, digits),
       ),
     )
@@ -151,7 +153,7 @@ function failedText(
     case 'ph':
       return words.failed.ph(one(value), one(low), one(high))
     case 'ec':
-      return words.failed.ec(one(value), one(high))
+      return words.failed.ec(format.plain(format.conductivity(value)), one(high))
     case 'nitrogen': {
       const { firstShortWeek } = page.recipe.predicted
       const week = firstShortWeek === null ? '' : ` ${words.firstShort(firstShortWeek)}`

@@ -68,7 +68,7 @@ function remarkText(one: CandidateRemark, format: Format): string {
         format.plain(format.litres(one.limit)),
       )
     case 'salts': {
-      const salts = (value: number) => `${format.number(value, 1)} dS/m`
+      const salts = (value: number) => format.plain(format.conductivity(value))
       return words.remark.salts(one.treatment, one.cropName, salts(one.value), salts(one.limit))
     }
     case 'air-low':

@@ -137,14 +137,18 @@ export function LadderTable({
             </>
           ),
         )}
-        {row(words.rows.ec, words.wants.atMost(format.number(crop.ecMaxSme, 1)), (rung) => (
-          <>
-            {figure(rung, 'ec', rung.ecSme, (ec) => one(ec, 'dS/m'))}
-            {rung.ecSme !== null && (
-              <Band value={rung.ecSme} low={null} high={crop.ecMaxSme} from={0} to={6} />
-            )}
-          </>
-        ))}
+        {row(
+          words.rows.ec,
+          words.wants.atMost(format.plain(format.conductivity(crop.ecMaxSme))),
+          (rung) => (
+            <>
+              {figure(rung, 'ec', rung.ecSme, format.conductivity)}
+              {rung.ecSme !== null && (
+                <Band value={rung.ecSme} low={null} high={crop.ecMaxSme} from={0} to={6} />
+              )}
+            </>
+          ),
+        )}
         {row(
           words.rows.nitrogen,
           crop.nSeasonMgPerL > 0

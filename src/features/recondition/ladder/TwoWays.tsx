@@ -96,7 +96,7 @@ function amountOf(row: ApartRow, value: number, format: Format): string {
     case 'innings':
       return format.number(value)
     case 'ec':
-      return `${format.number(value, 1)} dS/m`
+      return format.plain(format.conductivity(value))
     default:
       return format.number(value, 1)
   }

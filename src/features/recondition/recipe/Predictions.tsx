@@ -63,13 +63,16 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
       <Item
         asked="ec"
         asking={asking}
-        amount={one(predicted.ecSme, 'dS/m')}
+        amount={format.conductivity(predicted.ecSme)}
         note={words.atMost(format.number(crop.ecMaxSme, 1))}
         likely={words.likely(
           format.number(ranges.ecSme.p10, 1),
           format.number(ranges.ecSme.p90, 1),
         )}
-        rounded={rounded(one(predicted.ecSme, 'dS/m'), one(predictedRounded.ecSme, 'dS/m'))}
+        rounded={rounded(
+          format.conductivity(predicted.ecSme),
+          format.conductivity(predictedRounded.ecSme),
+        )}
       >
         <Band
           value={predicted.ecSme}

@@ -54,7 +54,6 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
   })
   const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
   const ph = (value: number): Amount => ({ number: format.number(value, 1), unit: '' })
-  const salts = (value: number): Amount => ({ number: format.number(value, 1), unit: 'dS/m' })
   const air = wish && { low: wish.airMin, high: wish.airMax, from: 0, to: 0.6, of: 'air' as const }
   const acid = wish && { low: wish.pHLow, high: wish.pHHigh, from: 3.5, to: 8.5, of: 'ph' as const }
   return [
@@ -79,7 +78,7 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
       named(words.rows.ph, wish && [ph(wish.pHLow).number, ph(wish.pHHigh).number]),
       facts(phOf, ph, { why: 'ph' }, acid),
     ),
-    ...row('ec', words.rows.ec, facts(saltsOf, salts, { why: 'ec' })),
+    ...row('ec', words.rows.ec, facts(saltsOf, format.conductivity, { why: 'ec' })),
     ...row('nitrogen', words.rows.nitrogen, ({ answer }) =>
       answer?.nitrogen
         ? {

@@ -101,9 +101,9 @@ const sentences: Readonly<Record<VerdictKey, Sentence>> = {
   'pen.uncertain': (told) =>
     `The pH is kept, but uncertain: ${penDoubts(word(told, 'doubts').split(','))}. It counts with a wide range; lime waits for a surer one. Calibrate the pen and read again.`,
   'ec.band': (told, format) =>
-    `Salts are ${word(told, 'band')}: ${format.number(number(told, 'sme'), 1)} dS/m.`,
+    `Salts are ${word(told, 'band')}: ${format.plain(format.conductivity(number(told, 'sme')))}.`,
   'ec.high': (told, format) =>
-    `Salts of ${format.number(number(told, 'sme'), 1)} dS/m are above what ${lower(word(told, 'crop'))} bears (${format.number(number(told, 'most'), 1)}): leach before planting, or mix with poorer material.`,
+    `Salts of ${format.plain(format.conductivity(number(told, 'sme')))} are above what ${lower(word(told, 'crop'))} bears (${format.number(number(told, 'most'), 1)}): leach before planting, or mix with poorer material.`,
   'jar.dose': (told, format) =>
     `${format.number(number(told, 'gPerL'), 1)} g of ${lower(word(told, 'product'))} per litre reach pH ${format.number(number(told, 'target'), 1)}; that holds for about ${format.number(number(told, 'weeks'))} weeks in a pot. The label overrides it.`,
   'jar.there': (told, format) =>

@@ -58,7 +58,7 @@ export const chemistry = {
     save: 'Keep the reading',
     kept: {
       ph: (value: string) => `pH ${value} kept.`,
-      ecSme: (value: string) => `${value} dS/m as saturated extract at 25 °C kept.`,
+      ecSme: (value: string) => `${value} as saturated extract at 25 °C kept.`,
       buffer: (value: string) => `Buffer ${value} kept.`,
     },
     keptJar: (buffer: string, dose: string, weeks: string) =>

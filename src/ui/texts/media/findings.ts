@@ -66,7 +66,7 @@ export const findingSays: Readonly<Record<FindingKind, Said>> = {
     doubted
       ? `pH ${number(format, ph)}, read with a pen that was not calibrated: it counts, with a wide range`
       : `pH ${number(format, ph)}`,
-  salts: (format, { ecSme }) => `Salts ${number(format, ecSme)} dS/m`,
+  salts: (format, { ecSme }) => `Salts ${format.plain(format.conductivity(ecSme ?? 0))}`,
   buffer: (format, { buffer, target, gPerL }) =>
     `One pH takes ${number(format, buffer)} g of lime a litre; ${number(format, gPerL)} g a litre brought it to pH ${number(format, target)}`,
   seedlings: (format, { sproutedShare, heightShare }, word, isTrouble) =>

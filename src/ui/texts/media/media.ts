@@ -95,7 +95,7 @@ export const media = {
     },
     phNextTime: 'another mix at its next turnover',
     salty: (ec: string, ceiling: string, crop: string, deed: string) =>
-      `Salts ${ec} dS/m are above the ${ceiling} that ${crop.toLowerCase()} bears: ${deed}`,
+      `Salts ${ec} are above the ${ceiling} that ${crop.toLowerCase()} bears: ${deed}`,
     washed: (litres: string) => `wash it through with ${litres} in three slow passes`,
     otherWater: 'rain water, for yours is as salty',
     found: (name: string, day: string, verdict: string) => `${name}, ${day}: ${verdict}`,

@@ -61,7 +61,7 @@ export const ladder = {
     air: (crop: string, low: string, high: string) => `${crop.toLowerCase()}: ${low}–${high}`,
     days: (month: string) => `${month}, full-grown`,
     band: (low: string, high: string) => `${low}–${high}`,
-    atMost: (high: string) => `up to ${high} dS/m`,
+    atMost: (high: string) => `up to ${high}`,
     nitrogen: (mg: string) => `of ${mg} mg/L the crop takes up`,
     weight: (litres: string) => `${litres} wanted; to lift when wet`,
     innings: 'with nothing done',

@@ -141,7 +141,7 @@ export const recondition = {
         `Air comes to ${value}, above the ${high} wanted: it will need water often.`,
       ph: (value: string, low: string, high: string) =>
         `pH comes to ${value}, outside ${low}–${high}.`,
-      ec: (value: string, high: string) => `Salts come to ${value} dS/m, above ${high}.`,
+      ec: (value: string, high: string) => `Salts come to ${value}, above ${high}.`,
       nitrogen: (value: string) =>
         `The mix and what is fed meet ${value} of the nitrogen. No soluble feed in your list brings more: mix more in, or use a larger pot.`,
       weight: (value: string, high: string) => `It weighs ${value} kg a litre, above your ${high}.`,
@@ -161,7 +161,7 @@ export const recondition = {
       ph: (now: string, then: string) =>
         `A pH test of the mixed batch would narrow ${now} pH to ${then}.`,
       ec: (now: string, then: string) =>
-        `Whether the old mix has to be washed is not sure. A salt test of it would narrow ${now} dS/m to ${then}.`,
+        `Whether the old mix has to be washed is not sure. A salt test of it would narrow ${now} to ${then}.`,
     },
     sureTitle: 'How sure this is',
     testFirst: (grams: string, name: string, width: string) =>
