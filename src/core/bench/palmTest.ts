@@ -7,6 +7,7 @@ export interface Palm {
 /**
  * What a pinch rubbed wet in the palm is mostly made of: threads, grit, or a stain that stays (finger assessment of
  * texture, Thien 1979, shortened for mixes).
+ * @example palmTest({ threads: 'none', grit: 'some', stain: 'brown' }).lacks // 'air'
  */
 export function palmTest({
   threads,

@@ -69,6 +69,7 @@ export function penTrust({
 /**
  * Slope of an electrode in per cent of the ideal at its temperature, by least squares over its buffers (ISO 10523); null
  * with fewer than two millivolts.
+ * @example penSlope({ buffers: [{ ph: 7, millivolts: 0 }, { ph: 4.01, millivolts: 170 }], tempC: 25 }) // 96.1
  */
 export function penSlope({
   buffers,

@@ -17,6 +17,7 @@ const SWELLING_CM = 0.5
  * How far a mix sinks when it is watered in, by volume in its own container.
  * @param heightsCm of the surface above the base: after filling, then after each watering; at least two
  * @throws DomainError for heights above the rim, `bad-argument` where it rose
+ * @example settlingTest({ shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, heightsCm: [17.5, 17, 16.6] }) // { settledShare: 0.0642, topUpLitres: 0.262, fillFactor: 1.07 }
  */
 export function settlingTest({
   shape,

@@ -11,6 +11,7 @@ export interface Sieve {
  * What a coarse mesh and your hands take out of a mix, by volume.
  * @param woodyLitres of what was held back: bark mulch and wood, which would take nitrogen
  * @throws DomainError `bad-argument` where more comes out than went in
+ * @example sieveTest({ litresIn: 10, litresOut: 8.5, woodyLitres: 1 }) // { lossShare: 0.15, woodyShare: 0.1 }
  */
 export function sieveTest({
   litresIn,

@@ -21,6 +21,7 @@ const DRY_DAYS: Readonly<Record<Drops, number>> = { none: 0, few: 2, stream: 4 }
 /**
  * Moisture and structure from a squeezed handful: it can be worked when it holds together and crumbles at a flick.
  * @throws DomainError for another word
+ * @example squeezeTest({ ball: 'keeps', drops: 'none' }).moisture // 'right'
  */
 export function squeezeTest({ ball, drops }: { ball: Ball; drops: Drops }): Squeeze {
   requireOneOf('What the ball did', ball, BALLS)

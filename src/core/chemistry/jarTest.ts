@@ -38,6 +38,7 @@ const TELLING_PH = 0.2
  * @param days the jars stood, 7 to 28
  * @throws DomainError `too-few` with fewer than three doses, `bad-argument` without an untreated jar,
  * `out-of-range` where the target lies beyond the last jar
+ * @example jarTest({ points: [{ gPerL: 0, ph: 5.2 }, { gPerL: 1, ph: 5.7 }, { gPerL: 2, ph: 6.2 }], target: 6, material: amendment('dolomitic-lime') }).gPerL // 1.6
  */
 export function jarTest({
   points,

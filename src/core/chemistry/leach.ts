@@ -16,6 +16,7 @@ export interface Leaching {
  * @param ec present, `target` wanted, `waterEc` of the water used: saturated media extract, dS/m
  * @param waterFraction water held by the media, share of its volume in (0, 1)
  * @throws DomainError `out-of-range` where the water itself is saltier than the target
+ * @example leach({ ec: 4, target: 2, mediaLitres: 20, waterFraction: 0.5, waterEc: 0.3 }) // { litres: 15.6, passes: 3, litresPerPass: 5.18 }
  */
 export function leach({
   ec,

@@ -43,6 +43,7 @@ const LIVING_ROOTS_FIRST_G_PER_L = 1
  * @param buffer g CaCO3-equivalent per L and pH unit
  * @param weeks until the pH is wanted, 1 to 52
  * @throws DomainError for values outside the ranges, for caustic lime on living roots, for a material that is no lime
+ * @example limeDose({ ph: 5.2, target: 6.2, buffer: 2, material: amendment('calcitic-lime') }).gPerL // 2.84
  */
 export function limeDose({
   ph,

@@ -23,6 +23,7 @@ const SAME_SALTS: Readonly<Record<EcMethod, readonly number[]>> = {
  * knots, the last slope beyond them.
  * @param waterEc of the water used, taken off first for the dilution methods
  * @throws DomainError for a negative value or an unknown method
+ * @example convertEc({ value: 0.5, from: '1:5', to: 'SME' }) // 2.75
  */
 export function convertEc({
   value,
@@ -67,6 +68,7 @@ const BAND_STARTS: Readonly<Record<EcMethod, readonly number[]>> = {
  * @param value dS/m at 25 °C, as read by the method
  * @param waterEc of the water used, taken off first for the dilution methods
  * @throws DomainError for a negative value or an unknown method
+ * @example ecBand({ value: 2.2, method: 'SME' }) // 'normal'
  */
 export function ecBand({
   value,

@@ -25,6 +25,7 @@ const LIVING_ROOTS_FIRST_G_PER_L = 0.3
  * Sulfur (or another acidifier) that lowers a mix to a target pH, g per L of media (Handreck & Black 2010).
  * All of the free lime has to be used up before pH falls.
  * @throws DomainError for values outside the ranges or a material that does not acidify
+ * @example sulfurDose({ ph: 7, target: 6, buffer: 2 }).gPerL // 1.11
  */
 export function sulfurDose({
   ph,

@@ -6,6 +6,7 @@ import { type ContainerShape, requireShape } from './shape'
  * Round: diameter linear in z. Rectangular: both sides linear in z. Bowl: the circle of a spherical cap.
  * @param zCm height above the base, 0 to heightCm
  * @throws DomainError for an impossible shape or a height outside the container
+ * @example areaAt({ shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, zCm: 10 }) // 241
  */
 export function areaAt({ shape, zCm }: { shape: ContainerShape; zCm: number }): number {
   requireShape(shape)

@@ -8,6 +8,7 @@ const CM3_PER_LITRE = 1000
  * Volume from the base up to a fill height, L, in closed form: frustum of a cone, prismatoid, spherical cap.
  * @param fillHeightCm height of the media surface above the base; the whole height when left out
  * @throws DomainError for an impossible shape or a fill height outside the container
+ * @example containerVolume({ shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, fillHeightCm: 17.5 }) // 4.08
  */
 export function containerVolume({
   shape,

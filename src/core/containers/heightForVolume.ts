@@ -6,6 +6,7 @@ import { type ContainerShape, requireShape } from './shape'
 /**
  * Height of the surface above the base when `litres` stand in the container, cm (inverse of containerVolume).
  * @throws DomainError `out-of-range` for negative litres or more than the container holds
+ * @example heightForVolume({ shape: { kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, litres: 4.08 }) // 17.5
  */
 export function heightForVolume({
   shape,

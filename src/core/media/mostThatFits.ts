@@ -7,6 +7,7 @@ import { requireNumber } from '../validate'
  * @param settlingShare what the first watering takes, 0 to below 1
  * @returns litres of parts before they are mixed
  * @throws DomainError for shares outside their range
+ * @example mostThatFits({ rimLitres: 10, volumeYield: 0.9, settlingShare: 0.08 }) // 12.1
  */
 export function mostThatFits({
   rimLitres,

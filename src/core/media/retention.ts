@@ -13,6 +13,7 @@ export interface RetentionCurve {
  * Positional because it sits in inner loops.
  * @param suctionCm positive head in cm of water; 0 or less means saturated
  * @returns volume fraction, m³ m⁻³
+ * @example waterContent({ thetaS: 0.9, thetaR: 0.1, alpha: 0.2, n: 1.5 }, 10) // 0.611
  */
 export function waterContent(curve: RetentionCurve, suctionCm: number): number {
   if (!(suctionCm > 0)) return curve.thetaS
@@ -24,6 +25,7 @@ export function waterContent(curve: RetentionCurve, suctionCm: number): number {
 /**
  * Suction at which a curve holds a given water content, cm: the inverse of waterContent.
  * 0 at or above saturation, Infinity at or below the residual water content.
+ * @example suctionAt({ thetaS: 0.9, thetaR: 0.1, alpha: 0.2, n: 1.5 }, 0.62) // 9.55
  */
 export function suctionAt(curve: RetentionCurve, theta: number): number {
   if (theta >= curve.thetaS) return 0

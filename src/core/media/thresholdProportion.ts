@@ -8,7 +8,7 @@ import { looseningEffect, wallEffect } from './volumeYield'
  * changes in loose packings (Spomer 1974 for the idea, de Larrard 1999 for the packing).
  * @returns share 0 to 1, or null where the grains are equally large
  * @throws DomainError `bad-argument` where "coarse" is the finer
- * @example thresholdProportion({ fine: peatMedium, coarse: perliteCoarse }) // about 0.62
+ * @example thresholdProportion({ fine: material('peat-medium'), coarse: material('perlite-coarse') }) // 0.733
  */
 export function thresholdProportion({
   fine,

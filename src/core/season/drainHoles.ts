@@ -57,6 +57,7 @@ export function drainHoles(shape: ContainerShape): DrainHoles {
  * @param flowLPerH of one emitter
  * @returns with what all of them give, L/h
  * @throws DomainError for an impossible shape or a flow not above 0
+ * @example emitters({ kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, 2).count // 1
  */
 export function emitters(
   shape: ContainerShape,

@@ -14,6 +14,7 @@ export function usualHeadspaceCm(shape: ContainerShape): number {
  * @param litres that were filled in
  * @param settledPercent of it that sank, below 100
  * @throws DomainError for litres below 0 or a share outside 0 to 100
+ * @example settlingTopUp(10, 8) // 0.87
  */
 export function settlingTopUp(litres: number, settledPercent: number): number {
   requireNumber('The litres filled in', litres, { min: 0 })

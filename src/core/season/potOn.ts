@@ -63,6 +63,7 @@ export const DRESSING_CM = { least: 1, usual: 3, most: 5 } as const
  * Litres of a layer on the surface of a pot.
  * @param surfaceCm2 where the mix stands
  * @throws DomainError for a depth outside 1 to 5 cm
+ * @example topDressing(314, 3) // 0.942
  */
 export function topDressing(surfaceCm2: number, depthCm: number): number {
   requireNumber('The surface in cm²', surfaceCm2, { above: 0 })

@@ -9,6 +9,7 @@ const MM_PER_MJ = 0.408
  * Radiation above the air as mm of water a day (Allen et al. 1998, FAO-56, eqs 21 to 25).
  * @param latitudeDeg north positive
  * @param dayOfYear 1 to 366
+ * @example extraterrestrialRadiation({ latitudeDeg: 50, dayOfYear: 172 }) // 17
  */
 export function extraterrestrialRadiation({
   latitudeDeg,
@@ -38,6 +39,7 @@ export function extraterrestrialRadiation({
  * Reference evapotranspiration, mm a day (Hargreaves & Samani 1985).
  * @param tMinC, tMaxC daily minimum and maximum, °C
  * @throws DomainError for impossible places, days or temperatures
+ * @example referenceEvapotranspiration({ latitudeDeg: 50, dayOfYear: 196, tMinC: 13, tMaxC: 25 }) // 4.81
  */
 export function referenceEvapotranspiration({
   latitudeDeg,

@@ -4,6 +4,7 @@ import { Z_95, zAt } from './tails'
 /**
  * A share with its interval, 95 % where nothing else is asked: Wilson (1927).
  * @throws DomainError `bad-count`, `not-finite`
+ * @example wilson(8, 10) // { proportion: 0.8, ci: [0.49, 0.943] }
  */
 export function wilson(
   count: number,

@@ -6,6 +6,7 @@ import { requireFinite, requireList, requireShare, twoSidedZ } from '../statisti
  * Positive where it rises.
  * @throws DomainError `too-few` below two different doses, `bad-argument` for lists of different length, `bad-count`,
  *   `not-finite`
+ * @example cochranArmitage([0, 25, 50], [1, 3, 7], [10, 10, 10]) // { z: 2.78, p: 0.00537 }
  */
 export function cochranArmitage(
   doses: readonly number[],

@@ -20,6 +20,7 @@ const STEPS = 200
  * @param c control yes
  * @param d control no
  * @throws DomainError `bad-count` for what is no count, or nothing counted at all; `not-finite`
+ * @example fisherExact(9, 1, 3, 7).p // 0.0198
  */
 export function fisherExact(a: number, b: number, c: number, d: number): Fisher {
   for (const count of [a, b, c, d]) requireCount('Each count', count)

@@ -18,6 +18,7 @@ export interface Growth {
  * @param values one a time; null where the pot was not measured
  * @throws DomainError `too-few` below two used values, `bad-argument` for a time twice or lists of different length,
  *   `not-finite`
+ * @example growthCurve([7, 14, 21], [4, 8, 16]).rgr // 0.099
  */
 export function growthCurve(times: readonly number[], values: readonly (number | null)[]): Growth {
   usedPots('The values', values)

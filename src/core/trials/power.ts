@@ -10,6 +10,7 @@ const LARGEST_DIFFERENCE = 1e6
  * @param cv plant-to-plant variation in percent, such as 20
  * @param differencePercent of the control's mean
  * @throws DomainError `bad-argument` for a cv below 1 (a fraction slipped in), a share outside (0, 1); `not-finite`
+ * @example powerTwoGroups({ n: 6, cv: 20, differencePercent: 30 }) // 0.65
  */
 export function powerTwoGroups({
   n,
@@ -33,6 +34,7 @@ export function powerTwoGroups({
  * Pots that the control and each treatment need; null beyond 10 000.
  * @param comparisons treatments against one control: alpha is shared out among them
  * @throws DomainError `bad-argument` for a difference of 0 and as above
+ * @example replicatesNeeded({ cv: 20, differencePercent: 30 }) // 9
  */
 export function replicatesNeeded({
   cv = USUAL.cv,

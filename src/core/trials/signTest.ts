@@ -4,6 +4,7 @@ import { atLeastHeads, requireCount } from '../statistics'
 /**
  * Crops in which one side did better, against those in which the other did; ties are left out and counted.
  * @throws DomainError `too-few` where nothing was decided, `bad-count`, `not-finite`
+ * @example signTest(8, 1).p // 0.0391
  */
 export function signTest(
   wins: number,

@@ -59,7 +59,10 @@ export function smallestMaxTP(
   return arrangements > 200_000 ? Math.max(least, 1 / (1 + draws)) : Math.min(1, least)
 }
 
-/** Smallest p that Fisher's test could give for so many pots on each side. @throws DomainError `bad-count` */
+/**
+ * Smallest p that Fisher's test could give for so many pots on each side. @throws DomainError `bad-count`
+ * @example smallestFisherP(4, 4) // 0.0286
+ */
 export function smallestFisherP(nTreatment: number, nControl: number): number {
   const [one, other] = [
     requireCount('The pots of the treatment', nTreatment),

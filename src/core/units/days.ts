@@ -6,6 +6,7 @@ export const DAY_MS = 86_400_000
 /**
  * Calendar days added to an ISO date, whatever the zone.
  * @throws DomainError `bad-argument` for what is no date
+ * @example addDays('2026-12-30', 5) // '2027-01-04'
  */
 export function addDays(isoDate: string, days: number): string {
   const at = dateOf(isoDate)
@@ -17,6 +18,7 @@ export function addDays(isoDate: string, days: number): string {
  * Calendar months added to an ISO date, kept inside the month: a month after 31 January is the last of February. Parts of
  * a month count as 30 days to the month, rounded up.
  * @throws DomainError `bad-argument` for what is no date
+ * @example addMonths('2026-01-31', 1) // '2026-02-28'
  */
 export function addMonths(isoDate: string, months: number): string {
   const at = dateOf(isoDate)
@@ -32,6 +34,7 @@ export function addMonths(isoDate: string, months: number): string {
 /**
  * Whole days from one ISO date to another; negative where it lies before.
  * @throws DomainError `bad-argument` for what is no date
+ * @example daysBetween('2026-03-01', '2026-04-15') // 45
  */
 export function daysBetween(from: string, to: string): number {
   return Math.round((dateOf(to).getTime() - dateOf(from).getTime()) / DAY_MS)

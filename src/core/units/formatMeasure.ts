@@ -2,7 +2,10 @@ import { DEFAULT_MEASURES, type HouseholdMeasures } from './units'
 
 const EIGHTHS = ['', ' 1/8', ' 1/4', ' 3/8', ' 1/2', ' 5/8', ' 3/4', ' 7/8']
 
-/** A number in eighths as people say it: 2.5 becomes "2 1/2". */
+/**
+ * A number in eighths as people say it: 2.5 becomes "2 1/2".
+ * @example formatEighths(2.6) // '2 5/8'
+ */
 export function formatEighths(value: number): string {
   const eighths = Math.round(value * 8)
   const whole = Math.floor(eighths / 8)

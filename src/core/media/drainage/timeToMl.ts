@@ -2,6 +2,7 @@
  * When so much had run out, read between the points of an outflow series; null where it never had.
  * @param tS times, s, rising
  * @param ml water run out by then, mL
+ * @example timeToMl([0, 10, 20], [0, 400, 600], 500) // 15
  */
 export function timeToMl(
   tS: readonly number[],

@@ -39,7 +39,10 @@ export const CLEANING_LOSS: Readonly<Record<RootMass, number>> = {
   woody: 0.25,
 }
 
-/** Litres that stand in a container whose surface has sunk by so many cm. */
+/**
+ * Litres that stand in a container whose surface has sunk by so many cm.
+ * @example litresAtLevel({ kind: 'round', topDiameterCm: 20, baseDiameterCm: 15, heightCm: 20 }, 2.5, 3) // 3.23
+ */
 export function litresAtLevel(
   shape: ContainerShape,
   headspaceCm: number,

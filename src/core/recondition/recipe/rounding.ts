@@ -5,7 +5,10 @@ import {
   SCOOPS_FROM_LITRES,
 } from '../../units'
 
-/** Litres as people measure them: half scoops from 5 L up, half cups below. */
+/**
+ * Litres as people measure them: half scoops from 5 L up, half cups below.
+ * @example roundLitres(12.34).text // '1 bucket + 2 1/2 scoops'
+ */
 export function roundLitres(
   litres: number,
   given: Partial<HouseholdMeasures> = {},
@@ -19,6 +22,7 @@ export function roundLitres(
 /**
  * Grams as a kitchen scale shows them: to 1 below 50, to 5 below 500, else to 10.
  * @param downOnly where a label or a split limit binds
+ * @example roundGrams(63).text // '65 g'
  */
 export function roundGrams(grams: number, downOnly = false): { grams: number; text: string } {
   const step = grams < 50 ? 1 : grams < 500 ? 5 : 10
