@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm'
 import type { Database } from './database'
 import { SHIPPED_ORIGIN, type ShippedRow, shippedLists } from './defaults'
+import { inTransaction } from './inTransaction'
 import type { materials } from './media/materialTables'
 import { type ShippedList, shippedCorrections, shippedRows } from './site/correctionTables'
 
@@ -12,7 +13,7 @@ type ListTable = typeof materials
  * grower changed stays as it is, and either is written down, to be told once. A column that came later is filled in.
  */
 export async function renewShipped(db: Database, at: Date): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     for (const { list, table, rows } of shippedLists()) {
       await renewList(tx, list, table as unknown as ListTable, rows, at)
     }

@@ -9,6 +9,7 @@ import type {
 } from '../../core/bench'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { tellLotChanged } from '../media/lots'
 import { benchMoments, benchTests } from './benchTables'
 import type { StoredMoment, StoredTest } from './readBenchTests'
@@ -49,7 +50,7 @@ export async function addMoment(
   testId: number,
   moment: Pick<StoredMoment, 'id' | 'key' | 'at' | 'value'>,
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockRunning(tx, testId)
     await tx
       .insert(benchMoments)
@@ -68,7 +69,7 @@ export async function correctMoment(
   momentId: string,
   change: { readonly at?: Date; readonly value?: number; readonly undoneAt?: Date | null },
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockRunning(tx, testId)
     const [row] = await tx
       .update(benchMoments)
@@ -85,7 +86,7 @@ export async function keepDraft(
   id: number,
   draft: NonNullable<StoredTest['draft']>,
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockRunning(tx, id)
     await tx.update(benchTests).set({ draft }).where(eq(benchTests.id, id))
   })
@@ -111,7 +112,7 @@ export async function finishTest(
   },
   also: (tx: Database) => Promise<void> = async () => {},
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockRunning(tx, id)
     await tx
       .update(benchTests)

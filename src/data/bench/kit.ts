@@ -2,6 +2,7 @@ import { and, eq, sql } from 'drizzle-orm'
 import { DEFAULT_KIT, type TestKit } from '../../core/bench'
 import type { Database } from '../database'
 import { StaleWrite } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { keep } from '../kept'
 import { testKits } from './benchTables'
 
@@ -16,7 +17,7 @@ export const readKit = keep('kit', async (db): Promise<{ kit: TestKit; version: 
  * @throws StaleWrite when it was changed since `expected`
  */
 export async function writeKit(db: Database, kit: TestKit, expected: number): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const { version, kit: now } = await readKit(tx)
     const stale = () =>
       new StaleWrite('The test kit was changed in the meantime; your entries are kept here.', {

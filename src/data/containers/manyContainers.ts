@@ -3,6 +3,7 @@ import type { Exposure } from '../../core/season'
 import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { requireContainers } from './containers'
 import { placeNamed } from './places'
 import { containers, places } from './tables'
@@ -89,7 +90,7 @@ export async function putContainersAway(
   ids: readonly number[],
   at: Date,
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const full = (await requireContainers(tx, ids)).filter(({ lotId }) => lotId !== null)
     if (full.length > 0) {
       const codes = full.map(({ code }) => code).join(', ')

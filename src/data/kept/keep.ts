@@ -1,6 +1,5 @@
-import { is } from 'drizzle-orm'
-import { PgTransaction } from 'drizzle-orm/pg-core'
 import type { Database } from '../database'
+import { isTransaction } from '../inTransaction'
 import { stampsOf } from './stamps'
 import type { Topic } from './topics'
 
@@ -86,8 +85,4 @@ export function keepEach<Key, Value>(
 function leaveNewest(map: Map<unknown, unknown>, most: number): void {
   const [oldest] = map.keys()
   if (map.size > most && oldest !== undefined) map.delete(oldest)
-}
-
-function isTransaction(db: Database): boolean {
-  return is(db, PgTransaction)
 }

@@ -6,6 +6,7 @@ import { emptyLots } from '../containers/containers'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
 import { groupBy } from '../groupBy'
+import { inTransaction } from '../inTransaction'
 import { copyHistory } from './innings'
 import type { NewFinding } from './lotFindings'
 import { createLot } from './lots'
@@ -53,7 +54,7 @@ export interface NewHeapOfLots {
  * @throws DomainError where a ledger would not balance, NotFound for a lot that is not there any more
  */
 export async function bookHeap(db: Database, heap: NewHeapOfLots): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const { sources, at, first, whole } = heap
     const [one, ...others] = sources
     if (!one) throw new Error('A heap was asked for without lots.')

@@ -4,6 +4,7 @@ import type { MixState } from '../../core/recondition'
 import { containersOfLot, placeLot, requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { workOrders } from '../recondition/tables'
 import { lineCosts } from './lineCosts'
 import { type LotOrigin, ledgerEntries, lots, type MixedBefore, measurements } from './lotTables'
@@ -39,7 +40,7 @@ export interface NewLot {
 /** Makes a lot with its first ledger lines, in its containers or a store bin. */
 export async function createLot(db: Database, lot: NewLot): Promise<number> {
   requireBalanced([], lot.lines)
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const [made] = await tx
       .insert(lots)
       .values({
@@ -73,7 +74,7 @@ export async function appendLines(
   at: Date,
   links: LineLinks = {},
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     const before = await tx.select().from(ledgerEntries).where(eq(ledgerEntries.lotId, lotId))
     requireBalanced(before, lines)
@@ -144,7 +145,7 @@ export async function putAwayLot(
   id: number,
   at: Date,
 ): Promise<{ readonly containerIds: readonly number[] }> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     await lockLot(tx, id)
     const open = await tx
       .select({ id: workOrders.id })
@@ -169,7 +170,7 @@ export async function takeUpLot(
   id: number,
   containerIds: readonly number[],
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const taken = await tx
       .update(lots)
       .set({ putAwayAt: null, version: sql`${lots.version} + 1` })
@@ -189,7 +190,7 @@ export async function addMeasurement(
     readonly testId?: number
   },
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     await tx.insert(measurements).values({ lotId, ...measured })
   })

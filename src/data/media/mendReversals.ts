@@ -3,6 +3,7 @@ import { alias } from 'drizzle-orm/pg-core'
 import { contentsOf, type LedgerLine } from '../../core/media'
 import { among } from '../among'
 import type { Database } from '../database'
+import { inTransaction } from '../inTransaction'
 import { keep } from '../kept'
 import { tellLotChanged } from './lots'
 import { ledgerEntries, lots, mendedLots } from './lotTables'
@@ -35,7 +36,7 @@ export async function mendReversals(db: Database, at: Date): Promise<void> {
     .innerJoin(reversed, eq(reversed.id, ledgerEntries.reversesId))
     .where(isNotNull(reversed.reversesId))
   if (wrong.length === 0) return
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     for (const { lotId } of wrong) await mendLot(tx, lotId, at)
   })
 }

@@ -2,6 +2,7 @@ import { eq } from 'drizzle-orm'
 import { requireBalanced, reversingLine } from '../../core/media'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { giveBackMix, lockLot } from './lots'
 import { ledgerEntries } from './lotTables'
 import { undoTransfer } from './transfers'
@@ -18,7 +19,7 @@ export async function reverseEntry(
   at: Date,
   note: string | null,
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     const before = await tx.select().from(ledgerEntries).where(eq(ledgerEntries.lotId, lotId))
     const entry = before.find(({ id }) => id === entryId)

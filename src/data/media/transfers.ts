@@ -5,6 +5,7 @@ import { among } from '../among'
 import { containersOfLot, placeLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { copyHistory } from './innings'
 import { addFindings, type NewFinding } from './lotFindings'
 import { createLot, giveBackMix, insertLines, lockLot } from './lots'
@@ -47,7 +48,7 @@ export async function bookTransfer(
 ): Promise<{ readonly id: number; readonly toLotId: number }> {
   const { fromLotId, to, lines, at, isAll, carried, heritage, found, despite } = transfer
   const { partedIds = [] } = transfer
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const from = await lotRow(tx, fromLotId)
     const isNew = !('lotId' in to)
     if (partedIds.length > 0) {
@@ -127,7 +128,7 @@ async function bookEnd(
  *   there
  */
 export async function undoTransfer(db: Database, id: number, at: Date): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const [transfer] = await tx
       .update(lotTransfers)
       .set({ undoneAt: at })
@@ -212,7 +213,7 @@ export async function placeWholeLot(
     readonly at: Date
   },
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     await placeLot(tx, lotId, containerIds)
     await tx

@@ -4,6 +4,7 @@ import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
 import { groupBy } from '../groupBy'
+import { inTransaction } from '../inTransaction'
 import { naturally } from '../naturally'
 import { likeWord, wordsOf } from '../words'
 import { mixes, mixVersions } from './mixTables'
@@ -124,7 +125,7 @@ export async function createMix(
   db: Database,
   { name, at, ...first }: NewVersion & { readonly name: string; readonly at: Date },
 ): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const [made] = await tx
       .insert(mixes)
       .values({ name, createdAt: at })
@@ -146,7 +147,7 @@ export async function addMixVersion(
   id: number,
   { name, after, at, ...next }: NewVersion & { name: string; after: number; at: Date },
 ): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const [row] = await tx
       .select()
       .from(mixes)

@@ -4,6 +4,7 @@ import { takeGramsFromStock } from '../chemistry/amendments'
 import { containersOfLot, placeLot } from '../containers/containers'
 import type { Database } from '../database'
 import { NotFound } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { copyHistory, openNextInnings } from '../media/innings'
 import { addFindings, endOpenFindings, type NewFinding } from '../media/lotFindings'
 import { appendLines, createLot } from '../media/lots'
@@ -48,7 +49,7 @@ export async function finishWorkOrder(
   orderId: number,
   account: (order: WorkOrder, tx: Database) => Promise<Finish>,
 ): Promise<{ leftoverLotId: number | null }> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const locked = await lockOrder(tx, orderId)
     requireOpen(locked)
     const order = await readWorkOrder(tx, orderId)

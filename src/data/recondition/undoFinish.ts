@@ -4,6 +4,7 @@ import { giveGramsToStock } from '../chemistry/amendments'
 import { placeLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { reverseOrder } from '../media/lots'
 import { innings, lotFindings, lots } from '../media/lotTables'
 import { giveToStock } from '../media/materials'
@@ -16,7 +17,7 @@ import { readOpenOrder } from './readWorkOrders'
  * @throws Conflict where the lot, or what was left over, was changed since
  */
 export async function undoFinish(db: Database, orderId: number, at: Date): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const order = await lockOrder(tx, orderId)
     const { undo, lotId } = order
     if (order.state !== 'finished' || !undo) {

@@ -2,6 +2,7 @@ import { and, eq } from 'drizzle-orm'
 import type { Intake, Recipe, WorkStep } from '../../core/recondition'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { changeOrder, lockOrder, requireOpen } from './lockedOrder'
 import { readOpenOrder, type WorkOrderStep } from './readWorkOrders'
 import { workOrderSteps, workOrders } from './tables'
@@ -18,7 +19,7 @@ export async function createWorkOrder(
     readonly at: Date
   },
 ): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     // The index on open orders decides between two requests at the same instant.
     const [made] = await tx
       .insert(workOrders)
@@ -69,7 +70,7 @@ export async function changeStep(
   orderId: number,
   change: StepChange,
 ): Promise<WorkOrderStep> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const order = await lockOrder(tx, orderId)
     requireOpen(order)
     const [step] = await tx
@@ -104,7 +105,7 @@ export async function changeStep(
 
 /** Gives an open order up; the lot stays as it is. */
 export async function putAwayWorkOrder(db: Database, orderId: number): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const order = await lockOrder(tx, orderId)
     requireOpen(order)
     await changeOrder(tx, order, { state: 'put-away' })
@@ -113,7 +114,7 @@ export async function putAwayWorkOrder(db: Database, orderId: number): Promise<v
 
 /** Opens an order again that was put away. */
 export async function takeUpWorkOrder(db: Database, orderId: number): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const order = await lockOrder(tx, orderId)
     if (order.state !== 'put-away') throw new Conflict('This work order was not put away.')
     if ((await readOpenOrder(tx, order.lotId)) !== null) {

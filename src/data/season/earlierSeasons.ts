@@ -3,6 +3,7 @@ import type { Outcome } from '../../core/season'
 import { containersOfLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
 import { plantings } from './plantingTables'
@@ -31,7 +32,7 @@ export async function writeEarlierSeasons(
   lotId: number,
   seasons: readonly EarlierSeason[],
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     const known = await tx
       .select()

@@ -3,6 +3,7 @@ import { among } from '../among'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
+import { inTransaction } from '../inTransaction'
 import {
   endPlanting,
   type Planting,
@@ -26,7 +27,7 @@ export async function movePlanting(
     despite,
   }: { readonly containerId: number; readonly on: string; readonly despite: string | null },
 ): Promise<{ readonly id: number; readonly lotId: number; readonly seasonOver: boolean }> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const { cropId, cultivar, how, count, ...from } = await readPlanting(tx, id)
     if (from.containerId === containerId) throw new Conflict('They stand in that pot already.')
     await requireContainers(tx, [containerId])
@@ -58,7 +59,7 @@ export async function movePlanting(
  * @throws Conflict where it was no move, or the mix has gone on since
  */
 export async function movePlantingBack(db: Database, id: number): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const { movedFromId } = await readPlanting(tx, id)
     if (movedFromId === null) throw new Conflict('These plants were not moved here.')
     await takePlantingsOut(tx, [id])

@@ -3,6 +3,7 @@ import { among } from '../among'
 import { containersOfLot } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { lockLot } from '../media/lots'
 import { innings } from '../media/lotTables'
 import { plantings } from './plantingTables'
@@ -12,7 +13,7 @@ import { plantings } from './plantingTables'
  * @throws Conflict between innings, and where nothing was planted after all but plants went on from there
  */
 export async function plantLot(db: Database, lotId: number, on: string | null): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await lockLot(tx, lotId)
     const [open] = await tx
       .update(innings)

@@ -4,6 +4,7 @@ import { among } from '../among'
 import { requireContainers } from '../containers/containers'
 import type { Database } from '../database'
 import { Conflict, NotFound } from '../errors'
+import { inTransaction } from '../inTransaction'
 import { keep } from '../kept'
 import { openNextInnings } from '../media/innings'
 import { lockLot } from '../media/lots'
@@ -80,7 +81,7 @@ export async function plant(
   containerIds: readonly number[],
   planting: NewPlanting,
 ): Promise<number[]> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const found = await requireContainers(tx, containerIds)
     const known = await toldBefore(tx, containerIds, planting)
     const inningsOf = new Map<number, number>()
@@ -177,7 +178,7 @@ export async function endPlanting(
   id: number,
   end: PlantingEnd,
 ): Promise<{ readonly lotId: number; readonly seasonOver: boolean }> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const { lotId, inningsId, startedOn } = await readPlanting(tx, id)
     await lockLot(tx, lotId)
     if (end.endedOn < startedOn) {
@@ -210,7 +211,7 @@ async function closeInnings(db: Database, inningsId: number, on: string): Promis
  * @throws Conflict where the lot is in another innings by now, or the planting was ended by a turnover
  */
 export async function takeEndBack(db: Database, id: number): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const { lotId, inningsId, endedOn, endedWhy } = await readPlanting(tx, id)
     await lockLot(tx, lotId)
     if (endedOn === null) return
@@ -243,7 +244,7 @@ export async function takeEndBack(db: Database, id: number): Promise<void> {
  * @throws Conflict where one was ended
  */
 export async function takePlantingsOut(db: Database, ids: readonly number[]): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     for (const id of ids) {
       const { lotId, inningsId, endedOn } = await readPlanting(tx, id)
       await lockLot(tx, lotId)

@@ -4,6 +4,7 @@ import { among } from '../among'
 import type { Database } from '../database'
 import { Conflict, NotFound, StaleWrite } from '../errors'
 import { groupBy } from '../groupBy'
+import { inTransaction } from '../inTransaction'
 import { likeWord, wordsOf } from '../words'
 import { trialPots, trials, trialTreatments } from './tables'
 
@@ -50,7 +51,7 @@ export async function createTrial(
   treatments: readonly NewTreatment[],
   pots: readonly NewTrialPot[],
 ): Promise<number> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const [made] = await tx.insert(trials).values(trial).returning({ id: trials.id })
     if (!made) throw new Error('The trial was not written.')
     await writeParts(tx, made.id, treatments, pots)
@@ -70,7 +71,7 @@ export async function replacePlan(
   treatments: readonly NewTreatment[],
   pots: readonly NewTrialPot[],
 ): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const now = await readTrial(tx, id)
     requireUnplanted(now)
     if (now.potList.some(({ containerId }) => containerId !== null)) {

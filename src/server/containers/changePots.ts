@@ -1,5 +1,6 @@
 import { type CommonChange, changeContainers, requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { tellLotChanged } from '../../data/media'
 import type { ChangeMany, PutBackMany } from '../../messages/containers/manyPots'
 import { Refused } from '../problem'
@@ -22,7 +23,7 @@ export async function changePots(
     const message = 'Say what is to be changed: the place, the name, or sun and wind.'
     throw new Refused(422, 'not-valid', message, [{ field: 'place', message }])
   }
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const { before, lotIds } = await changeContainers(tx, ids, change)
     for (const lotId of lotIds) await tellLotChanged(tx, lotId)
     return { before }
@@ -35,7 +36,7 @@ export async function putPotsBack(db: Database, { pots }: PutBackMany): Promise<
     db,
     pots.map(({ id }) => id),
   )
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     for (const { id, ...as } of pots) {
       const { lotIds } = await changeContainers(tx, [id], as)
       for (const lotId of lotIds) await tellLotChanged(tx, lotId)

@@ -2,6 +2,7 @@ import { outcomeOf } from '../../core/season'
 import { requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { Conflict } from '../../data/errors'
+import { inTransaction } from '../../data/inTransaction'
 import { addFindings, type NewFinding } from '../../data/media'
 import { writeEarlierSeasons } from '../../data/season'
 import { readSite } from '../../data/site'
@@ -37,7 +38,7 @@ export async function earlierYears(
     throw new Conflict('There is no mix in it: put a lot into it first.')
   }
   const { lotId } = container
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await writeEarlierSeasons(
       tx,
       lotId,

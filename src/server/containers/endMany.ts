@@ -1,5 +1,6 @@
 import { requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { endPlanting, openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { EndMany } from '../../messages/containers/manyPots'
@@ -21,7 +22,7 @@ export async function endMany(
   await requireContainers(db, pots)
   const open = (await openPlantings(db)).filter(({ containerId }) => pots.includes(containerId))
   if (open.length === 0) refuseField('pots', 'Nothing grows in these pots.')
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const over = new Set<number>()
     for (const { id } of open) {
       const { lotId, seasonOver } = await endPlanting(tx, id, {

@@ -1,4 +1,5 @@
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { endPlanting, readPlanting } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { EndOfPlanting } from '../../messages/containers/pots'
@@ -19,7 +20,7 @@ export async function endOfPlanting(
     throw new Refused(422, 'not-valid', message, [{ field: 'on', message }])
   }
   const { containerId } = await readPlanting(db, id)
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     // While it still stands there: with the family of what fell ill.
     for (const problemId of problems) {
       await newLogEntry(tx, containerId, { kind: 'problem', value: null, problemId, note: '' }, at)

@@ -8,6 +8,7 @@ import {
 } from '../../core/media'
 import { drainHoles, emitters, settlingTopUp } from '../../core/season'
 import { requireContainers, type StoredContainer, setFiller } from '../../data/containers'
+import { inTransaction } from '../../data/inTransaction'
 import {
   appendLines,
   createLot,
@@ -57,7 +58,7 @@ export async function fillPot(
   const name = body.name.trim() || `${pot.name} ${pot.code}`
   if (body.source.kind === 'lot') {
     const fromLotId = body.source.lotId
-    const lotId = await db.transaction(async (tx) => {
+    const lotId = await inTransaction(db, async (tx) => {
       await setFiller(tx, potId, fillerCm)
       const { toLotId } = await newTransfer(
         tx,
@@ -86,7 +87,7 @@ export async function fillPot(
     doses: [],
     note: source.note,
   }
-  const lotId = await db.transaction(async (tx) => {
+  const lotId = await inTransaction(db, async (tx) => {
     await setFiller(tx, potId, fillerCm)
     const made = await createLot(tx, {
       name,

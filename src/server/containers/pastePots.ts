@@ -1,5 +1,6 @@
 import { addReadContainers, takenCodes } from '../../data/containers'
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { createLot, materialsById } from '../../data/media'
 import { readSite } from '../../data/site'
 import type { PastedPots, PastedTable } from '../../messages/containers/pastedPots'
@@ -15,7 +16,7 @@ export async function pastePots(
   at: Date,
 ): Promise<PastedTable> {
   const { measures } = await readSite(db)
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const mixes = [...(await materialsById(tx)).values()]
     const table = readPastedPots(text, await takenCodes(tx), measures, mixes)
     const isRight = table.rows.every(({ errors }) => errors.length === 0)

@@ -1,6 +1,7 @@
 import { addPlace, changePlace, listContainers, listPlaces } from '../../data/containers'
 import type { Database } from '../../data/database'
 import { Conflict } from '../../data/errors'
+import { inTransaction } from '../../data/inTransaction'
 import { tellLotChanged } from '../../data/media'
 import { openPlantings } from '../../data/season'
 import type { NewPlaceBody, PlaceCorrection, PlacesPage } from '../../messages/containers/places'
@@ -31,7 +32,7 @@ export async function newPlace(db: Database, body: NewPlaceBody): Promise<{ read
 
 /** What its pots lose is worked out anew. @throws Refused at its name where another place is called so */
 export async function correctPlace(db: Database, id: number, body: PlaceCorrection): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const { lotIds } = await atItsName(() => changePlace(tx, id, body))
     for (const lotId of lotIds) await tellLotChanged(tx, lotId)
   })

@@ -9,6 +9,7 @@ import {
   type StoredContainer,
 } from '../../data/containers'
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { appendLines, placeWholeLot, readLot } from '../../data/media'
 import { plantingsIn } from '../../data/season'
 import type { PotOnAnswer, PotOnBody, PotOnPlan } from '../../messages/containers/goingOn'
@@ -52,7 +53,7 @@ export async function potOnInto(
     )
   }
   if (body.check) return { plan, containerId: null }
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     const lotId = await moveBall(tx, ball, target, at)
     for (const { id } of growing) {
       await movePlants(tx, id, { code: target.code, on: body.on, despite: body.despite }, at)

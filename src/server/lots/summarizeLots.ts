@@ -1,4 +1,5 @@
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import {
   type LotSummary,
   listLotSummaries,
@@ -41,7 +42,7 @@ export async function summarizeAllLots(
     if (!(await mayGoOn())) return
     const fresh = (await freshCardFacts(db, tables, ids)).map((facts) => summaryOf(facts, tables))
     const changed = fresh.filter((one) => !isSame(one, known.get(one.lotId)))
-    if (changed.length > 0) await db.transaction((tx) => writeLotSummaries(tx, changed))
+    if (changed.length > 0) await inTransaction(db, (tx) => writeLotSummaries(tx, changed))
   }
 }
 

@@ -1,5 +1,6 @@
 import { foundByLook, type PotLook } from '../../core/recondition'
 import { requireContainers, type StoredContainer } from '../../data/containers'
+import { inTransaction } from '../../data/inTransaction'
 import { addTreatment } from '../../data/media'
 import { addIntakes } from '../../data/recondition'
 import { lastCropsIn } from '../../data/season'
@@ -45,7 +46,7 @@ export async function manyFound(
     db,
     rows.map(({ potId }) => potId),
   )
-  const lotIds = await db.transaction(async (tx) => {
+  const lotIds = await inTransaction(db, async (tx) => {
     const kept = await partAsked(tx, rows, byId, at)
     await addIntakes(
       tx,

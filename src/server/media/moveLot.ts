@@ -1,5 +1,6 @@
 import { proportionalLine, transferLines } from '../../core/media'
 import { requireContainers } from '../../data/containers'
+import { inTransaction } from '../../data/inTransaction'
 import { bookTransfer, placeWholeLot } from '../../data/media'
 import { readOpenOrder } from '../../data/recondition'
 import { readSite } from '../../data/site'
@@ -61,7 +62,7 @@ export async function moveLot(
     storeBin,
   )}`
   const line = { ...proportionalLine(lot.contents, 'moved', 0, note), components: [] }
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const restId =
       over > 0
         ? (

@@ -1,6 +1,7 @@
 import { type LedgerLine, proportionalLine } from '../../core/media'
 import { lotComponents, type MixState, mixStateOf } from '../../core/recondition'
 import { requireContainers } from '../../data/containers'
+import { inTransaction } from '../../data/inTransaction'
 import {
   addFindings,
   appendLines,
@@ -73,7 +74,7 @@ async function add(
   const why = despite.trim()
   if (why === '') await refuseLime(db, known, line)
   const carried = mixedWith(known, line)
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await addFindings(tx, lot.id, toldProblems(known))
     const told = why === '' ? line : { ...line, note: [line.note, why].filter(Boolean).join(': ') }
     await appendLines(tx, lot.id, [told], at, carried ? { carried } : {})

@@ -2,6 +2,7 @@ import { contentsOf, type LedgerLine, proportionalLine, transferLines } from '..
 import { doubtfulPair, litresAtLevel, mixDropCm, unitedHeritage } from '../../core/recondition'
 import { NotFound } from '../../data/errors'
 import { groupBy } from '../../data/groupBy'
+import { inTransaction } from '../../data/inTransaction'
 import { addFindings, bookHeap, type HeapSource, type LedgerEntry } from '../../data/media'
 import { intakesOfPots, readOpenOrders } from '../../data/recondition'
 import { readSite } from '../../data/site'
@@ -39,7 +40,7 @@ export async function newHeap(
 ): Promise<HeapAnswer> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const asWritten = await readManyLotFacts(tx, tables, lots)
     const missing = lots.find((id) => asWritten.every(({ lot }) => lot.id !== id))
     if (missing !== undefined) throw new NotFound(`There is no lot ${missing}.`)

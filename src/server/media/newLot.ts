@@ -2,6 +2,7 @@ import { requireShape } from '../../core/containers'
 import { DomainError } from '../../core/errors'
 import type { LedgerLine, Material } from '../../core/media'
 import { addContainers } from '../../data/containers'
+import { inTransaction } from '../../data/inTransaction'
 import { createLot, materialsById } from '../../data/media'
 import type { NewLotAnswer, NewLotBody } from '../../messages/media/lots'
 import type { OpenDatabase } from '../database'
@@ -34,7 +35,7 @@ export async function newLot(db: OpenDatabase, body: NewLotBody, at: Date): Prom
     )
   }
   const share = Math.min(1, fits / wanted)
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const containerIds = container
       ? await addContainers(
           tx,

@@ -1,5 +1,6 @@
 import { containerVolume, heightForVolume } from '../../core/containers'
 import { proportionalLine } from '../../core/media'
+import { inTransaction } from '../../data/inTransaction'
 import { addTreatment, appendLines } from '../../data/media'
 import { readSite } from '../../data/site'
 import type { NewTreatment, TreatmentAnswer } from '../../messages/media/treatments'
@@ -28,7 +29,7 @@ export async function newTreatment(
   const facts = await readLotFacts(db, tables, lotId)
   refuseImpossible(facts, body, tables.today)
   const note = body.note.trim() || null
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const topLotId = body.kind === 'skim' ? await takeTop(tx, facts, body, at) : null
     const id = await addTreatment(tx, lotId, {
       at,

@@ -1,5 +1,6 @@
 import { requireContainers } from '../../data/containers'
 import type { Database } from '../../data/database'
+import { inTransaction } from '../../data/inTransaction'
 import { addPhoto, growingPlanting, writeLog } from '../../data/season'
 import type { NewPhoto } from '../../messages/containers/photos'
 import { strippedJpeg } from './strippedJpeg'
@@ -19,7 +20,7 @@ export async function newPhoto(
   const lotId = container?.lotId ?? null
   const photo = strippedJpeg(Buffer.from(jpeg, 'base64'))
   const growing = lotId === null ? null : await growingPlanting(db, containerId, lotId)
-  const id = await db.transaction(async (tx) =>
+  const id = await inTransaction(db, async (tx) =>
     writeLog(tx, {
       containerId,
       plantingId: growing?.id ?? null,
