@@ -57,7 +57,7 @@ export {
   type SeedlingPot,
 } from './judgeSeedlings'
 export { type Look, lookOver, SIGHTS, type Sight, SMELLS, type Smell } from './lookChips'
-export { type MeterObservation, type MeterReading, meterReading } from './meterReading'
+export { type MeterObservation, type MeterReading, meterReading, saltReading } from './meterReading'
 export {
   type Observation,
   type Observations,

@@ -48,13 +48,33 @@ export function meterReading({
   requireNumber('The temperature in °C', tempC, { min: 0, max: 50 })
   const trust = ph === null ? null : penTrust({ calibration, ph })
   if (ecDsPerM === null) return { ph, trust, ecAt25: null, ecBy: null, band: null }
+  const salts = saltReading({ method, ecDsPerM, tempC, compensated, waterEcDsPerM })
+  return { ph, trust, ...salts }
+}
+
+/**
+ * A conductivity as it was read, at 25 °C, as every method would show it, with its band.
+ * @throws DomainError for values no meter shows
+ * @example saltReading({ method: '1:2', ecDsPerM: 0.8, tempC: 20, compensated: false, waterEcDsPerM: 0 }).ecAt25 // 0.884
+ */
+export function saltReading({
+  method,
+  ecDsPerM,
+  tempC,
+  compensated,
+  waterEcDsPerM,
+}: Omit<MeterObservation, 'ph' | 'calibration' | 'ecDsPerM'> & {
+  readonly ecDsPerM: number
+}): Pick<MeterReading, 'ecAt25'> & {
+  readonly ecBy: NonNullable<MeterReading['ecBy']>
+  readonly band: EcBand
+} {
+  requireNumber('The temperature in °C', tempC, { min: 0, max: 50 })
   requireNumber('The conductivity in dS/m', ecDsPerM, { min: 0, max: 30 })
   const at25 = compensated ? ecDsPerM : ecAt25({ ec: ecDsPerM, tempC })
   const by = (to: EcMethod) =>
     to === method ? at25 : convertEc({ value: at25, from: method, to, waterEc: waterEcDsPerM })
   return {
-    ph,
-    trust,
     ecAt25: at25,
     ecBy: Object.fromEntries(METHODS.map((to) => [to, by(to)])) as Record<EcMethod, number>,
     band: ecBand({

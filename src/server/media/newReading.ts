@@ -1,4 +1,5 @@
-import { convertEc, ecAt25, jarTest } from '../../core/chemistry'
+import { saltReading } from '../../core/bench'
+import { jarTest } from '../../core/chemistry'
 import { DomainError } from '../../core/errors'
 import { listAmendments } from '../../data/chemistry'
 import { NotFound } from '../../data/errors'
@@ -30,12 +31,14 @@ export async function newReading(
     case 'ec': {
       const { value, method, tempC } = reading
       const { tapWater } = await readSite(db)
-      const ecSme = convertEc({
-        value: ecAt25({ ec: value, tempC }),
-        from: method,
-        to: 'SME',
-        waterEc: tapWater.ecDsPerM,
+      const { ecBy } = saltReading({
+        method,
+        ecDsPerM: value,
+        tempC,
+        compensated: false,
+        waterEcDsPerM: tapWater.ecDsPerM,
       })
+      const ecSme = ecBy.SME
       await addMeasurement(db, lotId, {
         quantity: 'ecSme',
         value: ecSme,
