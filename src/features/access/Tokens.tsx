@@ -2,11 +2,11 @@ import { useState } from 'react'
 import type { MadeToken, TokenScope, TokenView } from '../../messages/access/access'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { access as words } from '../../ui/texts/access/access'
 import { showToastOnNextPage } from '../../ui/toast'
-import { useSend } from '../../ui/useSend'
 import styles from './Access.module.css'
 
 const SCOPES: readonly TokenScope[] = ['read', 'log', 'manage']
@@ -14,15 +14,16 @@ const SCOPES: readonly TokenScope[] = ['read', 'log', 'manage']
 /** Ways in for the grower's own scripts. */
 export function Tokens({ tokens }: { readonly tokens: readonly TokenView[] }) {
   const { format } = useSite()
-  const { problem, errorOf, isSending, deliver } = useSend()
-  const [name, setName] = useState('')
-  const [scope, setScope] = useState<TokenScope>('read')
   const [made, setMade] = useState<MadeToken & { readonly name: string }>()
-  const make = async () => {
-    if (isSending) return
-    const answer = await deliver('POST /api/access/tokens', { body: { name, scope } })
-    if (answer) setMade({ ...answer.data, name })
-  }
+  const { field, submit, deliver, isSending, problem } = useForm('POST /api/access/tokens', {
+    draft: null,
+    begin: { name: '', scope: 'read' as TokenScope },
+    asked: (body) => ({ body }),
+    taken: (token, { name }) => {
+      setMade({ ...token, name })
+      return undefined
+    },
+  })
   const end = async (token: TokenView) => {
     if (!(await deliver('POST /api/access/tokens/[id]/end', { params: { id: token.id } }))) return
     showToastOnNextPage({ text: words.tokenEnded(token.name) })
@@ -59,25 +60,9 @@ export function Tokens({ tokens }: { readonly tokens: readonly TokenView[] }) {
           <code className={styles.token}>{made.token}</code>
         </Notice>
       ) : (
-        <form
-          className={styles.form}
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault()
-            void make()
-          }}
-        >
-          <TextField
-            label={words.tokenName}
-            value={name}
-            error={errorOf('name')}
-            onChange={(event) => setName(event.target.value)}
-          />
-          <SelectField
-            label={words.tokenScope}
-            value={scope}
-            onChange={(event) => setScope(event.target.value as TokenScope)}
-          >
+        <form className={styles.form} noValidate onSubmit={submit}>
+          <TextField label={words.tokenName} {...field('name')} />
+          <SelectField label={words.tokenScope} {...field('scope')}>
             {SCOPES.map((one) => (
               <option key={one} value={one}>
                 {words.scopes[one]}

@@ -1,9 +1,9 @@
-import { useState } from 'react'
 import type { PensPage, PenView } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
 import { FilterChips } from '../../ui/Chips'
 import { TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
@@ -11,15 +11,16 @@ import { EmptyState } from '../../ui/States'
 import { bench as benchWords } from '../../ui/texts/bench/bench'
 import { benchScreens } from '../../ui/texts/bench/benchScreens'
 import { penDoubts } from '../../ui/texts/bench/benchVerdicts'
-import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
-import { useSend } from '../../ui/useSend'
-import { readNumber } from '../readNumber'
+import { numberOrTyped, readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 import { TapWater } from './TapWater'
 
 const words = benchScreens.pensScreen
 const BUFFERS = ['4.01', '7', '10.01'] as const
+type Buffer = (typeof BUFFERS)[number]
+/** Where what the pen showed in each stands in the form. */
+const FIELDS = { '4.01': 'acid', '7': 'neutral', '10.01': 'alkaline' } as const
 
 /** The pens, whether they can be trusted, and their calibrations. */
 export default function PensScreen({
@@ -76,28 +77,31 @@ function PenPanel({ pen: { id, name, trust, log } }: { readonly pen: PenView }) 
 
 function Calibrate({ penId }: { readonly penId: number }) {
   const ready = useReady()
-  const [buffers, setBuffers] = useState<(typeof BUFFERS)[number][]>(['4.01', '7'])
-  const [millivolts, setMillivolts] = useState<Readonly<Record<string, string>>>({})
-  const [tempC, setTempC] = useState('20')
-  const { problem, errorOf, deliver } = useSend()
-  const save = async () => {
-    const answer = await deliver('POST /api/bench/pens/[id]/calibrations', {
-      params: { id: penId },
-      body: {
-        tempC: readNumber(tempC),
-        buffers: buffers.map((ph) => ({
-          ph: Number(ph),
-          millivolts:
-            (millivolts[ph] ?? '').trim() === ''
-              ? null
-              : (readNumber(millivolts[ph] ?? '') ?? 'no number'),
-        })),
+  const { values, field, change, submit, problem } = useForm(
+    'POST /api/bench/pens/[id]/calibrations',
+    {
+      draft: `calibration/${penId}`,
+      begin: {
+        buffers: ['4.01', '7'] as readonly Buffer[],
+        acid: '',
+        neutral: '',
+        alkaline: '',
+        tempC: '20',
       },
-    })
-    if (!answer) return
-    showToastOnNextPage({ text: words.kept })
-    window.location.reload()
-  }
+      asked: ({ buffers, tempC, ...shown }) => ({
+        params: { id: penId },
+        body: {
+          tempC: readNumber(tempC),
+          buffers: buffers.map((ph) => ({
+            ph: Number(ph),
+            millivolts: numberOrTyped(shown[FIELDS[ph]]),
+          })),
+        },
+      }),
+      taken: () => ({ text: words.kept }),
+    },
+  )
+  const { buffers } = values
   return (
     <details className={styles.protocol}>
       <summary>{words.calibrate}</summary>
@@ -108,7 +112,7 @@ function Calibrate({ penId }: { readonly penId: number }) {
           label={words.buffers}
           options={BUFFERS.map((value) => ({ value, label: value }))}
           chosen={buffers}
-          onChange={(chosen) => setBuffers(BUFFERS.filter((one) => chosen.includes(one)))}
+          onChange={(chosen) => change({ buffers: BUFFERS.filter((one) => chosen.includes(one)) })}
         />
         <div className={styles.form}>
           {buffers.map((ph, i) => (
@@ -117,21 +121,13 @@ function Calibrate({ penId }: { readonly penId: number }) {
               label={words.millivolts(ph)}
               hint={words.millivoltsHint}
               inputMode="text"
-              value={millivolts[ph] ?? ''}
-              error={errorOf(`buffers.${i}.millivolts`)}
-              onChange={(event) => setMillivolts({ ...millivolts, [ph]: event.target.value })}
+              {...field(FIELDS[ph], `buffers.${i}.millivolts`)}
             />
           ))}
-          <TextField
-            label={words.temp}
-            inputMode="decimal"
-            value={tempC}
-            error={errorOf('tempC')}
-            onChange={(event) => setTempC(event.target.value)}
-          />
+          <TextField label={words.temp} inputMode="decimal" {...field('tempC')} />
         </div>
         <div className={styles.actions}>
-          <Button onClick={() => void save()}>{words.calibrate}</Button>
+          <Button onClick={() => submit()}>{words.calibrate}</Button>
         </div>
       </fieldset>
     </details>
@@ -140,24 +136,17 @@ function Calibrate({ penId }: { readonly penId: number }) {
 
 function AddPen() {
   const ready = useReady()
-  const [name, setName] = useState('')
-  const { problem, deliver } = useSend()
-  const save = async () => {
-    const answer = await deliver('POST /api/bench/pens', { body: { name } })
-    if (!answer) return
-    showToastOnNextPage({ text: words.added(name.trim()) })
-    window.location.reload()
-  }
+  const { field, submit, problem } = useForm('POST /api/bench/pens', {
+    draft: 'new-pen',
+    begin: { name: '' },
+    asked: (body) => ({ body }),
+    taken: (_, { name }) => ({ text: words.added(name.trim()) }),
+  })
   return (
     <fieldset disabled={!ready} className="plain">
       <div className={styles.correct}>
-        <TextField
-          label={words.name}
-          value={name}
-          error={problem?.detail}
-          onChange={(event) => setName(event.target.value)}
-        />
-        <Button data-needs="manage" onClick={() => void save()}>
+        <TextField label={words.name} {...field('name')} error={problem?.detail} />
+        <Button data-needs="manage" onClick={() => submit()}>
           {words.add}
         </Button>
       </div>

@@ -1,15 +1,13 @@
-import { useState } from 'react'
 import type { PensPage } from '../../messages/bench/benchViews'
 import { Button } from '../../ui/Button'
 import { TextField } from '../../ui/Field'
+import { useForm } from '../../ui/form/useForm'
 import { ProblemNotice } from '../../ui/Notice'
 import { QuantityField } from '../../ui/QuantityField'
 import { readQuantity } from '../../ui/readQuantity'
 import { useSite } from '../../ui/SiteContext'
 import { bench as benchWords } from '../../ui/texts/bench/bench'
-import { showToastOnNextPage } from '../../ui/toast'
 import { useReady } from '../../ui/useReady'
-import { useSend } from '../../ui/useSend'
 import { readNumber } from '../readNumber'
 import styles from './Bench.module.css'
 
@@ -20,61 +18,45 @@ const FIELDS = ['ph', 'ecDsPerM', 'alkalinityMgPerL'] as const
 export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: PensPage }) {
   const ready = useReady()
   const { site } = useSite()
-  const [typed, setTyped] = useState<Readonly<Record<string, string>>>(
-    Object.fromEntries(FIELDS.map((name) => [name, String(tapWater[name])])),
-  )
-  const { problem, errorOf, deliver } = useSend()
-  const save = async () => {
-    const read = (name: (typeof FIELDS)[number]) =>
-      name === 'ecDsPerM'
-        ? readQuantity(typed[name] ?? '', 'conductivity', site.measures).value
-        : readNumber(typed[name] ?? '')
-    const answer = await deliver('PUT /api/bench/water', {
+  const { field, quantity, submit, problem } = useForm('PUT /api/bench/water', {
+    // Another version is another water: what was typed of an older one would put it back.
+    draft: `tap-water/${siteVersion}`,
+    begin: {
+      ph: String(tapWater.ph),
+      ecDsPerM: String(tapWater.ecDsPerM),
+      alkalinityMgPerL: String(tapWater.alkalinityMgPerL),
+    },
+    asked: ({ ph, ecDsPerM, alkalinityMgPerL }) => ({
       body: {
-        ph: read('ph'),
-        ecDsPerM: read('ecDsPerM'),
-        alkalinityMgPerL: read('alkalinityMgPerL'),
+        ph: readNumber(ph),
+        ecDsPerM: readQuantity(ecDsPerM, 'conductivity', site.measures).value,
+        alkalinityMgPerL: readNumber(alkalinityMgPerL),
         version: siteVersion,
       },
-    })
-    if (!answer) return
-    showToastOnNextPage({ text: words.kept })
-    window.location.reload()
-  }
+    }),
+    taken: () => ({ text: words.kept }),
+  })
   return (
     <section aria-labelledby="tap-water" className={`${styles.section} ${styles.apart}`}>
       <h2 id="tap-water">{words.title}</h2>
       <p className={styles.quiet}>{words.note}</p>
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault()
-          void save()
-        }}
-      >
+      <form noValidate onSubmit={submit}>
         <fieldset disabled={!ready} className={`plain ${styles.running}`}>
           <ProblemNotice problem={problem} />
           <div className={styles.form}>
-            {FIELDS.map((name) => {
-              const field = {
-                label: words[name],
-                value: typed[name] ?? '',
-                error: errorOf(name),
-                onChange: (event: React.ChangeEvent<HTMLInputElement>) =>
-                  setTyped({ ...typed, [name]: event.target.value }),
-              }
-              return name === 'ecDsPerM' ? (
+            {FIELDS.map((name) =>
+              name === 'ecDsPerM' ? (
                 <QuantityField
                   key={name}
-                  {...field}
-                  typed={field.value}
+                  label={words[name]}
                   dimension="conductivity"
                   echoes="converted"
+                  {...quantity(name)}
                 />
               ) : (
-                <TextField key={name} {...field} inputMode="decimal" />
-              )
-            })}
+                <TextField key={name} label={words[name]} inputMode="decimal" {...field(name)} />
+              ),
+            )}
           </div>
           <div className={styles.actions}>
             <Button type="submit">{words.keep}</Button>
