@@ -94,7 +94,8 @@ export async function readLotCards(db: Database, ids: readonly number[]): Promis
     .select()
     .from(lotContents)
     .where(among(lotContents.lotId, asked))
-    .orderBy(desc(lotContents.litres))
+    // What is as much as another stands in the same place each time.
+    .orderBy(desc(lotContents.litres), asc(lotContents.materialId))
   const places = await db
     .select()
     .from(lotPlaces)
