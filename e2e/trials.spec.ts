@@ -150,10 +150,25 @@ test('a dose series of a doubtful material: seeds alike, its cautions, sown @des
   await expect(steps).toContainText('Sow at 2 cm')
   await expect(steps).toContainText('Stand the pots in 2 cm of water')
   await expect(steps).toContainText('at one window')
+  // Its answer is slow: it comes when the pots have been added, and may not put the page from before them back.
+  let isHeld = true
+  await page.route('**/api/trials/*/steps', async (route) => {
+    const response = await route.fetch()
+    await expect.poll(() => isHeld).toBe(false)
+    await route.fulfill({ response })
+  })
+  const answered = page.waitForResponse('**/api/trials/*/steps')
   await steps.getByRole('checkbox').first().check()
   await expect(steps).toContainText('done on 2 Nov 2026')
   await expect(page.getByRole('region', { name: 'Fill and sow' })).toContainText('is not compost')
-  await setUp(page, 'It is sown')
+  await page.getByRole('button', { name: /^Add its \d+ pots$/ }).click()
+  await expect(page.getByRole('link', { name: 'Print their labels' })).toBeVisible()
+  isHeld = false
+  await (await answered).finished()
+  await expect(page.getByRole('button', { name: /not sent/ })).toHaveCount(0)
+  await expect(page.getByRole('link', { name: 'Print their labels' })).toBeVisible()
+  await page.getByRole('button', { name: 'It is sown' }).click()
+  await expect(page.getByText('Since 2 Nov 2026.')).toBeVisible()
   await expect(page.getByText('Green-waste compost (bagged) alone')).toBeVisible()
 })
 
