@@ -33,7 +33,7 @@ test('a place is put right: its pots follow, and what was seen at one of them na
   await expect(page.getByText(/^Warm wall is kept/)).toBeVisible()
   await page.getByRole('link', { name: 'Warm wall' }).click()
   await expect(page.getByText('6 with plants · 6 with mix', { exact: false })).toBeVisible()
-  await page.getByText('Columns').click()
+  await page.getByText('change', { exact: true }).click()
   await page.getByRole('checkbox', { name: 'Sun and wind' }).check()
   await page.getByRole('button', { name: 'Show' }).click()
   await expect(page.getByText('Windy, or on hot paving').first()).toBeVisible()

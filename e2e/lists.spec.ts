@@ -1,4 +1,4 @@
-import { expect, expectAccessible, expectNoSideways, test } from './garden'
+import { expect, expectAccessible, expectAlive, expectNoSideways, test } from './garden'
 
 test('a lot is found in the list by any word, and back undoes it @desk', async ({ page }) => {
   await page.goto('/lots')
@@ -22,6 +22,7 @@ test('lots are narrowed to a state and sorted, and the address keeps it @desk', 
   page,
 }) => {
   await page.goto('/lots?order=air')
+  await page.getByText('change', { exact: true }).click()
   await page.getByLabel('Which').selectOption('Turn over')
   await page.getByRole('button', { name: 'Show' }).click()
   await expect(page).toHaveURL(/order=air/)
@@ -29,6 +30,8 @@ test('lots are narrowed to a state and sorted, and the address keeps it @desk', 
   const states = page.getByRole('row').filter({ hasText: /Growing|Store/ })
   await expect(states).toHaveCount(0)
   await page.reload()
+  await expect(page.getByText(/turn over · air in its pot, upwards/)).toBeVisible()
+  await page.getByText('change', { exact: true }).click()
   await expect(page.getByLabel('Which')).toHaveValue('turn-over')
 })
 
@@ -52,7 +55,7 @@ test('a heading sorts upwards, then downwards, and says so @desk', async ({ page
 
 test('columns that are not wanted go, and the page stays within its width', async ({ page }) => {
   await page.goto('/lots')
-  await page.getByText('Columns', { exact: true }).click()
+  await page.getByText('change', { exact: true }).click()
   await page.getByRole('checkbox', { name: 'Innings' }).uncheck()
   await page.getByRole('checkbox', { name: 'pH' }).uncheck()
   await expectAccessible(page)
@@ -76,4 +79,34 @@ test('an address that asks for what is not there is told in a sentence @desk', a
   const past = await page.goto('/lots?page=900')
   expect(past?.status()).toBe(200)
   await expect(page.getByRole('link', { name: 'Camellia tub' })).toBeVisible()
+})
+
+test('pots are ticked one by one, in a range and over pages, and kept @desk', async ({ page }) => {
+  await page.goto('/pots')
+  await expectAlive(page)
+  await page.getByRole('checkbox', { name: 'Choose P02' }).check()
+  await page.getByRole('checkbox', { name: 'Choose P05' }).click({ modifiers: ['Shift'] })
+  await expect(page.getByRole('heading', { name: '4 pots chosen' })).toBeVisible()
+  await page.getByRole('checkbox', { name: 'Choose P05' }).press('Shift+ArrowDown')
+  await expect(page.getByRole('checkbox', { name: 'Choose P06' })).toBeChecked()
+  await page.getByRole('link', { name: 'Next' }).click()
+  await expect(page).toHaveURL(/page=2/)
+  await expectAlive(page)
+  await expect(page.getByRole('heading', { name: '5 pots chosen' })).toBeVisible()
+  await page.getByRole('checkbox', { name: 'Choose all of this page' }).check()
+  await expect(page.getByRole('heading', { name: '35 pots chosen' })).toBeVisible()
+  await page.getByRole('button', { name: 'Choose none' }).click()
+  await expect(page.getByRole('heading', { name: /chosen/ })).toHaveCount(0)
+})
+
+test('lots that wait are ticked and turned over together @desk', async ({ page }) => {
+  await page.goto('/turnover')
+  await expectAlive(page)
+  await page.getByRole('checkbox', { name: 'Tick Hanging basket by the door' }).check()
+  await page.getByRole('checkbox', { name: 'Tick Bean sacks, south wall' }).check()
+  await expect(page.getByText('2 lots ticked')).toBeVisible()
+  await page.getByRole('link', { name: 'Turn the two over' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Plan the turnover')
+  await expectAlive(page)
+  await expect(page.getByText('2 lots chosen')).toBeVisible()
 })

@@ -9,10 +9,12 @@ export interface FigureProps {
   /** ISO day of the measurement; null for an estimate; leave out for what was counted or decided. */
   readonly measuredOn?: string | null
   readonly large?: boolean
+  /** Digits it would need to be as long behind its point as the numbers above and below it. */
+  readonly pad?: string
 }
 
 /** A number with its unit: estimated ones with ≈ and lighter, measured ones plain with a tick. */
-export function Figure({ amount, measuredOn, large = false }: FigureProps) {
+export function Figure({ amount, measuredOn, large = false, pad }: FigureProps) {
   const { format } = useSite()
   const estimated = measuredOn === null
   const classes = [styles.figure, estimated && styles.estimated, large && styles.large]
@@ -24,14 +26,14 @@ export function Figure({ amount, measuredOn, large = false }: FigureProps) {
           <span className="visually-hidden">{commonWords.about}</span>
         </span>
       )}
-      <span>{amount.number}</span>
-      <span className={styles.unit}>{amount.unit}</span>
       {measuredOn && (
         <span className={styles.tick} title={commonWords.measuredOn(format.day(measuredOn))}>
           <span aria-hidden="true">✓</span>
           <span className="visually-hidden">{commonWords.measuredOn(format.day(measuredOn))}</span>
         </span>
       )}
+      <span data-pad={pad || undefined}>{amount.number}</span>
+      <span className={styles.unit}>{amount.unit}</span>
     </span>
   )
 }

@@ -2,10 +2,12 @@ import { useState } from 'react'
 import type { BenchPage, TestKind } from '../../messages/bench/benchViews'
 import type { SiteView } from '../../messages/site/site'
 import { Button, LinkButton } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
-import { ListBar } from '../../ui/list/ListBar'
+import type { Format } from '../../ui/format'
+import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
 import { Pager } from '../../ui/list/Pager'
+import { RowList } from '../../ui/list/RowList'
+import type { RowColumn } from '../../ui/list/rowColumn'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
@@ -54,17 +56,22 @@ function OnTheGo({ page: { running, runningTotal } }: { readonly page: BenchPage
   return (
     <section aria-labelledby="on-the-go" className={styles.section}>
       <h2 id="on-the-go">{words.running}</h2>
-      <ul className={styles.rows}>
-        {running.map(({ id, kind, sample, startedAt, startedOn }) => (
-          <li key={id} className={styles.row}>
-            <CoreSample strata={sample.strata} size="row" />
-            <a href={`/bench/tests/${id}`}>
-              {words.tests[kind].name}: {sample.name}
-            </a>
-            <span>{words.runningSince(`${format.day(startedOn)}, ${format.time(startedAt)}`)}</span>
-          </li>
-        ))}
-      </ul>
+      <RowList
+        label={words.running}
+        rows={running}
+        columns={[
+          ...sampleColumns<BenchPage['running'][number]>(),
+          {
+            id: 'since',
+            head: words.listColumns.on,
+            kind: 'words',
+            cell: ({ startedOn, startedAt }) =>
+              words.runningSince(`${format.day(startedOn)}, ${format.time(startedAt)}`),
+          },
+        ]}
+        idOf={({ id }) => id}
+        addressOf={({ id }) => `/bench/tests/${id}`}
+      />
       {runningTotal > running.length && <p>{words.newest(running.length, runningTotal)}</p>}
     </section>
   )
@@ -158,29 +165,37 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
     <section aria-labelledby="lately" className={styles.section}>
       <h2 id="lately">{words.lately}</h2>
       {(isAsked || finishedPart.total > finishedPart.pageRows) && (
-        <ListBar
+        <ChoiceSentence
           path="/bench#lately"
           label={words.findTests}
           hint={words.findTestsHint}
           find={asked.find ?? ''}
           keep={keep}
-        >
-          <SelectField label={words.testField} name="test" defaultValue={asked.test ?? ''}>
-            <option value="">{words.anyTest}</option>
-            {words.groups.flatMap(({ kinds }) =>
-              kinds.map((kind) => (
-                <option key={kind} value={kind}>
-                  {words.tests[kind].name}
-                </option>
-              )),
-            )}
-          </SelectField>
-          <SelectField label={listWords.sort} name="order" defaultValue={asked.order ?? ''}>
-            <option value="">{listWords.newest}</option>
-            <option value="oldest">{listWords.oldest}</option>
-            <option value="sample">{words.bySample}</option>
-          </SelectField>
-        </ListBar>
+          says={words.testCount(finishedPart.total, format.number(finishedPart.total))}
+          choices={[
+            {
+              name: 'test',
+              label: words.testField,
+              value: asked.test ?? '',
+              options: [
+                { value: '', name: words.anyTest, says: null },
+                ...words.groups.flatMap(({ kinds }) =>
+                  kinds.map((kind) => ({ value: kind, name: words.tests[kind].name })),
+                ),
+              ],
+            },
+            {
+              name: 'order',
+              label: listWords.sort,
+              value: asked.order ?? '',
+              options: [
+                { value: '', name: listWords.newest },
+                { value: 'oldest', name: listWords.oldest },
+                { value: 'sample', name: words.bySample, says: listWords.by(words.bySample) },
+              ],
+            },
+          ]}
+        />
       )}
       {finished.length === 0 && isAsked ? (
         <p>
@@ -190,26 +205,15 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
         <p className={styles.quiet}>{words.nothingYet}</p>
       ) : (
         <>
-          <ul className={`${styles.rows} ${showsAll ? '' : styles.few}`}>
-            {finished.map(({ id, kind, sample, startedOn, innings, isReference, outcome }) => {
-              const [first] = worstFirst(outcome?.verdicts ?? [])
-              const notes = [
-                format.day(startedOn),
-                innings === null ? '' : words.innings(innings),
-                isReference ? words.reference : '',
-              ]
-              return (
-                <li key={id} className={styles.row}>
-                  <CoreSample strata={sample.strata} size="row" />
-                  <a href={`/bench/tests/${id}`}>
-                    {words.tests[kind].name}: {sample.name}
-                  </a>
-                  <span>{notes.filter(Boolean).join(' · ')}</span>
-                  {first && <p>{benchVerdict(first, format)}</p>}
-                </li>
-              )
-            })}
-          </ul>
+          <div className={showsAll ? undefined : styles.few}>
+            <RowList
+              label={words.lately}
+              rows={finished}
+              columns={testColumns(format)}
+              idOf={({ id }) => id}
+              addressOf={({ id }) => `/bench/tests/${id}`}
+            />
+          </div>
           {finished.length > FEW && !showsAll && (
             <span className={styles.onPhone}>
               <Button weight="quiet" onClick={() => setShowsAll(true)}>
@@ -225,4 +229,52 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
       />
     </section>
   )
+}
+
+/** The sample's picture, with which test of which sample it is. */
+function sampleColumns<
+  Row extends Pick<BenchPage['running'][number], 'kind' | 'sample'>,
+>(): readonly RowColumn<Row>[] {
+  return [
+    {
+      id: 'picture',
+      head: words.listColumns.picture,
+      kind: 'picture',
+      cell: ({ sample: { strata } }) => <CoreSample strata={strata} size="row" />,
+    },
+    {
+      id: 'test',
+      head: words.listColumns.test,
+      kind: 'name',
+      cell: ({ kind, sample: { name } }) => `${words.tests[kind].name}: ${name}`,
+    },
+  ]
+}
+
+function testColumns(format: Format): readonly RowColumn<BenchPage['finished'][number]>[] {
+  return [
+    ...sampleColumns<BenchPage['finished'][number]>(),
+    {
+      id: 'on',
+      head: words.listColumns.on,
+      kind: 'words',
+      cell: ({ startedOn, innings, isReference }) =>
+        [
+          format.day(startedOn),
+          innings === null ? '' : words.innings(innings),
+          isReference ? words.reference : '',
+        ]
+          .filter(Boolean)
+          .join(' · '),
+    },
+    {
+      id: 'says',
+      head: words.listColumns.says,
+      kind: 'words',
+      cell: ({ outcome }) => {
+        const [first] = worstFirst(outcome?.verdicts ?? [])
+        return first && benchVerdict(first, format)
+      },
+    },
+  ]
 }

@@ -23,10 +23,13 @@ export function ManyPots({
   pots,
   crops,
   places,
+  onNone,
 }: {
   readonly pots: readonly number[]
   readonly crops: readonly CropName[]
   readonly places: readonly string[]
+  /** Nothing is to be done with them. */
+  readonly onNone: () => void
 }) {
   const [job, setJob] = useState<Job>('plant')
   return (
@@ -47,6 +50,10 @@ export function ManyPots({
         <a href={`/labels?pots=${pots.join(',')}`}>{labelWords.ofPots(pots.length)}</a>
         {' · '}
         <a href={`/turnover/found?pots=${pots.join(',')}`}>{words.found}</a>
+        {' · '}
+        <Button weight="quiet" onClick={onNone}>
+          {words.chooseNone}
+        </Button>
       </p>
     </section>
   )

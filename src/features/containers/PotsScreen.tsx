@@ -1,13 +1,20 @@
-import { useState } from 'react'
 import type { PotColumn, PotsQuery } from '../../messages/containers/pots'
 import type { PotRow, PotsPage } from '../../messages/containers/potViews'
 import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
-import { ListBar } from '../../ui/list/ListBar'
+import type { Format } from '../../ui/format'
+import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
+import { ChooseKey } from '../../ui/list/ChooseKey'
+import { useChosen } from '../../ui/list/chosen'
 import { listAddress } from '../../ui/list/listAddress'
+import { orderChoice } from '../../ui/list/orderChoice'
 import { Pager } from '../../ui/list/Pager'
+import { RowList } from '../../ui/list/RowList'
+import { RowNumber } from '../../ui/list/RowNumber'
+import { columnChoices, pickColumns, type RowColumn } from '../../ui/list/rowColumn'
 import { PageHead } from '../../ui/PageHead'
+import { InningsStrip } from '../../ui/pictures/InningsStrip'
+import { EmptyPot, PotSection } from '../../ui/pictures/PotSection'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { containers as words } from '../../ui/texts/containers/containers'
@@ -19,9 +26,9 @@ import { lengthsOf } from './lengthsOf'
 import { ManyPots } from './ManyPots'
 import styles from './Pots.module.css'
 
-const POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres', 'size', 'exposure']
+const POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres', 'innings', 'size', 'exposure']
 /** Shown where nothing was chosen. */
-const USUAL_POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres']
+const USUAL_POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres', 'innings']
 
 /** All pots: what grows in each; many can be planted alike. */
 export default function PotsScreen({ page, site }: { page: PotsPage; site: SiteView }) {
@@ -35,8 +42,8 @@ export default function PotsScreen({ page, site }: { page: PotsPage; site: SiteV
 function Pots({ page }: { page: PotsPage }) {
   const { format } = useSite()
   const { asked, counts, places, rows, part } = page
-  const [chosen, setChosen] = useState<ReadonlySet<number>>(new Set())
-  const shown = shownColumns(asked)
+  const chosen = useChosen('pots')
+  const columns = pickColumns(columnsOf(format), POT_COLUMNS, asked.columns, USUAL_POT_COLUMNS)
   const asksNothing = !asked.find && !asked.place && !asked.state
   if (rows.length === 0 && asksNothing) {
     return (
@@ -59,12 +66,8 @@ function Pots({ page }: { page: PotsPage }) {
       </>
     )
   }
-  const choose = (id: number, on: boolean) => {
-    const next = new Set(chosen)
-    if (on) next.add(id)
-    else next.delete(id)
-    setChosen(next)
-  }
+  const address = (change: Partial<Record<keyof PotsQuery, string | number | undefined>>) =>
+    listAddress('/pots', { ...asked, ...change })
   return (
     <>
       <PageHead
@@ -93,140 +96,147 @@ function Pots({ page }: { page: PotsPage }) {
           </>
         }
       />
-      <ListBar
+      <ChoiceSentence
         path="/pots"
         label={words.find}
         hint={words.findHint}
         find={asked.find ?? ''}
-        columns={POT_COLUMNS.map((id) => ({
-          id,
-          name: words.columns[id],
-          shown: shown.includes(id),
-        }))}
+        says={words.potCount(part.total, format.number(part.total))}
+        columns={columnChoices(columns, POT_COLUMNS)}
+        choices={[
+          {
+            name: 'place',
+            label: words.place,
+            value: asked.place ?? '',
+            options: [
+              { value: '', name: words.anywhere, says: null },
+              ...places.map((place) => ({ value: place, name: place, says: place })),
+            ],
+          },
+          {
+            name: 'state',
+            label: words.which,
+            value: asked.state ?? '',
+            options: [
+              { value: '', name: words.all, says: null },
+              ...Object.entries(words.states).map(([value, name]) => ({ value, name })),
+            ],
+          },
+          orderChoice(columns, asked.order, words.byCode),
+        ]}
       >
-        <SelectField label={words.place} name="place" defaultValue={asked.place ?? ''}>
-          <option value="">{words.anywhere}</option>
-          {places.map((place) => (
-            <option key={place} value={place}>
-              {place}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label={words.which} name="state" defaultValue={asked.state ?? ''}>
-          <option value="">{words.all}</option>
-          {Object.entries(words.states).map(([state, name]) => (
-            <option key={state} value={state}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-        <SelectField label={words.order} name="order" defaultValue={asked.order ?? ''}>
-          {Object.entries(words.orders).map(([order, name]) => (
-            <option key={order} value={order === 'code' ? '' : order}>
-              {name}
-            </option>
-          ))}
-        </SelectField>
-      </ListBar>
-      {chosen.size > 0 && <ManyPots pots={[...chosen]} crops={page.crops} places={places} />}
+        <ChooseKey chosen={chosen} />
+      </ChoiceSentence>
+      {chosen.ids.length > 0 && (
+        <ManyPots pots={chosen.ids} crops={page.crops} places={places} onNone={chosen.chooseNone} />
+      )}
       {rows.length === 0 ? (
         <p>
           {listWords.nothing} <a href="/pots">{listWords.showAll}</a>
         </p>
       ) : (
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <td />
-              <th scope="col">{words.columns.pot}</th>
-              {shown.map((id) => (
-                <th key={id} scope="col">
-                  {words.columns[id]}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <Row
-                key={row.id}
-                row={row}
-                shown={shown}
-                chosen={chosen.has(row.id)}
-                onChoose={(on) => choose(row.id, on)}
-              />
-            ))}
-          </tbody>
-        </table>
+        <RowList
+          label={words.title}
+          rows={rows}
+          columns={columns}
+          idOf={({ id }) => id}
+          addressOf={({ id }) => `/pots/${id}`}
+          order={{ asked: asked.order, addressOf: (order) => address({ page: 1, order }) }}
+          chosen={{ ...chosen, nameOf: ({ code }) => words.choose(code) }}
+        />
       )}
-      {chosen.size === 0 && rows.some(({ lotId }) => lotId !== null) && (
+      {chosen.ids.length === 0 && rows.some(({ lotId }) => lotId !== null) && (
         <p className={styles.note}>{words.chooseToPlant}</p>
       )}
-      <Pager part={part} addressOf={(to) => listAddress('/pots', { ...asked, page: to })} />
+      <Pager part={part} addressOf={(to) => address({ page: to })} />
     </>
   )
 }
 
-function shownColumns({ columns }: PotsQuery): readonly PotColumn[] {
-  const named = columns?.split(',')
-  return POT_COLUMNS.filter((id) => (named ? named.includes(id) : USUAL_POT_COLUMNS.includes(id)))
+function columnsOf(
+  format: Format,
+): readonly (RowColumn<PotRow> & { readonly id: PotColumn | 'section' | 'pot' | 'place' })[] {
+  const { columns } = words
+  return [
+    {
+      id: 'section',
+      head: columns.section,
+      kind: 'picture',
+      cell: ({ section, shape }) =>
+        section ? <PotSection pot={section} size="row" /> : <EmptyPot shape={shape} />,
+    },
+    {
+      id: 'pot',
+      head: columns.pot,
+      kind: 'name',
+      order: 'code',
+      cell: ({ code, name }) => `${code} ${name}`,
+      below: ({ place }) => place,
+      belowOnPhone: (row) => [cropsIn(row), row.place].join(' · '),
+    },
+    {
+      id: 'place',
+      head: words.place,
+      kind: 'words',
+      order: 'place',
+      isShown: false,
+      cell: ({ place }) => place,
+    },
+    {
+      id: 'grows',
+      head: columns.grows,
+      kind: 'words',
+      order: 'crop',
+      isWide: true,
+      cell: (row) =>
+        row.plantings.length === 0
+          ? cropsIn(row)
+          : row.plantings.map(({ cropName, since }) => (
+              <span key={`${cropName}${since}`} className={styles.crop}>
+                <strong>{cropName}</strong> {words.since(format.day(since))}
+              </span>
+            )),
+    },
+    {
+      id: 'lot',
+      head: columns.lot,
+      kind: 'words',
+      isWide: true,
+      cell: ({ lotName }) => lotName,
+    },
+    {
+      id: 'litres',
+      head: columns.litres,
+      kind: 'number',
+      order: 'litres',
+      isLead: true,
+      cell: ({ litres }) => <RowNumber amount={format.litres(litres)} />,
+    },
+    {
+      id: 'innings',
+      head: columns.innings,
+      kind: 'strip',
+      cell: ({ innings, state }) =>
+        state !== 'empty' && (
+          <InningsStrip innings={innings} nextOpen={innings.every(({ open }) => !open)} most={4} />
+        ),
+    },
+    {
+      id: 'size',
+      head: columns.size,
+      kind: 'number',
+      cell: ({ shape }) => words.sizeOf(lengthsOf(shape).map((cm) => format.cm(cm))),
+    },
+    {
+      id: 'exposure',
+      head: columns.exposure,
+      kind: 'words',
+      cell: ({ exposure }) => exposures[exposure],
+    },
+  ]
 }
 
-function Row({
-  row,
-  shown,
-  chosen,
-  onChoose,
-}: {
-  readonly row: PotRow
-  readonly shown: readonly PotColumn[]
-  readonly chosen: boolean
-  readonly onChoose: (on: boolean) => void
-}) {
-  const { id, code, name, place } = row
-  return (
-    <tr>
-      <td className={styles.choose}>
-        <input
-          type="checkbox"
-          aria-label={words.choose(code)}
-          checked={chosen}
-          onChange={(event) => onChoose(event.target.checked)}
-        />
-      </td>
-      <td>
-        <a className={styles.name} href={`/pots/${id}`}>
-          {code} {name}
-        </a>
-        <small>{place}</small>
-      </td>
-      {shown.map((column) => (
-        <td key={column} className={styles[column]}>
-          <Cell row={row} column={column} />
-        </td>
-      ))}
-    </tr>
-  )
-}
-
-function Cell({ row, column }: { readonly row: PotRow; readonly column: PotColumn }) {
-  const { format } = useSite()
-  const { litres, shape, exposure, lotId, lotName, plantings } = row
-  switch (column) {
-    case 'grows':
-      if (plantings.length === 0) return lotId === null ? words.noMix : words.nobody
-      return plantings.map(({ cropName, since }) => (
-        <span key={`${cropName}${since}`} className={styles.crop}>
-          <strong>{cropName}</strong> {words.since(format.day(since))}
-        </span>
-      ))
-    case 'lot':
-      return lotId !== null && <a href={`/lots/${lotId}`}>{lotName}</a>
-    case 'litres':
-      return format.plain(format.litres(litres))
-    case 'size':
-      return words.sizeOf(lengthsOf(shape).map((cm) => format.cm(cm)))
-    case 'exposure':
-      return exposures[exposure]
-  }
+function cropsIn({ plantings, lotId }: PotRow): string {
+  if (plantings.length === 0) return lotId === null ? words.noMix : words.nobody
+  return plantings.map(({ cropName }) => cropName).join(', ')
 }

@@ -1,13 +1,14 @@
-import { Fragment } from 'react'
 import type { LotColumn, LotRow, LotsPage, LotsQuery } from '../../messages/media/lots'
 import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
-import { SelectField } from '../../ui/Field'
-import { Figure } from '../../ui/Figure'
-import { ListBar } from '../../ui/list/ListBar'
+import type { Format } from '../../ui/format'
+import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
+import { orderChoice } from '../../ui/list/orderChoice'
 import { Pager } from '../../ui/list/Pager'
-import { SortHead } from '../../ui/list/SortHead'
+import { RowList } from '../../ui/list/RowList'
+import { RowNumber } from '../../ui/list/RowNumber'
+import { columnChoices, pickColumns, type RowColumn } from '../../ui/list/rowColumn'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
@@ -28,8 +29,6 @@ const LOT_COLUMNS = [
   'ph',
   'now',
 ] as const satisfies readonly LotColumn[]
-
-const SORTED = ['name', 'litres', 'innings', 'air', 'ph'] as const
 
 /** All lots, read by their pictures. */
 export default function LotsScreen({ page, site }: { page: LotsPage; site: SiteView }) {
@@ -83,16 +82,10 @@ function LotsTable({ page }: { page: LotsPage }) {
   const { format } = useSite()
   const words = mediaWords
   const { asked, part } = page
-  const shown = shownColumns(asked)
+  const columns = pickColumns(columnsOf(format), LOT_COLUMNS, asked.columns)
   const litres = (value: number) => format.plain(format.litres(value))
   const address = (change: Partial<Record<keyof LotsQuery, string | number | undefined>>) =>
     listAddress('/lots', { ...asked, ...change })
-  const head = (id: LotColumn | 'lot') =>
-    id === 'now' ? (
-      <th>{words.columns.now}</th>
-    ) : (
-      <OrderHead asked={asked} order={id === 'lot' ? 'name' : id} name={words.columns[id]} />
-    )
   return (
     <>
       <PageHead
@@ -121,157 +114,132 @@ function LotsTable({ page }: { page: LotsPage }) {
           </LinkButton>
         }
       />
-      <ListBar
+      <ChoiceSentence
         path="/lots"
         label={words.findLots}
         hint={words.findHint}
         find={asked.find ?? ''}
         keep={{ place: asked.place }}
-        columns={LOT_COLUMNS.map((id) => ({
-          id,
-          name: words.columns[id],
-          shown: shown.has(id),
-        }))}
-      >
-        <SelectField label={words.stateField} name="state" defaultValue={asked.state ?? ''}>
-          <option value="">{words.allStates}</option>
-          {Object.entries(words.states).map(([state, { word }]) => (
-            <option key={state} value={state}>
-              {word}
-            </option>
-          ))}
-        </SelectField>
-        {/* Where the table is too narrow for headings; elsewhere it only carries the order on. */}
-        <div className={styles.order}>
-          <SelectField label={words.orderField} name="order" defaultValue={asked.order ?? ''}>
-            <option value="">{words.byNumber}</option>
-            {SORTED.flatMap((column) => [
-              <option key={column} value={column}>
-                {words.upwards(words.columns[column === 'name' ? 'lot' : column])}
-              </option>,
-              <option key={`${column}.down`} value={`${column}.down`}>
-                {words.downwards(words.columns[column === 'name' ? 'lot' : column])}
-              </option>,
-            ])}
-          </SelectField>
-        </div>
-      </ListBar>
+        says={words.lotCount(part.total, format.number(part.total))}
+        columns={columnChoices(columns, LOT_COLUMNS)}
+        choices={[
+          {
+            name: 'state',
+            label: words.stateField,
+            value: asked.state ?? '',
+            options: [
+              { value: '', name: words.allStates, says: null },
+              ...Object.entries(words.states).map(([value, { word }]) => ({ value, name: word })),
+            ],
+          },
+          orderChoice(columns, asked.order, words.byNumber),
+        ]}
+      />
       {page.lots.length === 0 ? (
         <p>
           {listWords.nothing} <a href="/lots">{listWords.showAll}</a>
         </p>
       ) : (
-        <table className={styles.table}>
-          <thead>
-            <tr>
-              <th>
-                <span className="visually-hidden">{words.columns.sample}</span>
-              </th>
-              {head('lot')}
-              {LOT_COLUMNS.filter((id) => shown.has(id)).map((id) => (
-                <Fragment key={id}>{head(id)}</Fragment>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {page.lots.map((row) => (
-              <Row key={row.id} row={row} shown={shown} />
-            ))}
-          </tbody>
-        </table>
+        <RowList
+          label={words.lots}
+          rows={page.lots}
+          columns={columns}
+          idOf={({ id }) => id}
+          addressOf={({ id }) => `/lots/${id}`}
+          order={{ asked: asked.order, addressOf: (order) => address({ page: 1, order }) }}
+        />
       )}
       <Pager part={part} addressOf={(to) => address({ page: to })} />
     </>
   )
 }
 
-function OrderHead({
-  asked,
-  order,
-  name,
-}: {
-  asked: LotsQuery
-  order: (typeof SORTED)[number]
-  name: string
-}) {
-  const sorted = asked.order === order ? 'up' : asked.order === `${order}.down` ? 'down' : null
-  const next = sorted === 'up' ? `${order}.down` : order
-  return (
-    <SortHead
-      name={name}
-      sorted={sorted}
-      address={listAddress('/lots', { ...asked, page: 1, order: next })}
-    />
-  )
-}
-
-function shownColumns({ columns }: LotsQuery): ReadonlySet<LotColumn> {
-  const named = columns?.split(',')
-  return new Set(LOT_COLUMNS.filter((id) => !named || named.includes(id)))
-}
-
-function Row({ row, shown }: { row: LotRow; shown: ReadonlySet<LotColumn> }) {
-  const { format } = useSite()
-  const { columns } = mediaWords
-  return (
-    <tr>
-      <td className={styles.sampleCell}>
-        <CoreSample strata={row.strata} />
-      </td>
-      <td>
-        <a className={styles.name} href={`/lots/${row.id}`}>
-          {row.name}
-        </a>
-        <span className={styles.small}>
-          {mediaWords.lotNumber(row.id)} · {row.where}
-        </span>
-      </td>
-      {shown.has('litres') && (
-        <td className={styles.litres}>
-          <Figure amount={format.litres(row.litres)} large />
-          {row.roomLitres !== null && (
-            <span className={styles.small}>
-              {mediaWords.ofRoom(format.plain(format.litres(row.roomLitres)))}
-            </span>
+function columnsOf(
+  format: Format,
+): readonly (RowColumn<LotRow> & { readonly id: LotColumn | 'sample' | 'lot' })[] {
+  const { columns, lotNumber, ofRoom } = mediaWords
+  return [
+    {
+      id: 'sample',
+      head: columns.sample,
+      kind: 'picture',
+      cell: ({ strata }) => <CoreSample strata={strata} />,
+    },
+    {
+      id: 'lot',
+      head: columns.lot,
+      kind: 'name',
+      order: 'name',
+      cell: ({ name }) => name,
+      below: ({ id, where }) => `${lotNumber(id)} · ${where}`,
+    },
+    {
+      id: 'litres',
+      head: columns.litres,
+      kind: 'number',
+      order: 'litres',
+      isLead: true,
+      cell: ({ litres, roomLitres }) => (
+        <>
+          <RowNumber amount={format.litres(litres)} />
+          {roomLitres !== null && (
+            <span className={styles.small}>{ofRoom(format.plain(format.litres(roomLitres)))}</span>
           )}
-        </td>
-      )}
-      {shown.has('innings') && (
-        <td className={styles.inningsCell}>
-          <InningsStrip
-            innings={row.innings}
-            nextOpen={!['growing', 'act', 'ready'].includes(row.state)}
+        </>
+      ),
+    },
+    {
+      id: 'innings',
+      head: columns.innings,
+      kind: 'strip',
+      order: 'innings',
+      cell: ({ innings, state }) => (
+        <InningsStrip
+          innings={innings}
+          nextOpen={!['growing', 'act', 'ready'].includes(state)}
+          most={4}
+        />
+      ),
+    },
+    {
+      id: 'air',
+      head: columns.air,
+      kind: 'number',
+      order: 'air',
+      isWide: true,
+      cell: ({ air }) =>
+        air ? (
+          <RowNumber amount={format.percent(air.value)} measuredOn={air.measuredOn} digits={0} />
+        ) : (
+          commonWords.none
+        ),
+    },
+    {
+      id: 'ph',
+      head: columns.ph,
+      kind: 'number',
+      order: 'ph',
+      isWide: true,
+      cell: ({ ph }) =>
+        ph ? (
+          <RowNumber
+            amount={{ number: format.number(ph.value, 1), unit: '' }}
+            measuredOn={ph.measuredOn}
           />
-        </td>
-      )}
-      {shown.has('air') && (
-        <td className={styles.airCell} data-label={columns.air}>
-          {row.air ? (
-            <Figure amount={format.percent(row.air.value)} measuredOn={row.air.measuredOn} large />
-          ) : (
-            commonWords.none
-          )}
-        </td>
-      )}
-      {shown.has('ph') && (
-        <td className={styles.phCell} data-label={columns.ph}>
-          {row.ph ? (
-            <Figure
-              amount={{ number: format.number(row.ph.value, 1), unit: '' }}
-              measuredOn={row.ph.measuredOn}
-              large
-            />
-          ) : (
-            commonWords.none
-          )}
-        </td>
-      )}
-      {shown.has('now') && (
-        <td className={styles.nowCell}>
-          <StateMark state={row.state} />
-          <span className={styles.small}>{findingText(row.finding, format)}</span>
-        </td>
-      )}
-    </tr>
-  )
+        ) : (
+          commonWords.none
+        ),
+    },
+    {
+      id: 'now',
+      head: columns.now,
+      kind: 'state',
+      cell: ({ state, finding }) => (
+        <>
+          <StateMark state={state} />
+          <span className={styles.small}>{findingText(finding, format)}</span>
+        </>
+      ),
+    },
+  ]
 }

@@ -2,10 +2,12 @@ import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
 import type { SiteView } from '../../messages/site/site'
 import { Band } from '../../ui/Band'
 import { LinkButton } from '../../ui/Button'
-import { Figure } from '../../ui/Figure'
-import { ListBar } from '../../ui/list/ListBar'
+import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
 import { Pager } from '../../ui/list/Pager'
+import { RowList } from '../../ui/list/RowList'
+import { RowNumber } from '../../ui/list/RowNumber'
+import type { RowColumn } from '../../ui/list/rowColumn'
 import { PageHead } from '../../ui/PageHead'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
@@ -43,11 +45,12 @@ export default function MixesScreen({
         }
       />
       {isLong && (
-        <ListBar
+        <ChoiceSentence
           path="/mixes"
           label={words.findMixes}
           hint={words.findHint}
           find={page.asked.find ?? ''}
+          says={words.mixCount(page.part.total)}
         />
       )}
       {page.mixes.length === 0 && page.asked.find ? (
@@ -57,11 +60,7 @@ export default function MixesScreen({
       ) : page.mixes.length === 0 ? (
         <EmptyState title={words.empty} next={words.emptyNext} />
       ) : (
-        <ul className={styles.mixes}>
-          {page.mixes.map((mix) => (
-            <Row key={mix.id} mix={mix} />
-          ))}
-        </ul>
+        <Mixes mixes={page.mixes} />
       )}
       <Pager
         part={page.part}
@@ -121,37 +120,73 @@ function Corrected({ page: { corrections } }: { readonly page: MixesPage }) {
   )
 }
 
-function Row({ mix }: { readonly mix: MixRow }) {
+function Mixes({ mixes }: { readonly mixes: readonly MixRow[] }) {
   const { format } = useSite()
-  const what = mix.cropName ?? (mix.groupId ? groups[mix.groupId].name : null)
-  return (
-    <li className={styles.mix}>
-      <CoreSample strata={mix.strata} size="row" />
-      <div className={styles.name}>
-        <a href={`/mixes/design?mix=${mix.id}`}>{mix.name}</a>
-        <span>
-          {words.version(mix.version)} · {what && `${what} `}
-          {words.inPot(mix.containerName)}
-        </span>
-      </div>
-      <div className={styles.value}>
-        <span className={styles.label}>{words.columns.air}</span>
-        <Figure amount={format.percent(mix.air)} measuredOn={mix.airTestedOn} />
-        {mix.airMin !== null && (
-          <Band value={mix.air} low={mix.airMin} high={mix.airMax} from={0} to={0.6} />
-        )}
-      </div>
-      <div className={styles.value}>
-        <span className={styles.label}>{words.columns.days}</span>
-        {mix.days === null ? (
+  const { columns } = words
+  const rows: readonly RowColumn<MixRow>[] = [
+    {
+      id: 'sample',
+      head: columns.sample,
+      kind: 'picture',
+      cell: ({ strata }) => <CoreSample strata={strata} size="row" />,
+    },
+    {
+      id: 'mix',
+      head: columns.mix,
+      kind: 'name',
+      cell: ({ name }) => name,
+      below: ({ version, cropName, groupId }) =>
+        [cropName ?? (groupId ? groups[groupId].name : null), words.version(version)]
+          .filter(Boolean)
+          .join(' · '),
+    },
+    {
+      id: 'pot',
+      head: columns.pot,
+      kind: 'words',
+      isWide: true,
+      cell: ({ containerName }) => containerName || words.ownPot,
+    },
+    {
+      id: 'air',
+      head: columns.air,
+      kind: 'number',
+      isLead: true,
+      cell: ({ air, airTestedOn }) => (
+        <RowNumber amount={format.percent(air)} measuredOn={airTestedOn} digits={0} />
+      ),
+    },
+    {
+      id: 'band',
+      head: columns.band,
+      kind: 'band',
+      cell: ({ air, airMin, airMax }) =>
+        airMin !== null && <Band value={air} low={airMin} high={airMax} from={0} to={0.6} />,
+    },
+    {
+      id: 'days',
+      head: columns.days,
+      kind: 'number',
+      cell: ({ days }) =>
+        days === null ? (
           words.forEver
         ) : (
-          <Figure
-            amount={{ number: format.days(mix.days), unit: words.daysUnit }}
+          <RowNumber
+            amount={{ number: format.days(days), unit: words.daysUnit }}
             measuredOn={null}
           />
-        )}
-      </div>
-    </li>
+        ),
+    },
+  ]
+  return (
+    <div className={styles.mixes}>
+      <RowList
+        label={words.title}
+        rows={mixes}
+        columns={rows}
+        idOf={({ id }) => id}
+        addressOf={({ id }) => `/mixes/design?mix=${id}`}
+      />
+    </div>
   )
 }

@@ -1,9 +1,12 @@
 import type { SiteView } from '../../messages/site/site'
 import type { TrialRowView, TrialsPage } from '../../messages/trials/trials'
 import { LinkButton } from '../../ui/Button'
-import { ListBar } from '../../ui/list/ListBar'
+import type { Format } from '../../ui/format'
+import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
 import { Pager } from '../../ui/list/Pager'
+import { RowList } from '../../ui/list/RowList'
+import type { RowColumn } from '../../ui/list/rowColumn'
 import { PageHead } from '../../ui/PageHead'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
@@ -31,11 +34,12 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
         }
       />
       {(page.asked.find || page.part.total > page.part.pageRows) && (
-        <ListBar
+        <ChoiceSentence
           path="/trials"
           label={words.find}
           hint={words.findHint}
           find={page.asked.find ?? ''}
+          says={words.trialCount(page.part.total)}
         />
       )}
       {page.trials.length === 0 && page.asked.find ? (
@@ -45,11 +49,7 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
       ) : page.trials.length === 0 ? (
         <EmptyState title={words.empty} next={words.emptyNext} />
       ) : (
-        <ul className={styles.trials}>
-          {page.trials.map((trial) => (
-            <Row key={trial.id} trial={trial} />
-          ))}
-        </ul>
+        <Trials trials={page.trials} />
       )}
       <Pager
         part={page.part}
@@ -70,49 +70,81 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
   )
 }
 
-function Row({ trial }: { readonly trial: TrialRowView }) {
+function Trials({ trials }: { readonly trials: readonly TrialRowView[] }) {
   const { format } = useSite()
+  const { columns } = words
+  const rows: readonly RowColumn<TrialRowView>[] = [
+    {
+      id: 'trial',
+      head: columns.trial,
+      kind: 'name',
+      cell: ({ name }) => name,
+      below: ({ cropNames, pots }) =>
+        [...cropNames, ...(pots > 0 ? [words.pots(pots)] : [])].join(' · '),
+    },
+    {
+      id: 'question',
+      head: columns.question,
+      kind: 'words',
+      cell: ({ question, treatments }) => (
+        <>
+          {question}
+          <span className={styles.small}>{words.against(treatments)}</span>
+        </>
+      ),
+    },
+    {
+      id: 'says',
+      head: columns.says,
+      kind: 'words',
+      cell: (trial) => whatItSays(trial),
+    },
+    {
+      id: 'next',
+      head: columns.next,
+      kind: 'state',
+      cell: (trial) => (
+        <>
+          {trial.lateLooks > 0 && (
+            <strong className={styles.late}>
+              <span aria-hidden="true">▲</span> {words.late}
+            </strong>
+          )}
+          <span className={trial.lateLooks > 0 ? styles.small : undefined}>
+            {whenOf(trial, format)}
+          </span>
+        </>
+      ),
+    },
+  ]
   return (
-    <li className={styles.trial}>
-      <div>
-        <a href={`/trials/${trial.id}`} className={styles.name}>
-          {trial.name}
-        </a>
-        <p>{trial.question}</p>
-        <span>{words.against(trial.treatments)}</span>
-      </div>
-      <dl>
-        <div>
-          <dt>{trialWords.kinds[trial.kind].name}</dt>
-          <dd>
-            {[...trial.cropNames, ...(trial.pots > 0 ? [words.pots(trial.pots)] : [])].join(' · ')}
-          </dd>
-        </div>
-        <div>
-          <dt>{trial.isVoid ? verdictWords.void : words.states[trial.state]}</dt>
-          <dd>
-            {[
-              ...(trial.lateLooks > 0 ? [words.late] : []),
-              ...(trial.isVoid
-                ? []
-                : trial.found.map(
-                    ({ name, verdict }) => `${name}: ${verdictWords.verdicts[verdict]}`,
-                  )),
-              ...(trial.isEarlierRule && !trial.isVoid && trial.found.length > 0
-                ? [words.earlierRule]
-                : []),
-              ...(trial.plantedOn
-                ? [
-                    (trial.state === 'closed' ? words.wasPlantedOn : words.plantedOn)(
-                      format.day(trial.plantedOn),
-                    ),
-                  ]
-                : []),
-              ...(trial.nextCheck ? [words.nextCheck(format.day(trial.nextCheck))] : []),
-            ].join(' · ')}
-          </dd>
-        </div>
-      </dl>
-    </li>
+    <div className={styles.trials}>
+      <RowList
+        label={words.title}
+        rows={trials}
+        columns={rows}
+        idOf={({ id }) => id}
+        addressOf={({ id }) => `/trials/${id}`}
+      />
+    </div>
   )
+}
+
+/** What a closed trial found; where another stands, its state. */
+function whatItSays({ isVoid, isEarlierRule, found, state }: TrialRowView): string {
+  if (isVoid) return verdictWords.void
+  if (found.length === 0) return words.states[state]
+  return [
+    ...found.map(({ name, verdict }) => `${name}: ${verdictWords.verdicts[verdict]}`),
+    ...(isEarlierRule ? [words.earlierRule] : []),
+  ].join(' · ')
+}
+
+function whenOf({ state, plantedOn, nextCheck }: TrialRowView, format: Format): string {
+  return [
+    ...(plantedOn
+      ? [(state === 'closed' ? words.wasPlantedOn : words.plantedOn)(format.day(plantedOn))]
+      : []),
+    ...(nextCheck ? [words.nextCheck(format.day(nextCheck))] : []),
+  ].join(' · ')
 }

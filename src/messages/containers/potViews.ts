@@ -9,7 +9,8 @@ import type { FillChoices } from './fillPot'
 import type { GoingOn } from './goingOn'
 import type { PotState, PotsQuery } from './pots'
 
-export interface PotRow {
+/** A container as lists are narrowed and sorted by. */
+export interface FoundPot {
   readonly id: number
   readonly code: string
   readonly name: string
@@ -22,6 +23,13 @@ export interface PotRow {
   readonly state: PotState
   /** What grows in it now. */
   readonly plantings: readonly { readonly cropName: string; readonly since: string }[]
+}
+
+export interface PotRow extends FoundPot {
+  /** Cut open, after draining; null where nothing stands in it. */
+  readonly section: PotView | null
+  /** Seasons of the mix in it. */
+  readonly innings: readonly InningsMark[]
 }
 
 export interface PotsPage {

@@ -18,12 +18,21 @@ import { day, id, key, line, lines, version } from '../rules'
 /** What a list of pots may be narrowed to. */
 const POT_STATES = ['growing', 'waiting', 'empty'] as const
 export type PotState = (typeof POT_STATES)[number]
-const POT_ORDERS = ['code', 'place', 'litres', 'crop'] as const
+const POT_ORDERS = [
+  'code',
+  'code.down',
+  'place',
+  'place.down',
+  'litres',
+  'litres.down',
+  'crop',
+  'crop.down',
+] as const
 
 export type PotOrder = (typeof POT_ORDERS)[number]
 
 /** What a list of pots can show of each. */
-const POT_COLUMNS = ['grows', 'lot', 'litres', 'size', 'exposure'] as const
+const POT_COLUMNS = ['grows', 'lot', 'litres', 'innings', 'size', 'exposure'] as const
 export type PotColumn = (typeof POT_COLUMNS)[number]
 
 export interface PotsQuery extends ListQuery {

@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { LotTriage, TriageRule } from '../../core/recondition'
+import type { Stratum } from '../media/lots'
 import { id, ids, line, lines } from '../rules'
 
 /** Lots that are tipped together into one heap. */
@@ -43,6 +44,7 @@ export interface BatchLotView {
   readonly name: string
   readonly where: string
   readonly litres: number
+  readonly strata: readonly Stratum[]
   readonly triage: LotTriage | null
   readonly reasons: readonly { readonly problemName: string; readonly rule: TriageRule }[]
   readonly potIds: readonly number[]

@@ -5,6 +5,7 @@ import {
   MOST_LADDERS,
   type RungId,
 } from '../../core/recondition'
+import type { Stratum } from '../media/lots'
 import { ids, key } from '../rules'
 import type { IntakeAnswers } from './answers'
 
@@ -14,12 +15,15 @@ export interface PlanLotView {
   readonly name: string
   readonly where: string
   readonly litres: number
+  readonly strata: readonly Stratum[]
   /** Plants stand in it now: it may be planned, its work waits for them. */
   readonly isGrowing: boolean
 }
 
 export interface PlanPage {
   readonly lots: readonly PlanLotView[]
+  /** As the address names them; empty where it names none. */
+  readonly asked: readonly number[]
   readonly chosen: readonly number[]
   readonly crops: readonly { readonly id: string; readonly name: string }[]
   readonly crop: string

@@ -24,7 +24,7 @@ import {
   type PotView,
   type Stratum,
 } from '../media/lots'
-import type { LotFamily } from '../media/lotViews'
+import type { LotFamily, LotFinding } from '../media/lotViews'
 import { id, key, LARGEST_LITRES, line, version } from '../rules'
 import type { IntakeAnswers } from './answers'
 
@@ -217,6 +217,9 @@ export interface TurnoverOrder {
   readonly finishedOn: string | null
 }
 
+/** What stands between a lot and its next innings. */
+export type WaitingGroup = 'ready' | 'treat' | 'growing' | 'store'
+
 export interface WaitingLot {
   readonly lotId: number
   readonly lotName: string
@@ -225,6 +228,9 @@ export interface WaitingLot {
   readonly strata: readonly Stratum[]
   readonly innings: readonly InningsMark[]
   readonly reason: 'season-over' | 'air-short' | 'in-store'
+  readonly group: WaitingGroup
+  /** What matters most of it now. */
+  readonly finding: LotFinding
   /** What may become of it; null where nothing was found. */
   readonly triage: Pick<LotTriage, 'verdict' | 'hold' | 'overridden'> | null
 }

@@ -4,9 +4,10 @@ import { readLotNames } from '../../data/media'
 import { openPlantings, type Planting } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { PotState, PotsQuery } from '../../messages/containers/pots'
-import type { PotRow, PotsPage } from '../../messages/containers/potViews'
+import type { FoundPot, PotRow, PotsPage } from '../../messages/containers/potViews'
 import type { OpenDatabase } from '../database'
 import { PAGE_ROWS, partOf } from '../listPart'
+import { type CardFacts, potView, readCardFacts, type Tables } from '../lots'
 import { readTables } from '../tables'
 
 /** A page of the containers, with what grows in each. */
@@ -31,13 +32,14 @@ export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise
     slice: wanted.slice(offset, offset + limit),
     total: wanted.length,
   }))
+  const sections = await sectionsIn(db, tables, slice, containers)
   const countOf = (state: PotState) => here.filter((row) => row.state === state).length
   return {
     asked,
     part: { ...part, pageRows: PAGE_ROWS },
     places: (await listPlaces(db)).map(({ name }) => name),
     counts: { growing: countOf('growing'), waiting: countOf('waiting'), empty: countOf('empty') },
-    rows: slice,
+    rows: slice.map((row) => ({ ...row, ...(sections.get(row.id) ?? NOTHING_IN_IT) })),
     crops: [...tables.crops.values()].map(({ id, name, rotationGroup }) => ({
       id,
       name,
@@ -61,7 +63,7 @@ function rowOf(
   open: readonly Planting[],
   lotNames: ReadonlyMap<number, string>,
   cropName: (id: string) => string | undefined,
-): PotRow {
+): FoundPot {
   const plantings = open
     .filter((one) => one.lotId === lotId)
     .map(({ cropId, startedOn }) => ({ cropName: cropName(cropId) ?? cropId, since: startedOn }))
@@ -80,7 +82,7 @@ function rowOf(
   }
 }
 
-function fits(row: PotRow, { place, find = '' }: PotsQuery): boolean {
+function fits(row: FoundPot, { place, find = '' }: PotsQuery): boolean {
   if (place && row.place !== place) return false
   const text = [row.code, row.name, row.place, row.lotName ?? '', ...row.plantings.map(nameOf)]
     .join(' ')
@@ -92,21 +94,59 @@ function fits(row: PotRow, { place, find = '' }: PotsQuery): boolean {
     .every((word) => text.includes(word))
 }
 
-function nameOf({ cropName }: PotRow['plantings'][number]): string {
+function nameOf({ cropName }: FoundPot['plantings'][number]): string {
   return cropName
 }
 
 /** By code where nothing is said: so they come. */
-function sorted(rows: readonly PotRow[], order: PotsQuery['order']): readonly PotRow[] {
-  const cropOf = ({ plantings: [first] }: PotRow) => first?.cropName ?? '\uffff'
-  switch (order) {
-    case 'place':
-      return [...rows].sort((a, b) => byName(a.place, b.place))
-    case 'litres':
-      return [...rows].sort((a, b) => b.litres - a.litres)
-    case 'crop':
-      return [...rows].sort((a, b) => byName(cropOf(a), cropOf(b)))
-    default:
-      return rows
+function sorted(
+  rows: readonly FoundPot[],
+  order: PotsQuery['order'] = 'code',
+): readonly FoundPot[] {
+  const [by, direction] = order.split('.')
+  const compare = ORDERS[by as keyof typeof ORDERS]
+  if (!compare) return direction ? [...rows].reverse() : rows
+  return [...rows].sort(direction ? (a, b) => compare(b, a) : compare)
+}
+
+const LAST = '\uffff'
+const cropOf = ({ plantings: [first] }: FoundPot) => first?.cropName ?? LAST
+
+const ORDERS = {
+  place: (a: FoundPot, b: FoundPot) => byName(a.place, b.place),
+  litres: (a: FoundPot, b: FoundPot) => a.litres - b.litres,
+  crop: (a: FoundPot, b: FoundPot) => byName(cropOf(a), cropOf(b)),
+}
+
+type Drawn = Pick<PotRow, 'section' | 'innings'>
+
+const NOTHING_IN_IT: Drawn = { section: null, innings: [] }
+
+/** Pots cut open, with the seasons of the mix in them. */
+async function sectionsIn(
+  db: OpenDatabase,
+  tables: Tables,
+  rows: readonly FoundPot[],
+  containers: readonly StoredContainer[],
+): Promise<ReadonlyMap<number, Drawn>> {
+  const lotIds = [...new Set(rows.flatMap(({ lotId }) => lotId ?? []))]
+  const facts = new Map((await readCardFacts(db, tables, lotIds)).map((one) => [one.lot.id, one]))
+  const wanted = new Set(rows.map(({ id }) => id))
+  return new Map(
+    containers.flatMap((container) => {
+      const lot = container.lotId === null ? undefined : facts.get(container.lotId)
+      return wanted.has(container.id) && lot ? [[container.id, drawn(container, lot)]] : []
+    }),
+  )
+}
+
+function drawn(
+  container: StoredContainer,
+  { components, hydraulics, surfaceCm, innings, crop }: CardFacts,
+): Drawn {
+  const height = Math.min(surfaceCm ?? container.fillHeightCm, container.fillHeightCm)
+  return {
+    section: hydraulics && potView(components, hydraulics.curve, container, height, crop),
+    innings,
   }
 }

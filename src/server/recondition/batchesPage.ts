@@ -25,11 +25,12 @@ export async function batchesPage(
   const orders = new Set((await readOpenOrders(db, ids)).keys())
   const lots = facts
     .filter(({ lot }) => lot.contents.litres > 0)
-    .map(({ lot, where, triage }) => ({
+    .map(({ lot, where, strata, triage }) => ({
       id: lot.id,
       name: lot.name,
       where,
       litres: lot.contents.litres,
+      strata,
       triage,
       reasons: triageView(triage, tables)?.reasons ?? [],
       potIds: lot.containerIds,

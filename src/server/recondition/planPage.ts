@@ -32,13 +32,15 @@ export async function planPage(
   const there = new Set(inPots.map(({ lot }) => lot.id))
   const { way } = tables.schools
   return {
-    lots: inPots.map(({ lot, where }) => ({
+    lots: inPots.map(({ lot, where, strata }) => ({
       id: lot.id,
       name: lot.name,
       where,
       litres: lot.contents.litres,
+      strata,
       isGrowing: growing.has(lot.id),
     })),
+    asked: wanted,
     chosen: chosen.filter((id) => there.has(id)).slice(0, MOST_LADDERS),
     crops: [...tables.crops.values()].map(({ id, name }) => ({ id, name })),
     crop: tables.crops.has(crop) ? crop : '',

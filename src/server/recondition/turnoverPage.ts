@@ -2,7 +2,12 @@ import type { LotState } from '../../core/media'
 import { findLotPage } from '../../data/media'
 import { listWorkOrders, type OrderRow } from '../../data/recondition'
 import { readSite } from '../../data/site'
-import type { TurnoverPage, TurnoverQuery, WaitingLot } from '../../messages/recondition/turnover'
+import type {
+  TurnoverPage,
+  TurnoverQuery,
+  WaitingGroup,
+  WaitingLot,
+} from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
@@ -70,13 +75,13 @@ export async function turnoverPage(
     openTotal: open.total,
     finished: finished.rows.map(view),
     finishedPart: finished.part,
-    waiting: facts.flatMap((one) => waitingLot(lotRow(one, tables, null), one)),
+    waiting: byGroup(facts.flatMap((one) => waitingLot(lotRow(one, tables, null), one))),
     waitingPart: waiting.part,
   }
 }
 
 function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): WaitingLot[] {
-  const { id, name, litres, where, strata, innings, state } = row
+  const { id, name, litres, where, strata, innings, state, finding } = row
   if (state !== 'act' && state !== 'turn-over' && state !== 'store') return []
   return [
     {
@@ -87,6 +92,8 @@ function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): Wait
       strata,
       innings,
       reason: REASONS[state],
+      group: groupOf(state, triage),
+      finding,
       triage: triage && {
         verdict: triage.verdict,
         hold: triage.hold,
@@ -94,4 +101,18 @@ function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): Wait
       },
     },
   ]
+}
+
+const GROUPS = ['ready', 'treat', 'store', 'growing'] as const satisfies readonly WaitingGroup[]
+
+/** What was found in it stands in the way before anything else does. */
+function groupOf(state: keyof typeof REASONS, triage: CardFacts['triage']): WaitingGroup {
+  if (state === 'act') return 'growing'
+  if (triage && (triage.hold || (triage.verdict !== 'reuse' && !triage.overridden))) return 'treat'
+  return state === 'store' ? 'store' : 'ready'
+}
+
+/** Lots of one page in the order asked for, those with the same in their way together. */
+function byGroup(lots: readonly WaitingLot[]): readonly WaitingLot[] {
+  return GROUPS.flatMap((group) => lots.filter((lot) => lot.group === group))
 }

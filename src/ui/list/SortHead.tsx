@@ -6,16 +6,19 @@ export function SortHead({
   name,
   address,
   sorted,
+  className = '',
 }: {
   readonly name: string
   readonly address: string
   /** How the list is sorted by this column now. */
   readonly sorted: 'up' | 'down' | null
+  readonly className?: string | undefined
 }) {
   return (
     <th
       aria-sort={sorted === 'up' ? 'ascending' : sorted === 'down' ? 'descending' : undefined}
-      className={styles.head}
+      scope="col"
+      className={`${styles.head} ${className}`}
     >
       <a href={address} title={listWords.sortBy(name)}>
         {name}

@@ -6,13 +6,23 @@ import styles from './InningsStrip.module.css'
 export function InningsStrip({
   innings,
   nextOpen = false,
+  most = Number.POSITIVE_INFINITY,
 }: {
   innings: readonly InningsMark[]
   nextOpen?: boolean
+  /** So many notches at the most; how many seasons came before them is said in one. */
+  most?: number
 }) {
+  const before = Math.max(0, innings.length - most)
   return (
     <ol className={styles.strip} aria-label={pictureWords.inningsLabel(innings.length)}>
-      {innings.map((one) => {
+      {before > 0 && (
+        <li className={styles.notch} title={pictureWords.inningsBefore(before)}>
+          <span aria-hidden="true">+{before}</span>
+          <span className="visually-hidden">{pictureWords.inningsBefore(before)}</span>
+        </li>
+      )}
+      {innings.slice(before).map((one) => {
         const outcome = one.open ? styles.open : one.outcome ? styles[one.outcome] : ''
         const words = pictureWords.inningsWords(one)
         return (

@@ -40,7 +40,7 @@ export function Drops({ x, y }: { x: number; y: number }) {
   )
 }
 
-export function Walls({ pot: { shape }, frame }: { pot: PotView; frame: Frame }) {
+export function Walls({ pot: { shape }, frame }: { pot: Pick<PotView, 'shape'>; frame: Frame }) {
   const hole = Math.min(8, 0.25 * frame.pxPerCm * halfWidthCm(shape, 0))
   const left = wall(shape, frame, -1, 0, shape.heightCm).reverse()
   const right = wall(shape, frame, 1, 0, shape.heightCm).reverse()

@@ -1,4 +1,5 @@
 import { useId } from 'react'
+import type { ContainerShape } from '../../core/containers'
 import type { PotView } from '../../messages/media/lots'
 import { useSite } from '../SiteContext'
 import { pictures as pictureWords } from '../texts/pictures'
@@ -9,10 +10,10 @@ import { fitHeight, frameFor, pathOf, wall } from './potGeometry'
 import { scatterGrains } from './scatterGrains'
 
 const SIZES = {
-  row: { width: 72, height: 52, grains: 30, labels: false },
-  card: { width: 230, height: 150, grains: 210, labels: true },
-  side: { width: 330, height: 220, grains: 320, labels: true },
-  stage: { width: 420, height: 260, grains: 460, labels: true },
+  row: { width: 52, height: 46, grains: 26, bands: 12, labels: false },
+  card: { width: 230, height: 150, grains: 210, bands: 40, labels: true },
+  side: { width: 330, height: 220, grains: 320, bands: 40, labels: true },
+  stage: { width: 420, height: 260, grains: 460, bands: 40, labels: true },
 } as const
 
 /** The container to scale, cut open: grains by material, blue by the water at that depth. */
@@ -35,7 +36,7 @@ export function PotSection({
 }) {
   const clip = useId()
   const { format } = useSite()
-  const { width, grains, labels } = SIZES[size]
+  const { width, grains, bands, labels } = SIZES[size]
   const { shape, surfaceCm } = pot
   const box = {
     width,
@@ -71,7 +72,7 @@ export function PotSection({
       </clipPath>
       <g clipPath={`url(#${clip})`}>
         <WaterBands
-          wetness={wetness ?? drainedWetness(layers)}
+          wetness={wetness ?? drainedWetness(layers, bands)}
           frame={frame}
           fromCm={pot.fillerCm ?? 0}
           surfaceCm={surfaceCm}
@@ -105,6 +106,17 @@ export function PotSection({
       {labels && !wetness && <Levels pot={pot} frame={frame} />}
       {dripping && <Drops x={frame.toX(0)} y={frame.toY(0)} />}
       {planted && <Sprout x={frame.toX(0)} y={frame.toY(surfaceCm)} />}
+    </svg>
+  )
+}
+
+/** A container to scale with nothing in it, as a row shows it. */
+export function EmptyPot({ shape }: { readonly shape: ContainerShape }) {
+  const { width, height } = SIZES.row
+  const frame = frameFor(shape, { width, height, left: 3, right: 3, top: 6, bottom: 6 })
+  return (
+    <svg className={styles.section} width={width} height={height} aria-hidden="true">
+      <Walls pot={{ shape }} frame={frame} />
     </svg>
   )
 }

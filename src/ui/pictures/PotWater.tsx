@@ -36,7 +36,7 @@ export function layersOf({ layers, fillerCm = 0, surfaceCm, curve, strata }: Pot
 }
 
 /** Water after draining: suction rises with height, until a layer conducts no more and passes less of it up. */
-export function drainedWetness(layers: readonly Laid[]): Wetness {
+export function drainedWetness(layers: readonly Laid[], bands = BANDS): Wetness {
   const base = layers[0]?.fromCm ?? 0
   const top = layers.at(-1)?.toCm ?? 0
   const suctions = drainedSuctions(
@@ -48,8 +48,8 @@ export function drainedWetness(layers: readonly Laid[]): Wetness {
     })),
     base,
   )
-  return Array.from({ length: BANDS }, (_, i) => {
-    const z = base + ((i + 0.5) * (top - base)) / BANDS
+  return Array.from({ length: bands }, (_, i) => {
+    const z = base + ((i + 0.5) * (top - base)) / bands
     const index = Math.max(
       0,
       layers.findIndex(({ toCm }) => z <= toCm),

@@ -9,6 +9,7 @@ const page = globalThis as unknown as {
   CSS?: { escape: (text: string) => string }
 }
 Object.assign(globalThis, {
+  HTMLElement: (page.window as unknown as Record<string, unknown>).HTMLElement,
   HTMLInputElement: (page.window as unknown as Record<string, unknown>).HTMLInputElement,
   HTMLTextAreaElement: (page.window as unknown as Record<string, unknown>).HTMLTextAreaElement,
   HTMLSelectElement: (page.window as unknown as Record<string, unknown>).HTMLSelectElement,
@@ -111,4 +112,23 @@ test('what somebody set is kept, and every part that shows it follows', async ()
   assert.deepEqual(readKeys(), { on: false, find: 'k' })
   assert.deepEqual(JSON.parse(localStorage.getItem('keys') ?? ''), { on: false, find: 'k' })
   await shown.unmount()
+})
+
+test('arrows go from row to row of a list, and with Shift tick on the way', async () => {
+  const { hook } = await keys()
+  document.body.innerHTML =
+    '<table><tr><td><input id="k1" type="checkbox" data-row-key></td><td><a id="r1" href="#1" data-row>one</a></td></tr>' +
+    '<tr><td><input id="k2" type="checkbox" data-row-key></td><td><a id="r2" href="#2" data-row>two</a></td></tr></table>' +
+    '<a id="elsewhere" href="#3">three</a>'
+  const at = (id: string) => document.getElementById(id) as HTMLInputElement
+  at('r1').focus()
+  assert.ok(press('ArrowDown', at('r1')))
+  assert.equal(document.activeElement?.id, 'r2')
+  assert.ok(!press('ArrowDown', at('r2')), 'below the last row the page scrolls')
+  at('k1').checked = true
+  assert.ok(press('ArrowDown', at('k1'), { shiftKey: true }))
+  assert.equal(document.activeElement?.id, 'k2')
+  assert.ok(at('k2').checked)
+  assert.ok(!press('ArrowDown', at('elsewhere')))
+  await hook.unmount()
 })

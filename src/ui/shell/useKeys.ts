@@ -1,5 +1,6 @@
 import { useEffect } from 'react'
 import type { KeySettings } from './keySettings'
+import { walkRows } from './walkRows'
 
 /** Whether someone is typing there: single keys then are letters, not commands. */
 export function isTyping(target: EventTarget | null): boolean {
@@ -22,6 +23,10 @@ export function useKeys(
       if (event.key === 'F1') {
         event.preventDefault()
         act.help()
+        return
+      }
+      if (walkRows(event)) {
+        event.preventDefault()
         return
       }
       if (!on || event.repeat || isTyping(event.target)) return

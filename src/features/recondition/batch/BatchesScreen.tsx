@@ -1,10 +1,15 @@
 import { type BatchLot, planBatches } from '../../../core/recondition'
-import type { BatchesPage } from '../../../messages/recondition/batches'
+import type { BatchesPage, BatchLotView } from '../../../messages/recondition/batches'
 import type { SiteView } from '../../../messages/site/site'
-import { Choice } from '../../../ui/Field'
-import { useKept } from '../../../ui/form/useKept'
+import type { Format } from '../../../ui/format'
+import { useChosen } from '../../../ui/list/chosen'
+import { RowList } from '../../../ui/list/RowList'
+import { RowNumber } from '../../../ui/list/RowNumber'
+import type { RowColumn } from '../../../ui/list/rowColumn'
 import { PageHead } from '../../../ui/PageHead'
+import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
+import { media as mediaWords } from '../../../ui/texts/media/media'
 import { batches as words } from '../../../ui/texts/recondition/batches'
 import { verdictText } from '../../found/verdictText'
 import styles from './Batches.module.css'
@@ -21,38 +26,21 @@ export default function BatchesScreen({ page, site }: { page: BatchesPage; site:
 
 function Batches({ page }: { page: BatchesPage }) {
   const { format } = useSite()
-  const { values, change } = useKept(`batches/${page.chosen.join(',')}`, {
-    chosen: page.chosen as readonly number[],
-  })
-  const chosen = page.lots.filter(({ id }) => values.chosen.includes(id))
-  const heaps = planBatches(chosen satisfies readonly BatchLot[])
+  const chosen = useChosen(`batches/${page.chosen.join(',')}`, page.chosen)
+  const lots = page.lots.filter(({ id }) => chosen.has(id))
+  const heaps = planBatches(lots satisfies readonly BatchLot[])
   return (
     <>
       <PageHead title={words.title} lead={words.lead} />
-      <Choice
-        kind="checkbox"
+      <h2>{words.choose}</h2>
+      <p>{words.chosen(lots.length)}</p>
+      <RowList
         label={words.choose}
-        hint={words.chosen(chosen.length)}
-        options={page.lots.map(({ id, name, litres, triage, stands }) => ({
-          value: String(id),
-          label: name,
-          note: [
-            format.plain(format.litres(litres)),
-            stands && words.stands[stands],
-            verdictText(triage, format)?.toLowerCase(),
-          ]
-            .filter(Boolean)
-            .join(' · '),
-        }))}
-        isChosen={(value) => values.chosen.includes(Number(value))}
-        onChange={(event) => {
-          const id = Number(event.currentTarget.value)
-          change({
-            chosen: event.currentTarget.checked
-              ? [...values.chosen, id]
-              : values.chosen.filter((one) => one !== id),
-          })
-        }}
+        rows={page.lots}
+        columns={lotColumns(format)}
+        idOf={({ id }) => id}
+        addressOf={({ id }) => `/lots/${id}`}
+        chosen={{ ...chosen, isChoosing: true, nameOf: ({ name }) => name }}
       />
       {heaps.length === 0 ? (
         <p>{words.none}</p>
@@ -67,4 +55,37 @@ function Batches({ page }: { page: BatchesPage }) {
       )}
     </>
   )
+}
+
+function lotColumns(format: Format): readonly RowColumn<BatchLotView>[] {
+  const { columns } = mediaWords
+  return [
+    {
+      id: 'sample',
+      head: columns.sample,
+      kind: 'picture',
+      cell: ({ strata }) => <CoreSample strata={strata} />,
+    },
+    {
+      id: 'lot',
+      head: columns.lot,
+      kind: 'name',
+      cell: ({ name }) => name,
+      below: ({ where }) => where,
+    },
+    {
+      id: 'litres',
+      head: columns.litres,
+      kind: 'number',
+      isLead: true,
+      cell: ({ litres }) => <RowNumber amount={format.litres(litres)} />,
+    },
+    {
+      id: 'why',
+      head: words.standsInTheWay,
+      kind: 'words',
+      cell: ({ stands, triage }) =>
+        [stands && words.stands[stands], verdictText(triage, format)].filter(Boolean).join(' · '),
+    },
+  ]
 }

@@ -1,14 +1,21 @@
 import { useEffect, useState } from 'react'
 import { MOST_LADDERS, type RungId } from '../../../core/recondition'
-import type { PlanPage } from '../../../messages/recondition/plan'
+import type { PlanLotView, PlanPage } from '../../../messages/recondition/plan'
 import type { SiteView } from '../../../messages/site/site'
 import { Button } from '../../../ui/Button'
-import { Choice, SelectField } from '../../../ui/Field'
+import { SelectField } from '../../../ui/Field'
 import { useKept } from '../../../ui/form/useKept'
+import type { Format } from '../../../ui/format'
+import { useChosen } from '../../../ui/list/chosen'
+import { RowList } from '../../../ui/list/RowList'
+import { RowNumber } from '../../../ui/list/RowNumber'
+import type { RowColumn } from '../../../ui/list/rowColumn'
 import { Notice } from '../../../ui/Notice'
 import { PageHead } from '../../../ui/PageHead'
 import { Progress } from '../../../ui/Progress'
+import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
+import { media as mediaWords } from '../../../ui/texts/media/media'
 import { plan as words } from '../../../ui/texts/recondition/plan'
 import { PriorityFields } from '../ladder/PriorityFields'
 import { usePriorities } from '../ladder/usePriorities'
@@ -27,8 +34,9 @@ export default function PlanScreen({ page, site }: { page: PlanPage; site: SiteV
 
 function Plan({ page }: { page: PlanPage }) {
   const { format } = useSite()
-  const { values, change } = useKept('plan', {
-    chosen: page.chosen as readonly number[],
+  const list = page.asked.join(',')
+  const many = useChosen(`plan/${list}`, page.chosen)
+  const { values, change } = useKept(`plan/${list}`, {
     crop: page.crop,
     picked: {} as Readonly<Record<string, RungId>>,
   })
@@ -36,7 +44,7 @@ function Plan({ page }: { page: PlanPage }) {
   const [tried, setTried] = useState(false)
   const [asked, setAsked] = useState<PlanAsked | null>(null)
   const plan = usePlan(asked)
-  const chosen = page.lots.filter(({ id }) => values.chosen.includes(id)).map(({ id }) => id)
+  const chosen = page.lots.filter(({ id }) => many.has(id)).map(({ id }) => id)
   const crop = page.crops.some(({ id }) => id === values.crop) ? values.crop : ''
   const workOut = () => {
     setTried(true)
@@ -83,23 +91,25 @@ function Plan({ page }: { page: PlanPage }) {
             </option>
           ))}
         </SelectField>
-        <Choice
-          kind="checkbox"
-          label={words.lots}
-          hint={words.chosen(chosen.length, MOST_LADDERS)}
-          error={tried && chosen.length === 0 ? words.chooseLots : undefined}
-          options={page.lots.map(({ id, name, where, litres, isGrowing }) => ({
-            value: String(id),
-            label: name,
-            note: `${where} · ${format.plain(format.litres(litres))}${isGrowing ? ` · ${words.growing}` : ''}`,
-          }))}
-          isChosen={(value) => values.chosen.includes(Number(value))}
-          onChange={(event) => {
-            const { value, checked } = event.currentTarget
-            const others = values.chosen.filter((id) => id !== Number(value))
-            change({ chosen: checked ? [...others, Number(value)] : others })
-          }}
-        />
+        <fieldset className="plain">
+          <legend>
+            <h2>{words.lots}</h2>
+          </legend>
+          <p>{words.chosen(chosen.length, MOST_LADDERS)}</p>
+          {tried && chosen.length === 0 && (
+            <p role="alert" className={styles.refused}>
+              {words.chooseLots}
+            </p>
+          )}
+          <RowList
+            label={words.lots}
+            rows={page.lots}
+            columns={lotColumns(format)}
+            idOf={({ id }) => id}
+            addressOf={({ id }) => `/lots/${id}`}
+            chosen={{ ...many, isChoosing: true, nameOf: ({ name }) => name }}
+          />
+        </fieldset>
         {page.inStore > 0 && <p className={styles.quiet}>{words.inStore(page.inStore)}</p>}
         <div className={styles.actions}>
           <Button type="submit" weight="main">
@@ -108,10 +118,12 @@ function Plan({ page }: { page: PlanPage }) {
           <Button
             weight="quiet"
             onClick={() =>
-              change({
-                chosen:
-                  chosen.length > 0 ? [] : page.lots.slice(0, MOST_LADDERS).map(({ id }) => id),
-              })
+              chosen.length > 0
+                ? many.chooseNone()
+                : many.chooseAll(
+                    page.lots.slice(0, MOST_LADDERS).map(({ id }) => id),
+                    true,
+                  )
             }
           >
             {chosen.length > 0 ? words.noneOf : words.all}
@@ -144,4 +156,30 @@ function Plan({ page }: { page: PlanPage }) {
       )}
     </>
   )
+}
+
+function lotColumns(format: Format): readonly RowColumn<PlanLotView>[] {
+  const { columns } = mediaWords
+  return [
+    {
+      id: 'sample',
+      head: columns.sample,
+      kind: 'picture',
+      cell: ({ strata }) => <CoreSample strata={strata} />,
+    },
+    {
+      id: 'lot',
+      head: columns.lot,
+      kind: 'name',
+      cell: ({ name }) => name,
+      below: ({ where, isGrowing }) => `${where}${isGrowing ? ` · ${words.growing}` : ''}`,
+    },
+    {
+      id: 'litres',
+      head: columns.litres,
+      kind: 'number',
+      isLead: true,
+      cell: ({ litres }) => <RowNumber amount={format.litres(litres)} />,
+    },
+  ]
 }

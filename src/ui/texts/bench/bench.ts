@@ -37,6 +37,9 @@ export const bench = {
     { name: 'What grows, and heat', kinds: ['seedling', 'weeds', 'heat'] },
   ] as const,
   lately: 'Tested lately',
+  listColumns: { picture: 'Core sample', test: 'Test', on: 'When', says: 'What it says' },
+  testCount: (count: number, written: string) =>
+    `${written} finished ${count === 1 ? 'test' : 'tests'}`,
   findTests: 'Find in the finished tests',
   findTestsHint: 'lot, mix or material',
   anyTest: 'All tests',

@@ -1,5 +1,5 @@
 import type { Ending, HowPlanted } from '../../../core/season'
-import type { PotColumn, PotOrder, PotState } from '../../../messages/containers/pots'
+import type { PotColumn, PotState } from '../../../messages/containers/pots'
 import { monthName } from '../months'
 
 const how: Readonly<Record<HowPlanted, string>> = {
@@ -26,6 +26,7 @@ export const containers = {
   photoOf: (day: string) => `The pot on ${day}`,
   summary: (growing: string, waiting: string, empty: string) =>
     `${growing} with plants · ${waiting} with mix, nothing planted · ${empty} empty`,
+  potCount: (count: number, written: string) => `${written} ${count === 1 ? 'pot' : 'pots'}`,
   find: 'Find pots',
   findHint: 'code, name, place, lot or crop',
   place: 'Where',
@@ -37,21 +38,17 @@ export const containers = {
     waiting: 'With mix, nothing planted',
     empty: 'Empty',
   } satisfies Record<PotState, string>,
-  order: 'Sort by',
-  orders: {
-    code: 'Code',
-    place: 'Place',
-    litres: 'Litres, largest first',
-    crop: 'Crop',
-  } satisfies Record<PotOrder, string>,
+  byCode: 'Code',
   columns: {
+    section: 'Cut open, after draining',
     pot: 'Pot',
     grows: 'Grows in it',
     lot: 'Its mix',
     litres: 'Holds',
+    innings: 'Innings',
     size: 'Size',
     exposure: 'Sun and wind',
-  } satisfies Record<PotColumn | 'pot', string>,
+  } satisfies Record<PotColumn | 'pot' | 'section', string>,
   places: 'Places',
   goRound: 'Go round and log',
   sizeOf: (lengths: readonly { readonly number: string; readonly unit: string }[]) =>

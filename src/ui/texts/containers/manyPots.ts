@@ -19,6 +19,7 @@ const columns: Readonly<Record<PastedColumn, string>> = {
 /** Many pots at once: chosen in the list, or pasted from a spreadsheet. */
 export const manyPots = {
   what: 'What about them?',
+  chooseNone: 'Choose none',
   found: 'Say what you found in them',
   jobs: { plant: 'Plant', end: 'Season over', change: 'Place and name', away: 'Put away' },
   endTitle: 'How it grew, in all of them',

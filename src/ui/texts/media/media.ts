@@ -53,6 +53,7 @@ export const media = {
     litreInnings: string,
   ) =>
     `${written} ${count === 1 ? 'lot' : 'lots'} · ${inPots} in pots, ${inStore} in the store · ${litreInnings} litre-innings so far`,
+  lotCount: (count: number, written: string) => `${written} ${count === 1 ? 'lot' : 'lots'}`,
   newLot: common.actions.newLot,
   lotsAt: (place: string) => `Lots at ${place}`,
   allLots: 'all lots',
@@ -62,8 +63,6 @@ export const media = {
   allStates: 'All',
   orderField: 'Sort by',
   byNumber: 'Number',
-  upwards: (column: string) => `${column}, upwards`,
-  downwards: (column: string) => `${column}, downwards`,
   noneHere: 'No lot stands here',
   noneHereNext: 'A lot made for this place will be listed here.',
   columns: {

@@ -6,6 +6,7 @@ export const batches = {
   lead: 'What may be tipped into one heap, and what has to stay apart.',
   choose: 'Which lots?',
   chosen: (count: number) => (count === 1 ? '1 lot chosen' : `${count} lots chosen`),
+  standsInTheWay: 'What stands in the way',
   none: 'Choose the lots you want to turn over.',
   stands: {
     growing: 'plants stand in it',

@@ -1,4 +1,5 @@
 import type { CheckId, DoseRole, PartRole, TippedFor } from '../../../core/recondition'
+import type { WaitingGroup } from '../../../messages/recondition/turnover'
 import { howOften } from '../bench/howOften'
 import { cautions } from '../cautions'
 import { intake } from './intake'
@@ -43,18 +44,27 @@ export const recondition = {
     findFinishedHint: 'name of the lot',
     byLot: 'Lot',
     progress: (done: number, steps: number) => `${done} of ${steps} steps`,
-    goOn: 'Go on',
-    begin: 'Turn over',
+    stepsDone: 'Done',
+    when: 'When',
+    orderCount: (count: number) => (count === 1 ? '1 work order' : `${count} work orders`),
+    standsInTheWay: 'What stands in the way',
+    choose: (name: string) => `Tick ${name}`,
+    chooseNone: 'Tick none',
+    ticked: (count: number) => (count === 1 ? 'One lot ticked' : `${count} lots ticked`),
+    intoHeap: 'Mix them into one heap',
+    turnChosen: (count: number) =>
+      count === 1 ? 'Turn it over' : count === 2 ? 'Turn the two over' : `Turn the ${count} over`,
     beginLot: (name: string) => `Turn over ${name}`,
     planted: (crop: string) => `for ${crop.toLowerCase()}`,
     readyOn: (day: string) => `plant from ${day}`,
     finishedOn: (day: string) => `finished ${day}`,
     nothing: 'No lot waits. When a season ends, its lot shows up here.',
-    reasons: {
-      'season-over': 'season over',
-      'air-short': 'needs attention while it grows',
-      'in-store': 'in the store, unused',
-    },
+    groups: {
+      ready: 'Ready',
+      treat: 'First treat it',
+      growing: 'Not before its plants are over',
+      store: 'In the store, unused',
+    } satisfies Record<WaitingGroup, string>,
   },
   intake,
   loads: {

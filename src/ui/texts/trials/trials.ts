@@ -10,6 +10,13 @@ export const trials = {
   plan: 'Plan a trial',
   howMany: 'How many pots do I need?',
   candidates: common.actions.candidates,
+  columns: {
+    trial: 'Trial',
+    question: 'Asked',
+    says: 'What it says',
+    next: 'Next',
+  },
+  trialCount: (count: number) => (count === 1 ? '1 trial' : `${count} trials`),
   find: 'Find trials',
   findHint: 'by a word of their name or question',
   empty: 'No trial yet',
