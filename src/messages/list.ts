@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import { line } from './rules'
+import { ids, line, MOST_CHOSEN } from './rules'
 
 /** What every list may be asked for by its address. */
 export interface ListQuery {
@@ -31,4 +31,18 @@ export function columnsField(names: readonly string[]): Joi.StringSchema {
     .label('The columns')
     .meta({ text: 'key' })
     .messages({ 'string.pattern.base': 'There is no such column' })
+}
+
+/** Rows of a list that are asked for by their numbers, as "3,4". */
+export interface RowsAsked {
+  readonly ids: string
+}
+
+export function rowsAskedSchema(label: string): Joi.ObjectSchema<RowsAsked> {
+  return Joi.object<RowsAsked>({ ids: ids(label, MOST_CHOSEN).required() })
+}
+
+/** Those of the rows asked for that still stand in their list, and the litres each has or holds. */
+export interface StandingRows {
+  readonly rows: readonly { readonly id: number; readonly litres: number }[]
 }

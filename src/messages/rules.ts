@@ -30,6 +30,9 @@ export function id(label: string): Joi.NumberSchema {
   })
 }
 
+/** Rows of a list that one answer is given for. */
+export const MOST_CHOSEN = 500
+
 /** Numbers of rows in an address, as "3,4"; empty for none. */
 export function ids(label: string, most: number): Joi.StringSchema {
   return Joi.string()

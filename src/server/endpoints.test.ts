@@ -256,6 +256,14 @@ const ROWS: Readonly<Record<string, Row>> = {
   'GET /api/find': {},
   'GET /api/bench/samples': {},
   'GET /api/instruments/balance': {},
+  'GET /api/containers/standing': {
+    body: () => ({ ids: `5,${NOBODY}` }),
+    wrong: [{ ids: '5,x' }, 'ids'],
+  },
+  'GET /api/recondition/waiting': {
+    body: () => ({ ids: `6,${NOBODY}` }),
+    wrong: [{ ids: Array.from({ length: 501 }, (_, at) => at + 1).join(',') }, 'ids'],
+  },
   'GET /api/recondition/ladders': {
     body: () => ({ lots: '6,7', crop: 'strawberry' }),
     wrong: [{ lots: '', crop: 'strawberry' }, 'lots'],

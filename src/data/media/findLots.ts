@@ -19,6 +19,8 @@ export interface LotsAsked {
   readonly place?: string | null
   /** Lots in one of these states; all where it is left out. */
   readonly states?: readonly LotState[]
+  /** Only these; all where it is left out. */
+  readonly ids?: readonly number[]
   readonly order?: LotOrder
   readonly descending?: boolean
   readonly offset: number
@@ -43,6 +45,7 @@ function isAsked(asked: LotsAsked): SQL | undefined {
     ...wordsOf(asked.find ?? '').map(holdsWord),
     asked.place ? standsAt(asked.place) : undefined,
     asked.states ? isInState(asked.states) : undefined,
+    asked.ids ? among(lots.id, asked.ids) : undefined,
   )
 }
 

@@ -12,6 +12,7 @@ import { Pager } from '../../ui/list/Pager'
 import { RowList } from '../../ui/list/RowList'
 import { RowNumber } from '../../ui/list/RowNumber'
 import { columnChoices, pickColumns, type RowColumn } from '../../ui/list/rowColumn'
+import { useStanding } from '../../ui/list/useStanding'
 import { PageHead } from '../../ui/PageHead'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { EmptyPot, PotSection } from '../../ui/pictures/PotSection'
@@ -43,6 +44,7 @@ function Pots({ page }: { page: PotsPage }) {
   const { format } = useSite()
   const { asked, counts, places, rows, part } = page
   const chosen = useChosen('pots')
+  useStanding('GET /api/containers/standing', chosen, rows)
   const columns = pickColumns(columnsOf(format), POT_COLUMNS, asked.columns, USUAL_POT_COLUMNS)
   const asksNothing = !asked.find && !asked.place && !asked.state
   if (rows.length === 0 && asksNothing) {

@@ -10,7 +10,6 @@ import { RowList } from '../../ui/list/RowList'
 import { RowNumber } from '../../ui/list/RowNumber'
 import { columnChoices, pickColumns, type RowColumn } from '../../ui/list/rowColumn'
 import { PageHead } from '../../ui/PageHead'
-import { CoreSample } from '../../ui/pictures/CoreSample'
 import { InningsStrip } from '../../ui/pictures/InningsStrip'
 import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
@@ -20,6 +19,7 @@ import { media as mediaWords } from '../../ui/texts/media/media'
 import { audit as auditWords } from '../../ui/texts/media/transfers'
 import { findingText } from './findingText'
 import styles from './LotsScreen.module.css'
+import { litresColumn, lotColumn, sampleColumn } from './lotColumns'
 import { StateMark } from './StateMark'
 
 const LOT_COLUMNS = [
@@ -159,26 +159,11 @@ function columnsOf(
 ): readonly (RowColumn<LotRow> & { readonly id: LotColumn | 'sample' | 'lot' })[] {
   const { columns, lotNumber, ofRoom } = mediaWords
   return [
+    sampleColumn,
+    { ...lotColumn<LotRow>(({ id, where }) => `${lotNumber(id)} · ${where}`), order: 'name' },
     {
-      id: 'sample',
-      head: columns.sample,
-      kind: 'picture',
-      cell: ({ strata }) => <CoreSample strata={strata} />,
-    },
-    {
-      id: 'lot',
-      head: columns.lot,
-      kind: 'name',
-      order: 'name',
-      cell: ({ name }) => name,
-      below: ({ id, where }) => `${lotNumber(id)} · ${where}`,
-    },
-    {
-      id: 'litres',
-      head: columns.litres,
-      kind: 'number',
+      ...litresColumn(format),
       order: 'litres',
-      isLead: true,
       cell: ({ litres, roomLitres }) => (
         <>
           <RowNumber amount={format.litres(litres)} />

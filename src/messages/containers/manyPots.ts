@@ -1,11 +1,11 @@
 import Joi from 'joi'
 import { ENDINGS, type Ending, EXPOSURES, type Exposure, type GrowthScore } from '../../core/season'
-import { day, id, line, lines } from '../rules'
+import { day, id, line, lines, MOST_CHOSEN } from '../rules'
 
 const pots = Joi.array()
   .items(id('The container'))
   .min(1)
-  .max(500)
+  .max(MOST_CHOSEN)
   .unique()
   .required()
   .label('The containers')
@@ -53,7 +53,7 @@ export const putBackManySchema = Joi.object<PutBackMany>({
       }),
     )
     .min(1)
-    .max(500)
+    .max(MOST_CHOSEN)
     .required()
     .label('The containers'),
 })

@@ -1,4 +1,5 @@
 import type { Exposure } from '../../core/season'
+import { rowsAskedSchema, type StandingRows } from '../list'
 import { foundCountsSchema } from '../media/found'
 import { answers, type FileAnswer, operation } from '../operation'
 import { nothing } from '../rules'
@@ -138,6 +139,11 @@ export const containersOperations = {
   }),
   'POST /api/containers/put-away': operation({ body: manyPotsSchema, answer: answers<null>() }),
   'POST /api/containers/put-back': operation({ body: putBackManySchema, answer: answers<null>() }),
+  /** Which of some containers still stand in the garden, by their numbers, and what stands in each. */
+  'GET /api/containers/standing': operation({
+    query: rowsAskedSchema('The containers'),
+    answer: answers<StandingRows>(),
+  }),
   'POST /api/containers/take-up': operation({ body: manyPotsSchema, answer: answers<null>() }),
   'GET /api/photos/[id]': operation({ params: photoParamsSchema, answer: answers<FileAnswer>() }),
   'PATCH /api/places/[id]': operation({

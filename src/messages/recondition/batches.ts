@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import type { LotTriage, TriageRule } from '../../core/recondition'
-import type { Stratum } from '../media/lots'
-import { id, ids, line, lines } from '../rules'
+import type { LotRow } from '../media/lotViews'
+import { id, ids, line, lines, MOST_CHOSEN } from '../rules'
 
 /** Lots that are tipped together into one heap. */
 export interface NewHeap {
@@ -39,12 +39,7 @@ export const newHeapSchema = Joi.object<NewHeap>({
 })
 
 /** A lot that waits, as far as batches are made of it. */
-export interface BatchLotView {
-  readonly id: number
-  readonly name: string
-  readonly where: string
-  readonly litres: number
-  readonly strata: readonly Stratum[]
+export interface BatchLotView extends Pick<LotRow, 'id' | 'name' | 'where' | 'litres' | 'strata'> {
   readonly triage: LotTriage | null
   readonly reasons: readonly { readonly problemName: string; readonly rule: TriageRule }[]
   readonly potIds: readonly number[]
@@ -62,5 +57,5 @@ export interface BatchesQuery {
 }
 
 export const batchesQuerySchema = Joi.object<BatchesQuery>({
-  lots: ids('The lots', 500),
+  lots: ids('The lots', MOST_CHOSEN),
 }).unknown()

@@ -1,7 +1,7 @@
 import Joi from 'joi'
 import { NO_LOOK, type PotLook, type RootMass, type TriageAnswer } from '../../core/recondition'
 import type { FoundView, ProblemChoice } from '../media/found'
-import { id, ids, key, lines } from '../rules'
+import { id, ids, key, lines, MOST_CHOSEN } from '../rules'
 
 /** What was found in one pot. */
 export interface PotFound {
@@ -56,7 +56,7 @@ export const manyFoundSchema = Joi.object<ManyFound>({
       }),
     )
     .min(1)
-    .max(500)
+    .max(MOST_CHOSEN)
     .unique('potId')
     .required()
     .label('The containers')
@@ -81,7 +81,7 @@ export interface ManyFoundQuery {
 }
 
 export const manyFoundQuerySchema = Joi.object<ManyFoundQuery>({
-  pots: ids('The containers', 500),
+  pots: ids('The containers', MOST_CHOSEN),
 }).unknown()
 
 /** A pot whose season is over, with what is known of it already. */

@@ -1,3 +1,4 @@
+import { rowsAskedSchema, type StandingRows } from '../list'
 import { answers, operation } from '../operation'
 import { nothing } from '../rules'
 import { intakeBodySchema } from './answers'
@@ -21,6 +22,11 @@ export const reconditionOperations = {
   'GET /api/recondition/ladders': operation({
     query: laddersQuerySchema,
     answer: answers<LaddersView>(),
+  }),
+  /** Which of some lots still wait for their turnover, by their numbers, and what is left of each. */
+  'GET /api/recondition/waiting': operation({
+    query: rowsAskedSchema('The lots'),
+    answer: answers<StandingRows>(),
   }),
   'POST /api/recondition/work-orders/[id]/finish': operation({
     params: orderParamsSchema,

@@ -5,17 +5,12 @@ import {
   MOST_LADDERS,
   type RungId,
 } from '../../core/recondition'
-import type { Stratum } from '../media/lots'
+import type { LotRow } from '../media/lotViews'
 import { ids, key } from '../rules'
 import type { IntakeAnswers } from './answers'
 
 /** A lot that waits and stands in pots, to be planned with others. */
-export interface PlanLotView {
-  readonly id: number
-  readonly name: string
-  readonly where: string
-  readonly litres: number
-  readonly strata: readonly Stratum[]
+export interface PlanLotView extends Pick<LotRow, 'id' | 'name' | 'where' | 'litres' | 'strata'> {
   /** Plants stand in it now: it may be planned, its work waits for them. */
   readonly isGrowing: boolean
 }

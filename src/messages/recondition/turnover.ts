@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import type { ContainerShape } from '../../core/containers'
+import type { LotState } from '../../core/media'
 import type {
   CropBar,
   Intake,
@@ -24,7 +25,7 @@ import {
   type PotView,
   type Stratum,
 } from '../media/lots'
-import type { LotFamily, LotFinding } from '../media/lotViews'
+import type { LotFamily, LotRow } from '../media/lotViews'
 import { id, key, LARGEST_LITRES, line, version } from '../rules'
 import type { IntakeAnswers } from './answers'
 
@@ -217,20 +218,17 @@ export interface TurnoverOrder {
   readonly finishedOn: string | null
 }
 
-/** What stands between a lot and its next innings. */
-export type WaitingGroup = 'ready' | 'treat' | 'growing' | 'store'
+/** States of lots that wait for their turnover. */
+export const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]
+export type WaitingState = (typeof WAITING_STATES)[number]
 
-export interface WaitingLot {
-  readonly lotId: number
-  readonly lotName: string
-  readonly litres: number
-  readonly where: string
-  readonly strata: readonly Stratum[]
-  readonly innings: readonly InningsMark[]
-  readonly reason: 'season-over' | 'air-short' | 'in-store'
+/** What stands between a lot and its next innings, the least first. */
+export const WAITING_GROUPS = ['ready', 'limited', 'treat', 'lost', 'store', 'growing'] as const
+export type WaitingGroup = (typeof WAITING_GROUPS)[number]
+
+export interface WaitingLot
+  extends Pick<LotRow, 'id' | 'name' | 'litres' | 'where' | 'strata' | 'innings' | 'finding'> {
   readonly group: WaitingGroup
-  /** What matters most of it now. */
-  readonly finding: LotFinding
   /** What may become of it; null where nothing was found. */
   readonly triage: Pick<LotTriage, 'verdict' | 'hold' | 'overridden'> | null
 }

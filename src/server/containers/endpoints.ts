@@ -21,6 +21,7 @@ import {
   pastePots,
   potOnInto,
   putPotsBack,
+  stillStanding,
   topDress,
 } from '.'
 
@@ -56,6 +57,7 @@ export const containersEndpoints = endpoints(containersOperations, {
   'POST /api/containers/plantings/take-out': ({ db, body }) => takePlantingsOut(db, body.ids),
   'POST /api/containers/put-away': ({ db, body, now }) => putContainersAway(db, body.ids, now),
   'POST /api/containers/put-back': ({ db, body }) => putPotsBack(db, body),
+  'GET /api/containers/standing': ({ db, query }) => stillStanding(db, query),
   'POST /api/containers/take-up': ({ db, body }) => takeContainersUp(db, body.ids),
   'GET /api/photos/[id]': async ({ db, params }) =>
     new Picture(await readPhoto(db, params.id), 'image/jpeg'),

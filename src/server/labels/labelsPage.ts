@@ -12,6 +12,7 @@ import {
 } from '../../messages/labels'
 import type { OpenDatabase } from '../database'
 import { readCardFacts } from '../lots'
+import { numbersIn } from '../numbersIn'
 import { readTables } from '../tables'
 import { qrPath } from './qrPath'
 
@@ -30,7 +31,7 @@ export async function labelsPage(
   const tables = await readTables(db, (await readSite(db)).timeZone)
   const containers = await listContainers(db)
   const pots = chosenPots(containers, asked)
-  const lotIds = idsOf(asked.lots)
+  const lotIds = numbersIn(asked.lots ?? '')
   const shownPots = pots.slice(0, MOST)
   const shownLots = lotIds.slice(0, MOST - shownPots.length)
   const facts = await readCardFacts(db, tables, [
@@ -111,13 +112,9 @@ function chosenPots(
   { pots, lots, place }: LabelsQuery,
 ): readonly StoredContainer[] {
   if (pots) {
-    const ids = new Set(idsOf(pots))
+    const ids = new Set(numbersIn(pots ?? ''))
     return containers.filter(({ id }) => ids.has(id))
   }
   if (lots) return []
   return place ? containers.filter((one) => one.place === place) : containers
-}
-
-function idsOf(list: string | undefined): number[] {
-  return list ? [...new Set(list.split(',').map(Number))] : []
 }

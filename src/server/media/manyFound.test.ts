@@ -96,7 +96,7 @@ test('what is found in many pots is kept at once, judged, and stands filled in w
   const again = await manyFoundPage(db, {})
   assert.equal(again.pots.find(({ id }) => id === ill.id)?.told?.drop, 7)
   const { waiting } = await turnoverPage(db, {})
-  const row = waiting.find(({ lotId }) => lotId === ill.lotId)
+  const row = waiting.find((lot) => lot.id === ill.lotId)
   if (row) assert.notEqual(row.triage, null)
 })
 

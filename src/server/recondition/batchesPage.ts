@@ -3,12 +3,13 @@ import { readOpenOrders } from '../../data/recondition'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { BatchesPage, BatchesQuery } from '../../messages/recondition/batches'
+import { WAITING_STATES } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
 import { readCardFacts, triageView } from '../lots'
+import { numbersIn } from '../numbersIn'
 import { readTables } from '../tables'
 
 const MOST = 200
-const WAITING = ['act', 'turn-over', 'store'] as const
 
 /** Lots that wait, and those asked for, to be grouped into heaps. */
 export async function batchesPage(
@@ -17,8 +18,8 @@ export async function batchesPage(
 ): Promise<BatchesPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const chosen = asked.split(',').filter(Boolean).map(Number)
-  const waiting = await findLotIds(db, { find: '', states: WAITING, offset: 0, limit: MOST })
+  const chosen = numbersIn(asked)
+  const waiting = await findLotIds(db, { find: '', states: WAITING_STATES, offset: 0, limit: MOST })
   const ids = [...new Set([...chosen, ...waiting])]
   const facts = await readCardFacts(db, tables, ids)
   const growing = new Set((await openPlantings(db)).map(({ lotId }) => lotId))

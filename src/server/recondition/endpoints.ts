@@ -8,7 +8,15 @@ import { reconditionOperations } from '../../messages/recondition/operations'
 import { requireMay } from '../access'
 import { endpoints } from '../endpoints'
 import { manyFound } from '../media'
-import { buildRecipe, finishOrder, laddersOf, orderState, scheduleOf, tickStep } from '.'
+import {
+  buildRecipe,
+  finishOrder,
+  laddersOf,
+  orderState,
+  scheduleOf,
+  stillWaiting,
+  tickStep,
+} from '.'
 
 export const reconditionEndpoints = endpoints(reconditionOperations, {
   'POST /api/recondition/found': ({ db, body, now, visitor }) => {
@@ -17,6 +25,7 @@ export const reconditionEndpoints = endpoints(reconditionOperations, {
     return manyFound(db, body, now)
   },
   'GET /api/recondition/ladders': ({ db, query, now }) => laddersOf(db, query, now),
+  'GET /api/recondition/waiting': ({ db, query }) => stillWaiting(db, query),
   'POST /api/recondition/work-orders/[id]/finish': ({ db, params, now }) =>
     finishOrder(db, params.id, now),
   'POST /api/recondition/work-orders/[id]/put-away': ({ db, params }) =>

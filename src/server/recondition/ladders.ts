@@ -8,6 +8,7 @@ import type { LaddersQuery, LaddersView } from '../../messages/recondition/plan'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type LotFacts, readManyLotFacts, type Tables } from '../lots'
+import { numbersIn } from '../numbersIn'
 import { Refused } from '../problem'
 import { readTables } from '../tables'
 import { askedInput, askedWith, worstTrouble } from './buildRecipe'
@@ -28,7 +29,7 @@ export async function laddersOf(
   const tables = await readTables(db, site.timeZone)
   if (!tables.crops.has(crop)) throw new NotFound('That crop is not in the list.')
   const stock = await stockOf(db)
-  const all = await readManyLotFacts(db, tables, [...new Set(lots.split(',').map(Number))])
+  const all = await readManyLotFacts(db, tables, numbersIn(lots))
   const lotIds = all.map(({ lot }) => lot.id)
   const troubles = await troubleInLots(db, lotIds, (at) => dayAt(site.timeZone, at))
   const habits = await lastHabits(db, lotIds)

@@ -12,6 +12,7 @@ import type {
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { type CardFacts, foundViews, problemChoices, readCardFacts } from '../lots'
+import { numbersIn } from '../numbersIn'
 import { readTables } from '../tables'
 
 /** Pots with a mix in which nothing grows now, and those asked for, with what is known of each already. */
@@ -21,7 +22,7 @@ export async function manyFoundPage(
 ): Promise<ManyFoundPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const chosen = asked.split(',').filter(Boolean).map(Number)
+  const chosen = numbersIn(asked)
   const growing = new Set((await openPlantings(db)).map(({ containerId }) => containerId))
   const waiting = tables.containers.filter(
     ({ id, lotId }) => lotId !== null && (!growing.has(id) || chosen.includes(id)),

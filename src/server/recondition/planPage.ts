@@ -3,11 +3,11 @@ import { findLotIds } from '../../data/media'
 import { openPlantings } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { PlanPage, PlanQuery } from '../../messages/recondition/plan'
+import { WAITING_STATES } from '../../messages/recondition/turnover'
 import type { OpenDatabase } from '../database'
 import { readCardFacts } from '../lots'
+import { numbersIn } from '../numbersIn'
 import { readTables } from '../tables'
-
-const WAITING = ['act', 'turn-over', 'store'] as const
 
 /** Lots that wait, to be planned together; those asked for are chosen, else all that stand in pots. */
 export async function planPage(
@@ -16,10 +16,10 @@ export async function planPage(
 ): Promise<PlanPage> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
-  const wanted = asked.split(',').filter(Boolean).map(Number)
+  const wanted = numbersIn(asked)
   const waiting = await findLotIds(db, {
     find: '',
-    states: WAITING,
+    states: WAITING_STATES,
     offset: 0,
     limit: 2 * MOST_LADDERS,
   })

@@ -1,21 +1,19 @@
-import type { LotState } from '../../core/media'
 import { findLotPage } from '../../data/media'
 import { listWorkOrders, type OrderRow } from '../../data/recondition'
 import { readSite } from '../../data/site'
-import type {
-  TurnoverPage,
-  TurnoverQuery,
-  WaitingGroup,
-  WaitingLot,
+import {
+  type TurnoverPage,
+  type TurnoverQuery,
+  WAITING_STATES,
+  type WaitingLot,
 } from '../../messages/recondition/turnover'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
 import { type CardFacts, lotOrderOf, lotRow, readCardFacts } from '../lots'
 import { readTables } from '../tables'
+import { byWaitingGroup, waitingGroup } from './waitingGroup'
 
-const WAITING_STATES = ['act', 'turn-over', 'store'] as const satisfies readonly LotState[]
-const REASONS = { act: 'air-short', 'turn-over': 'season-over', store: 'in-store' } as const
 const WAITING_ROWS = 30
 const ORDER_ROWS = 20
 /** The newest of them; how many there are is told. */
@@ -75,7 +73,7 @@ export async function turnoverPage(
     openTotal: open.total,
     finished: finished.rows.map(view),
     finishedPart: finished.part,
-    waiting: byGroup(facts.flatMap((one) => waitingLot(lotRow(one, tables, null), one))),
+    waiting: byWaitingGroup(facts.flatMap((one) => waitingLot(lotRow(one, tables, null), one))),
     waitingPart: waiting.part,
   }
 }
@@ -85,14 +83,13 @@ function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): Wait
   if (state !== 'act' && state !== 'turn-over' && state !== 'store') return []
   return [
     {
-      lotId: id,
-      lotName: name,
+      id,
+      name,
       litres,
       where,
       strata,
       innings,
-      reason: REASONS[state],
-      group: groupOf(state, triage),
+      group: waitingGroup(state, triage),
       finding,
       triage: triage && {
         verdict: triage.verdict,
@@ -101,18 +98,4 @@ function waitingLot(row: ReturnType<typeof lotRow>, { triage }: CardFacts): Wait
       },
     },
   ]
-}
-
-const GROUPS = ['ready', 'treat', 'store', 'growing'] as const satisfies readonly WaitingGroup[]
-
-/** What was found in it stands in the way before anything else does. */
-function groupOf(state: keyof typeof REASONS, triage: CardFacts['triage']): WaitingGroup {
-  if (state === 'act') return 'growing'
-  if (triage && (triage.hold || (triage.verdict !== 'reuse' && !triage.overridden))) return 'treat'
-  return state === 'store' ? 'store' : 'ready'
-}
-
-/** Lots of one page in the order asked for, those with the same in their way together. */
-function byGroup(lots: readonly WaitingLot[]): readonly WaitingLot[] {
-  return GROUPS.flatMap((group) => lots.filter((lot) => lot.group === group))
 }

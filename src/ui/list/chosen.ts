@@ -29,9 +29,13 @@ export function useChosen(list: string, begin: readonly number[] = []): Chosen {
   const { values, change } = useKept(`chosen/${list}`, { ids: begin })
   const last = useRef<number | null>(null)
   const [begun, setBegun] = useState(false)
+  // An answer that comes later leaves out rows from what is chosen then.
+  const newest = useRef(values.ids)
+  newest.current = values.ids
   const set = (some: readonly number[], on: boolean) => {
-    const rest = values.ids.filter((id) => !some.includes(id))
-    change({ ids: on ? [...rest, ...some] : rest })
+    const rest = newest.current.filter((id) => !some.includes(id))
+    newest.current = on ? [...rest, ...some] : rest
+    change({ ids: newest.current })
   }
   return {
     ids: values.ids,

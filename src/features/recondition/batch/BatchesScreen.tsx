@@ -4,14 +4,12 @@ import type { SiteView } from '../../../messages/site/site'
 import type { Format } from '../../../ui/format'
 import { useChosen } from '../../../ui/list/chosen'
 import { RowList } from '../../../ui/list/RowList'
-import { RowNumber } from '../../../ui/list/RowNumber'
 import type { RowColumn } from '../../../ui/list/rowColumn'
 import { PageHead } from '../../../ui/PageHead'
-import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
-import { media as mediaWords } from '../../../ui/texts/media/media'
 import { batches as words } from '../../../ui/texts/recondition/batches'
 import { verdictText } from '../../found/verdictText'
+import { litresColumn, lotColumn, sampleColumn } from '../../media/lotColumns'
 import styles from './Batches.module.css'
 import { HeapPart } from './HeapPart'
 
@@ -58,28 +56,10 @@ function Batches({ page }: { page: BatchesPage }) {
 }
 
 function lotColumns(format: Format): readonly RowColumn<BatchLotView>[] {
-  const { columns } = mediaWords
   return [
-    {
-      id: 'sample',
-      head: columns.sample,
-      kind: 'picture',
-      cell: ({ strata }) => <CoreSample strata={strata} />,
-    },
-    {
-      id: 'lot',
-      head: columns.lot,
-      kind: 'name',
-      cell: ({ name }) => name,
-      below: ({ where }) => where,
-    },
-    {
-      id: 'litres',
-      head: columns.litres,
-      kind: 'number',
-      isLead: true,
-      cell: ({ litres }) => <RowNumber amount={format.litres(litres)} />,
-    },
+    sampleColumn,
+    lotColumn(({ where }) => where),
+    litresColumn(format),
     {
       id: 'why',
       head: words.standsInTheWay,

@@ -8,15 +8,13 @@ import { useKept } from '../../../ui/form/useKept'
 import type { Format } from '../../../ui/format'
 import { useChosen } from '../../../ui/list/chosen'
 import { RowList } from '../../../ui/list/RowList'
-import { RowNumber } from '../../../ui/list/RowNumber'
 import type { RowColumn } from '../../../ui/list/rowColumn'
 import { Notice } from '../../../ui/Notice'
 import { PageHead } from '../../../ui/PageHead'
 import { Progress } from '../../../ui/Progress'
-import { CoreSample } from '../../../ui/pictures/CoreSample'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
-import { media as mediaWords } from '../../../ui/texts/media/media'
 import { plan as words } from '../../../ui/texts/recondition/plan'
+import { litresColumn, lotColumn, sampleColumn } from '../../media/lotColumns'
 import { PriorityFields } from '../ladder/PriorityFields'
 import { usePriorities } from '../ladder/usePriorities'
 import styles from './Plan.module.css'
@@ -159,27 +157,9 @@ function Plan({ page }: { page: PlanPage }) {
 }
 
 function lotColumns(format: Format): readonly RowColumn<PlanLotView>[] {
-  const { columns } = mediaWords
   return [
-    {
-      id: 'sample',
-      head: columns.sample,
-      kind: 'picture',
-      cell: ({ strata }) => <CoreSample strata={strata} />,
-    },
-    {
-      id: 'lot',
-      head: columns.lot,
-      kind: 'name',
-      cell: ({ name }) => name,
-      below: ({ where, isGrowing }) => `${where}${isGrowing ? ` · ${words.growing}` : ''}`,
-    },
-    {
-      id: 'litres',
-      head: columns.litres,
-      kind: 'number',
-      isLead: true,
-      cell: ({ litres }) => <RowNumber amount={format.litres(litres)} />,
-    },
+    sampleColumn,
+    lotColumn(({ where, isGrowing }) => `${where}${isGrowing ? ` · ${words.growing}` : ''}`),
+    litresColumn(format),
   ]
 }
