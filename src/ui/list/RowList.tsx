@@ -1,6 +1,6 @@
 import {
+  type CellContext,
   type ColumnDef,
-  flexRender,
   getCoreRowModel,
   type RowData,
   useReactTable,
@@ -136,7 +136,7 @@ export function RowList<Row>({
                     ].join(' ')}
                     data-label={String(columnDef.header)}
                   >
-                    {flexRender(columnDef.cell, getContext())}
+                    {shownIn(columnDef.cell, getContext())}
                   </td>
                 ))}
               </tr>
@@ -146,6 +146,14 @@ export function RowList<Row>({
       </tbody>
     </table>
   )
+}
+
+/**
+ * What a cell shows. Called, not rendered as a component: a list makes its columns anew with its words each time, and
+ * cells that were taken for another component would be put in anew, a link under a press with them.
+ */
+function shownIn<Row>(cell: ColumnDef<Row>['cell'], context: CellContext<Row, unknown>): ReactNode {
+  return typeof cell === 'function' ? cell(context) : cell
 }
 
 function definitionOf<Row>(
