@@ -39,7 +39,6 @@ const PAGE: NewTrialPage = {
     { name: 'Large', shape: { ...SHAPE, heightCm: 20 }, headspaceCm: 1, litres: 2 },
   ],
   freePots: [],
-  amendments: [],
   lessons: [],
   varied: [],
   rerunOf: null,
@@ -54,8 +53,6 @@ const typed = (more: Partial<TrialValues>): TrialValues => ({
   crops: ['chard'],
   medium: 'bag:seed-mix',
   added: 'lot:4',
-  amendmentId: 'calcitic-lime',
-  targetPh: '6.2',
   ...more,
 })
 const sent = (values: TrialValues) =>
@@ -64,7 +61,7 @@ const sent = (values: TrialValues) =>
 test('each kind as it begins is taken, once it says what is held against what', () => {
   const [first] = EMPTY_TRIAL.treatments
   const treatments = first ? [{ ...first, medium: 'mix:2:3' }] : []
-  for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
+  for (const kind of ['side-by-side', 'comparison', 'dose', 'count'] as const) {
     const body = sent(typed({ ...beginAs(kind), treatments }))
     assert.equal(body.kind, kind)
     assert.equal(body.treatments[0]?.dose, 0)
@@ -131,13 +128,12 @@ test('a plan comes back into the form as it was, and what is to be tried out sta
   const treatments = [
     { ...first, medium: 'mix:2:3', size: 'Large', risks: ['raw-manure'] as const },
   ]
-  for (const kind of ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const) {
+  for (const kind of ['side-by-side', 'comparison', 'dose', 'count'] as const) {
     const body = sent(typed({ ...beginAs(kind), treatments }))
     assert.deepEqual(sent(valuesOf(body)), body)
   }
   const of = (kind: TrialKind) => withCandidate(typed(beginAs(kind)), 'mix:9:1')
   assert.equal(of('dose').added, 'mix:9:1')
-  assert.equal(of('jar').medium, 'mix:9:1')
   assert.equal(of('comparison').treatments[0]?.medium, 'mix:9:1')
 })
 
@@ -200,7 +196,6 @@ test('pots to choose from stand empty or hold what is tried', () => {
 test('pots in all, and keys of treatments stay their own', () => {
   assert.equal(potsNeeded(typed({ ...beginAs('dose'), pots: '3' })), 15)
   assert.equal(potsNeeded(typed({ ...beginAs('side-by-side'), crops: ['a', 'b', 'c'] })), 6)
-  assert.equal(potsNeeded(typed(beginAs('jar'))), 0)
   assert.deepEqual(
     oneMore(oneMore(EMPTY_TRIAL.treatments)).map(({ key }) => key),
     [1, 2, 3],

@@ -12,8 +12,6 @@ export interface ControlOutcome {
   readonly vigour: readonly number[]
   /** Seedlings that nobody sowed, in all its pots. */
   readonly weeds: number | null
-  /** The jar without a dose, read twice. */
-  readonly readings: readonly number[]
 }
 
 const PERCENT = 100
@@ -31,13 +29,11 @@ export function controlReached(
 ): { readonly value: number; readonly isReached: boolean } | null {
   const value = reachedValue(must, outcome)
   if (value === null) return null
-  const isReached =
-    must === 'repeat' ? value <= mustValue + TOLERANCE : value >= mustValue - TOLERANCE
-  return { value, isReached }
+  return { value, isReached: value >= mustValue - TOLERANCE }
 }
 
 function reachedValue(must: ControlMust, outcome: ControlOutcome): number | null {
-  const { sown, emerged, planted, alive, vigour, weeds, readings } = outcome
+  const { sown, emerged, planted, alive, vigour, weeds } = outcome
   switch (must) {
     case 'germination':
       return emerged === null || sown === 0 ? null : (PERCENT * emerged) / sown
@@ -47,7 +43,5 @@ function reachedValue(must: ControlMust, outcome: ControlOutcome): number | null
       return vigour.length === 0 ? null : vigour.reduce((sum, one) => sum + one, 0) / vigour.length
     case 'weeds':
       return weeds
-    case 'repeat':
-      return readings.length < 2 ? null : Math.max(...readings) - Math.min(...readings)
   }
 }

@@ -108,7 +108,6 @@ test('a control that did not reach what it had to is told, with what it came to'
     alive: 5,
     vigour: [3, 4, 2],
     weeds: 4,
-    readings: [5.9, 6.1],
   }
   const reached = (must: Parameters<typeof controlReached>[0], value: number, more: object = {}) =>
     controlReached(must, value, { ...outcome, ...more })
@@ -117,10 +116,7 @@ test('a control that did not reach what it had to is told, with what it came to'
   assert.equal(reached('survival', 80)?.isReached, true)
   assert.deepEqual(reached('vigour', 3), { value: 3, isReached: true })
   assert.equal(reached('weeds', 5)?.isReached, false)
-  assert.equal(reached('repeat', 0.2)?.isReached, true)
-  assert.equal(reached('repeat', 0.1)?.isReached, false)
   assert.equal(reached('germination', 80, { emerged: null }), null)
-  assert.equal(reached('repeat', 0.2, { readings: [6] }), null)
 })
 
 test('what struck a whole treatment and no other may be its effect', () => {

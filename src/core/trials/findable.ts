@@ -65,7 +65,6 @@ const LEAST_TRAYS = 3
  */
 export function findable(design: DesignQuestion): Findable {
   const { kind, treatments, pots, crops, cv } = design
-  if (kind === 'jar') return { by: 'nothing' }
   if (treatments < 2) {
     throw new DomainError('too-few', 'A trial has at least two treatments, the control among them.')
   }

@@ -108,12 +108,11 @@ test('five crops cannot tell, six can; three mixes need seven', () => {
   assert.deepEqual(side(6, 3), { by: 'signs', smallestP: 0.0625, cropsNeeded: 7 })
 })
 
-test('one pot a side finds nothing, nor do two trays; seeds in pots of their own are counted; a jar test compares nothing', () => {
+test('one pot a side finds nothing, nor do two trays; seeds in pots of their own are counted', () => {
   assert.deepEqual(findable({ ...DESIGN, pots: 1 }), { by: 'nothing' })
   assert.equal(findable({ ...DESIGN, pots: 12, seeds: 1 }).by, 'counts')
   assert.deepEqual(findable({ ...DESIGN, pots: 2, seeds: 12 }), { by: 'few-trays' })
   assert.equal(findable({ ...DESIGN, pots: 3, seeds: 12 }).by, 'means')
-  assert.deepEqual(findable({ ...DESIGN, kind: 'jar' }), { by: 'nothing' })
   refuses('too-few', () => findable({ ...DESIGN, treatments: 1 }))
 })
 
@@ -166,7 +165,6 @@ test('the seedling test presoaks, sows at one depth, waters from below and says 
   assert.ok(!ids({ protocol: { ...protocol, presoakHours: 0 } }).includes('presoak'))
   assert.ok(ids({ kind: 'count', seeds: 0, isSown: false }).includes('no-seeds'))
   assert.ok(ids({ kind: 'comparison', seeds: 0, isSown: false }).includes('plant-alike'))
-  assert.equal(ids({ kind: 'jar' })[0], 'jars')
 })
 
 test('pots change places within their block only', () => {

@@ -112,7 +112,7 @@ test('progress is told, and what is no plan is refused', () => {
   of({ runs: 100, onProgress: (share) => told.push(share) })
   assert.ok(told.length > 3 && told.every((one) => one >= 0 && one <= 1))
   assert.equal(told.at(-1), 1)
-  refuses('bad-argument', () => of({ kind: 'jar' }))
+  refuses('bad-argument', () => of({ kind: 'race' as never }))
   refuses('too-few', () => of({ treatments: 1 }))
   refuses('too-few', () => of({ pots: 0 }))
   refuses('bad-argument', () => of({ cv: 0.2 }))

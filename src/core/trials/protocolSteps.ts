@@ -12,20 +12,12 @@ export type ProtocolStepId =
   | 'top-water'
   | 'light'
   | 'places'
-  | 'jars'
-  | 'jar-doses'
-  | 'jar-stir'
-  | 'jar-wait'
-  | 'jar-read'
 
-/** A step that has to be done alike for all pots, with its number where it has one (hours, cm, days). */
+/** A step that has to be done alike for all pots, with its number where it has one (hours, cm). */
 export interface ProtocolStep {
   readonly id: ProtocolStepId
   readonly value: number | null
 }
-
-/** A week at least: lime and sulfur need it. */
-const JAR_DAYS = 7
 
 /** What is done, in order, so that pots differ in nothing but what is asked about. */
 export function protocolSteps({
@@ -41,15 +33,6 @@ export function protocolSteps({
   readonly isSown: boolean
 }): ProtocolStep[] {
   const step = (id: ProtocolStepId, value: number | null = null) => ({ id, value })
-  if (kind === 'jar') {
-    return [
-      step('jars'),
-      step('jar-doses'),
-      step('jar-stir'),
-      step('jar-wait', JAR_DAYS),
-      step('jar-read'),
-    ]
-  }
   const planting = isSown
     ? [
         ...(protocol.presoakHours > 0 ? [step('presoak', protocol.presoakHours)] : []),

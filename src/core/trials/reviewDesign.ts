@@ -46,7 +46,7 @@ export function reviewDesign({
       remarks.push({ id: 'twice', treatment: treatment.name })
     }
   })
-  if (kind === 'dose' || kind === 'jar') {
+  if (kind === 'dose') {
     if (others.length < LEAST_DOSES) remarks.push({ id: 'few-doses' })
     if (kind === 'dose' && !others.some(({ dosePercent }) => dosePercent === 100)) {
       remarks.push({ id: 'no-full-dose' })

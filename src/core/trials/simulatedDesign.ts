@@ -41,8 +41,8 @@ const MOST = 1000
 /** @throws DomainError `bad-argument`, `too-few`, `not-finite` */
 export function requireDesign(design: SimulatedDesign): CheckedDesign {
   const { kind, treatments, pots, blocks = false, crops = 0, seeds = 0, share = null } = design
-  if (!TRIAL_KINDS.includes(kind) || kind === 'jar') {
-    throw new DomainError('bad-argument', 'Jars are read, not compared: there is no power to plan.')
+  if (!TRIAL_KINDS.includes(kind)) {
+    throw new DomainError('bad-argument', `There is no kind of trial "${kind}".`)
   }
   requireIn('The treatments', treatments, 0, MOST)
   requireIn('The pots', pots, 0, MOST)

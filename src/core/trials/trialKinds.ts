@@ -1,5 +1,5 @@
 /** What a trial is for, from the question that is asked. */
-export const TRIAL_KINDS = ['side-by-side', 'comparison', 'dose', 'count', 'jar'] as const
+export const TRIAL_KINDS = ['side-by-side', 'comparison', 'dose', 'count'] as const
 export type TrialKind = (typeof TRIAL_KINDS)[number]
 
 /** What may be looked at in each pot. */
@@ -20,7 +20,7 @@ export const TRIAL_MEASURES = [
 export type TrialMeasure = (typeof TRIAL_MEASURES)[number]
 
 /** What the control must reach for the run to count, each with its unit. */
-export const CONTROL_MUSTS = ['germination', 'survival', 'vigour', 'weeds', 'repeat'] as const
+export const CONTROL_MUSTS = ['germination', 'survival', 'vigour', 'weeds'] as const
 export type ControlMust = (typeof CONTROL_MUSTS)[number]
 
 /** Which of them can be asked of a trial, the usual one first. */
@@ -29,10 +29,9 @@ export const MUSTS_OF: Readonly<Record<TrialKind, readonly [ControlMust, ...Cont
   comparison: ['survival', 'vigour', 'germination'],
   dose: ['germination', 'survival', 'vigour'],
   count: ['germination', 'weeds'],
-  jar: ['repeat'],
 }
 
-/** Range and usual value of each: percent of seeds, percent of pots, score of 1 to 5, seedlings, pH. */
+/** Range and usual value of each: percent of seeds, percent of pots, score of 1 to 5, seedlings. */
 export const MUST_RANGE: Readonly<
   Record<ControlMust, { readonly low: number; readonly high: number; readonly usual: number }>
 > = {
@@ -40,7 +39,6 @@ export const MUST_RANGE: Readonly<
   survival: { low: 1, high: 100, usual: 80 },
   vigour: { low: 1, high: 5, usual: 3 },
   weeds: { low: 1, high: 10_000, usual: 5 },
-  repeat: { low: 0.05, high: 1, usual: 0.2 },
 }
 
 /** What is measured where nothing else is said. */
@@ -49,7 +47,6 @@ export const USUAL_MEASURES: Readonly<Record<TrialKind, readonly TrialMeasure[]>
   comparison: ['height', 'vigour', 'harvest'],
   dose: ['emerged', 'height', 'vigour'],
   count: ['emerged'],
-  jar: [],
 }
 
 /** What a treatment may hold that can hurt plants or people. */

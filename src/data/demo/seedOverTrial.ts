@@ -62,7 +62,6 @@ export async function seedOverTrial(db: Database, demo: DemoTrial, now: Date): P
       columns: treatments.length,
       seed: demo.seed,
       cv: 20,
-      jars: null,
       createdAt: dayOf(-10),
     },
     treatments,

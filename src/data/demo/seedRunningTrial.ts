@@ -60,7 +60,6 @@ export async function seedRunningTrial(db: Database, now: Date): Promise<void> {
       potSize: { name: first.name, shape: first.shape, headspaceCm: first.headspaceCm },
       protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
       cv: 20,
-      jars: null,
       createdAt: started,
     },
     treatments,

@@ -60,7 +60,6 @@ async function seedPlanned(db: Database, now: Date): Promise<void> {
       },
       protocol: { presoakHours: 0, depthCm: 1, bottomWater: false, light: 'outdoors' },
       cv: 20,
-      jars: null,
       createdAt: new Date(now.getTime() - PLANNED_DAYS_AGO * DAY_MS),
     },
     TREATMENTS,

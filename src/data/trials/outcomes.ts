@@ -1,4 +1,4 @@
-import { and, desc, eq, isNotNull, isNull, ne } from 'drizzle-orm'
+import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm'
 import type { Database } from '../database'
 import { type TrialOutcome, trials } from './tables'
 
@@ -40,13 +40,6 @@ export async function trialsWithoutOutcome(db: Database): Promise<number[]> {
   const rows = await db
     .select({ id: trials.id })
     .from(trials)
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        isNotNull(trials.closedAt),
-        isNull(trials.outcome),
-        ne(trials.kind, 'jar'),
-      ),
-    )
+    .where(and(isNull(trials.putAwayAt), isNotNull(trials.closedAt), isNull(trials.outcome)))
   return rows.map(({ id }) => id)
 }

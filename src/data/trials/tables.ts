@@ -20,7 +20,6 @@ import type {
   TrialRisk,
   Verdict,
 } from '../../core/trials'
-import { benchTests } from '../bench/benchTables'
 import { instant, version } from '../columns'
 import { containers } from '../containers/tables'
 import { lots } from '../media/lotTables'
@@ -39,12 +38,6 @@ export interface TrialPotSize {
   readonly name: string
   readonly shape: ContainerShape
   readonly headspaceCm: number
-}
-
-/** What a jar test weighs in. */
-export interface TrialJars {
-  readonly amendmentId: string
-  readonly targetPh: number
 }
 
 /** What a closed trial found by its main measure, for lists and for what it bears on. */
@@ -87,7 +80,7 @@ export const trials = pgTable('trials', {
   must: text('must').$type<ControlMust>().notNull(),
   mustValue: doublePrecision('must_value').notNull(),
   measures: jsonb('measures').$type<readonly TrialMeasure[]>().notNull(),
-  /** The one measure that gets the verdict, and on which day after planting; null in jars, and where it was not named. */
+  /** The one measure that gets the verdict, and on which day after planting; null where it was not named. */
   decides: text('decides').$type<TrialMeasure>(),
   decidesDay: integer('decides_day'),
   /** Days after planting on which it is looked at. */
@@ -108,9 +101,6 @@ export const trials = pgTable('trials', {
   stepsDone: jsonb('steps_done').$type<Readonly<Record<string, string>>>().notNull().default({}),
   /** Plant-to-plant variation it was planned with, percent. */
   cv: doublePrecision('cv').notNull(),
-  jars: jsonb('jars').$type<TrialJars>(),
-  /** The jar test of the bench that it became. */
-  benchTestId: integer('bench_test_id').references(() => benchTests.id, { onDelete: 'set null' }),
   plantedOn: date('planted_on'),
   closedAt: instant('closed_at'),
   /** What it found, as it was closed; null while it goes on. */
@@ -132,7 +122,7 @@ export const trialTreatments = pgTable(
     number: integer('number').notNull(),
     name: text('name').notNull(),
     medium: jsonb('medium').$type<TrialMedium>().notNull(),
-    /** What is mixed into it, and its share of the litres; of a jar test grams a litre instead. */
+    /** What is mixed into it, and its share of the litres. */
     added: jsonb('added').$type<TrialMedium>(),
     dose: doublePrecision('dose').notNull().default(0),
     /** A pot of its own; null: as the trial's. */

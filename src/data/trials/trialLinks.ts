@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, isNull, ne, or, type SQL, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, or, type SQL, sql } from 'drizzle-orm'
 import type { Verdict } from '../../core/trials'
 import type { Database } from '../database'
 import { trialPots, trials, trialTreatments } from './tables'
@@ -98,14 +98,7 @@ export async function trialsOfMedia(
     .select({ id: trials.id, version: trials.version })
     .from(trialTreatments)
     .innerJoin(trials, eq(trials.id, trialTreatments.trialId))
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        isNotNull(trials.plantedOn),
-        ne(trials.kind, 'jar'),
-        or(...conditions),
-      ),
-    )
+    .where(and(isNull(trials.putAwayAt), isNotNull(trials.plantedOn), or(...conditions)))
     .groupBy(trials.id)
     .orderBy(desc(trials.id))
     .limit(limit)

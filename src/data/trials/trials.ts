@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, isNull, ne, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import type { TrialKind } from '../../core/trials'
 import { among } from '../among'
 import type { Database } from '../database'
@@ -22,14 +22,7 @@ export interface Trial extends TrialRow {
 type Given<Row, Key extends keyof Row> = Omit<Row, 'id' | Key>
 export type NewTrialRow = Given<
   TrialRow,
-  | 'version'
-  | 'putAwayAt'
-  | 'closedAt'
-  | 'outcome'
-  | 'plantedOn'
-  | 'benchTestId'
-  | 'lessons'
-  | 'stepsDone'
+  'version' | 'putAwayAt' | 'closedAt' | 'outcome' | 'plantedOn' | 'lessons' | 'stepsDone'
 >
 export type NewTreatment = Given<TrialTreatment, 'trialId' | 'lotId' | 'number'>
 /** `treatment` is its number. */
@@ -135,14 +128,7 @@ export async function runningTrials(db: Database): Promise<Trial[]> {
   const rows = await db
     .select()
     .from(trials)
-    .where(
-      and(
-        isNull(trials.putAwayAt),
-        isNull(trials.closedAt),
-        isNotNull(trials.plantedOn),
-        ne(trials.kind, 'jar'),
-      ),
-    )
+    .where(and(isNull(trials.putAwayAt), isNull(trials.closedAt), isNotNull(trials.plantedOn)))
     .orderBy(desc(trials.id))
   return withParts(db, rows)
 }

@@ -22,7 +22,6 @@ export function RunningPart({
   const { problem, isSending, deliver } = useSend()
   // What was read and is not sent yet would be refused by a closed trial.
   const { waiting, isLate } = useOutbox<{ readonly potId: number }>(`look/${page.id}`)
-  const isJar = page.kind === 'jar'
   const isClosed = page.closedOn !== null
   const close = async () => {
     if (isSending) return
@@ -49,17 +48,17 @@ export function RunningPart({
         </Notice>
       )}
       <div className={styles.foot}>
-        {!isJar && isClosed && (
+        {isClosed && (
           <LinkButton weight="main" href={results}>
             {words.toResult}
           </LinkButton>
         )}
-        {!isJar && isClosed && isVoid(page) && (
+        {isClosed && isVoid(page) && (
           <LinkButton href={`/trials/new?like=${page.id}`} data-needs="manage">
             {words.rerun}
           </LinkButton>
         )}
-        {!isJar && !isClosed && (
+        {!isClosed && (
           <>
             <LinkButton
               weight={isOver ? 'plain' : 'main'}
@@ -97,17 +96,13 @@ function Next({ page, isOver }: { readonly page: TrialPage; readonly isOver: boo
   return (
     <>
       {words.running(format.day(page.plantedOn ?? ''))}{' '}
-      {page.kind === 'jar'
-        ? page.benchTestId !== null && (
-            <a href={`/bench/tests/${page.benchTestId}`}>{words.toBench}</a>
-          )
-        : unfinished?.on
-          ? unfinished.state === 'due'
-            ? words.dueLook(unfinished.day)
-            : words.lateLook(unfinished.day, format.day(unfinished.on))
-          : isOver
-            ? words.allLooked
-            : next?.on && words.nextLook(format.day(next.on))}
+      {unfinished?.on
+        ? unfinished.state === 'due'
+          ? words.dueLook(unfinished.day)
+          : words.lateLook(unfinished.day, format.day(unfinished.on))
+        : isOver
+          ? words.allLooked
+          : next?.on && words.nextLook(format.day(next.on))}
       {fails(page) && ` ${words.controlFails(...reached(page, format.number))}`}
       {isOver && page.isBlind && ` ${words.closeWhy}`}
     </>
@@ -129,7 +124,7 @@ function reached(
   { must, mustValue, control }: TrialPage,
   number: (value: number, digits: number) => string,
 ): [string, string] {
-  const digits = must === 'vigour' || must === 'repeat' ? 1 : 0
+  const digits = must === 'vigour' ? 1 : 0
   const of = (value: number) => `${number(value, digits)} ${trialWords.musts[must].unit}`
   return [of(control?.value ?? 0), of(mustValue)]
 }

@@ -24,7 +24,7 @@ export function SetUpPart({
   if (page.plantedOn !== null) return <RunningPart page={page} onChange={onChange} />
   return (
     <>
-      {page.kind !== 'jar' && <PotsStep page={page} onChange={onChange} />}
+      <PotsStep page={page} onChange={onChange} />
       <PlantStep page={page} />
     </>
   )
@@ -83,34 +83,24 @@ function PlantStep({ page }: { readonly page: TrialPage }) {
   })
   const { plant } = words
   const [head, go] =
-    page.kind === 'jar'
-      ? [plant.headJars, plant.goJars]
-      : page.perPot === 0
-        ? [plant.headFill, plant.goFill]
-        : page.how === 'sown'
-          ? [plant.headSow, plant.goSow]
-          : [plant.head, plant.go]
+    page.perPot === 0
+      ? [plant.headFill, plant.goFill]
+      : page.how === 'sown'
+        ? [plant.headSow, plant.goSow]
+        : [plant.head, plant.go]
   const risks = [...new Set(page.treatments.flatMap((one) => one.risks))]
   const isDoubtful = ['barred', 'doubtful'].includes(problem?.code ?? '') || values.despite !== ''
   return (
     <section aria-labelledby="plant" data-needs="manage" className={styles.part}>
       <h2 id="plant">{head}</h2>
-      <p>{page.kind === 'jar' ? plant.noteJars : plant.note}</p>
-      <Caution
-        lines={[
-          page.kind === 'jar' ? cautions.lime : cautions.dust,
-          ...risks.map((one) => trialWords.cautions[one]),
-        ]}
-      />
+      <p>{plant.note}</p>
+      <Caution lines={[cautions.dust, ...risks.map((one) => trialWords.cautions[one])]} />
       <form className={styles.plant} noValidate onSubmit={submit}>
         <TextField label={plant.on} type="date" {...field('on')} />
         {isDoubtful && (
           <TextField label={plant.despite} hint={plant.despiteHint} {...field('despite')} />
         )}
-        <Button
-          type="submit"
-          weight={page.state === 'ready' || page.kind === 'jar' ? 'main' : 'plain'}
-        >
+        <Button type="submit" weight={page.state === 'ready' ? 'main' : 'plain'}>
           {go}
         </Button>
       </form>

@@ -11,7 +11,7 @@ const words = trials.looks
 export function TrialLooks({ page }: { readonly page: TrialPage }) {
   const { format, site } = useSite()
   const { checks, plantedOn } = page
-  const isRunning = page.state === 'running' && page.kind !== 'jar'
+  const isRunning = page.state === 'running'
   return (
     <section aria-labelledby="looks" className={styles.part}>
       <h2 id="looks">{words.head}</h2>

@@ -37,7 +37,6 @@ function Trial({ first }: { readonly first: TrialPage }) {
   const isHidden = page.isHidden || isCovered
   const ready = useReady()
   const { problem, deliver } = useSend()
-  const isJar = page.kind === 'jar'
 
   const putAway = async () => {
     if (!(await deliver('POST /api/trials/[id]/put-away', { params: { id: page.id } }))) return
@@ -63,9 +62,7 @@ function Trial({ first }: { readonly first: TrialPage }) {
           <SetUpPart page={page} onChange={setPage} />
           {page.plantedOn !== null && <TrialLooks page={page} />}
           <TrialTreatments page={page} isHidden={isHidden} />
-          {!isJar && (
-            <TrialGrid page={page} isHidden={isHidden} onHide={setCovered} onChange={setPage} />
-          )}
+          <TrialGrid page={page} isHidden={isHidden} onHide={setCovered} onChange={setPage} />
           <ProtocolList page={page} onSteps={(steps) => setPage((now) => ({ ...now, steps }))} />
           {page.plantedOn === null && <TrialLooks page={page} />}
           <Lessons page={page} onChange={setPage} />
@@ -91,11 +88,8 @@ function Trial({ first }: { readonly first: TrialPage }) {
   )
 }
 
-function stepsOf({ state, kind }: TrialPage) {
-  const names =
-    kind === 'jar'
-      ? [words.steps.plan, words.steps.fill, words.steps.run]
-      : [words.steps.plan, words.steps.pots, words.steps.fill, words.steps.run]
+function stepsOf({ state }: TrialPage) {
+  const names = [words.steps.plan, words.steps.pots, words.steps.fill, words.steps.run]
   const now =
     state === 'planned'
       ? 1

@@ -19,10 +19,7 @@ export function TrialTreatments({
   readonly isHidden: boolean
 }) {
   const { format } = useSite()
-  const must = trials.mustOf(
-    format.number(page.mustValue, page.must === 'repeat' ? 2 : 0),
-    trialWords.musts[page.must].after,
-  )
+  const must = trials.mustOf(format.number(page.mustValue, 0), trialWords.musts[page.must].after)
   return (
     <section aria-labelledby="held" className={styles.part}>
       <h2 id="held">{words.head}</h2>
@@ -89,7 +86,6 @@ function Treatment({
   readonly isHidden: boolean
 }) {
   const { format } = useSite()
-  const isJar = page.kind === 'jar'
   const litres = (value: number) => format.plain(format.litres(value))
   const isRunning = page.plantedOn !== null
   return (
@@ -106,11 +102,10 @@ function Treatment({
         ) : (
           one.medium
         )}
-        {isJar && ` + ${words.grams(format.number(one.dose, 1))}`}
         {one.potName !== page.potSize.name && ` · ${one.potName}`}
         {one.care && ` · ${one.care}`}
       </p>
-      {!isRunning && !isJar && (
+      {!isRunning && (
         <p className={styles.quiet}>
           {one.litres > 0
             ? words.litres(litres(one.litres), one.pots, format.plain(format.percent(one.sinks)))

@@ -81,7 +81,7 @@ export const trialsOperations = {
   'POST /api/trials/[id]/plant': operation({
     params: trialParamsSchema,
     body: plantTrialSchema,
-    answer: answers<{ readonly benchTestId: number | null }>(),
+    answer: answers<null>(),
   }),
   'POST /api/trials/[id]/pots': operation({
     params: trialParamsSchema,

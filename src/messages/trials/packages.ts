@@ -28,8 +28,7 @@ export const packageSchema = Joi.object<PackageBody>({
 })
 
 /** What a package tells of its trial beside its tables. */
-export interface PackagedTrial
-  extends Omit<NewTrialBody, 'crops' | 'potIds' | 'jars' | 'treatments'> {
+export interface PackagedTrial extends Omit<NewTrialBody, 'crops' | 'potIds' | 'treatments'> {
   readonly columns: number
   readonly seed: number
   readonly plantedOn: string
@@ -38,7 +37,7 @@ export interface PackagedTrial
 }
 
 export const packagedTrialSchema = (newTrialSchema as unknown as Joi.ObjectSchema<PackagedTrial>)
-  .fork(['crops', 'potIds', 'jars', 'treatments'], () => Joi.any().strip())
+  .fork(['crops', 'potIds', 'treatments'], () => Joi.any().strip())
   .keys({
     columns: Joi.number().integer().min(1).max(100).required().label('The columns'),
     seed: Joi.number()

@@ -109,7 +109,6 @@ export interface NewTrialPage {
   readonly places: readonly string[]
   readonly sizes: readonly PotSizeView[]
   readonly freePots: readonly FreePotView[]
-  readonly amendments: readonly { readonly id: string; readonly name: string }[]
   readonly lessons: readonly LessonView[]
   /** How much plants varied in trials that are over, the newest first. */
   readonly varied: readonly VariedView[]
@@ -211,7 +210,7 @@ export interface TrialPage {
   readonly must: ControlMust
   readonly mustValue: number
   readonly measures: readonly TrialMeasure[]
-  /** What gets the verdict, on which day after planting; null in jars. */
+  /** What gets the verdict, on which day after planting. */
   readonly decides: TrialMeasure | null
   readonly decidesDay: number | null
   /** Before it is planted they have no dates. */
@@ -234,8 +233,6 @@ export interface TrialPage {
   readonly steps: readonly (ProtocolStep & { readonly doneOn: string | null })[]
   readonly cv: number
   readonly crops: number
-  readonly jars: { readonly amendmentName: string; readonly targetPh: number } | null
-  readonly benchTestId: number | null
   readonly plantedOn: string | null
   readonly lessons: string
   readonly treatments: readonly TrialTreatmentView[]

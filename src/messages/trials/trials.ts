@@ -71,7 +71,6 @@ export interface NewTrialBody {
   readonly potIds: readonly number[]
   readonly protocol: SeedProtocol
   readonly cv: number
-  readonly jars: { readonly amendmentId: string; readonly targetPh: number } | null
   readonly treatments: readonly TreatmentBody[]
 }
 
@@ -243,15 +242,6 @@ export const newTrialSchema = Joi.object<NewTrialBody>({
     'number.base': 'Say the variation from plant to plant in percent, such as 20',
     'number.min': 'The variation is in percent: 20 for 20 %, at least 1',
   }),
-  jars: Joi.object({
-    amendmentId: key('What is weighed in').required(),
-    targetPh: Joi.number().min(3).max(9).required().label('The pH wanted').messages({
-      'number.base': 'Say the pH that is wanted, such as 6.2',
-    }),
-  })
-    .allow(null)
-    .default(null)
-    .label('The jars'),
   treatments: Joi.array()
     .items(treatment)
     .min(2)

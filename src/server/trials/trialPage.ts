@@ -1,5 +1,4 @@
 import { changesFromControl, protocolSteps } from '../../core/trials'
-import { listAmendments } from '../../data/chemistry'
 import { NotFound } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { readTrial, type Trial, type TrialTreatment } from '../../data/trials'
@@ -35,9 +34,6 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
   const potOf = new Map(course?.pots.map((pot) => [pot.id, pot]))
   const cropName = (cropId: string | null) =>
     cropId === null ? null : (tables.crops.get(cropId)?.name ?? cropId)
-  const amendment = (await listAmendments(db)).find(
-    (one) => one.amendment.id === trial.jars?.amendmentId,
-  )
   return {
     id: trial.id,
     version: trial.version,
@@ -49,7 +45,7 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
     must: trial.must,
     mustValue: trial.mustValue,
     measures: trial.measures,
-    decides: trial.kind === 'jar' ? null : decidingOf(trial, tables).measure,
+    decides: decidingOf(trial, tables).measure,
     decidesDay: trial.decidesDay,
     checks: course?.checks ?? checksOf(trial).map((one) => ({ ...one, ...TO_COME })),
     stillIn: course ? course.pots.filter(isStillIn).length : trial.potList.length,
@@ -72,11 +68,6 @@ export async function trialPage(db: OpenDatabase, id: number): Promise<TrialPage
     }).map((step) => ({ ...step, doneOn: trial.stepsDone[step.id] ?? null })),
     cv: trial.cv,
     crops: new Set(trial.potList.flatMap((pot) => pot.cropId ?? [])).size,
-    jars: trial.jars && {
-      amendmentName: amendment?.amendment.name ?? trial.jars.amendmentId,
-      targetPh: trial.jars.targetPh,
-    },
-    benchTestId: trial.benchTestId,
     plantedOn: trial.plantedOn,
     lessons: trial.lessons ?? '',
     treatments,
@@ -165,7 +156,6 @@ async function partsOf(
 }
 
 function mixedUp(trial: Trial): TrialPage['mixedUp'] {
-  if (trial.kind === 'jar') return []
   const told = trial.treatments.map((one) => ({
     name: one.name,
     mix: JSON.stringify(one.medium),

@@ -7,7 +7,6 @@ import { listMixes } from '../../data/mixes'
 import { plantingsIn, takePlantingsOut } from '../../data/season'
 import { putAwayTrial, readTrial } from '../../data/trials'
 import { type NewTrialBody, newTrialSchema } from '../../messages/trials/trials'
-import { testPage } from '../bench'
 import { potPage } from '../containers'
 import { labelsPage } from '../labels'
 import { validate } from '../validate'
@@ -269,24 +268,6 @@ test('a weed count sows nothing: its trays hold mix and no planting', async () =
   )
 })
 
-test('a jar test becomes one of the bench, its doses typed in already', async () => {
-  const jars = {
-    kind: 'jar',
-    must: 'repeat',
-    mustValue: 0.2,
-    measures: [],
-    jars: { amendmentId: 'calcitic-lime', targetPh: 6.2 },
-    treatments: [0, 1, 2, 4].map((dose) => treatment(`${dose} g/L`, { medium: mix(0), dose })),
-  }
-  const id = await make(jars)
-  const { benchTestId } = await plant(id)
-  const bench = await testPage(garden.db, benchTestId as number, NOW)
-  assert.equal(bench.kind, 'jar')
-  const { amendmentId, target, dose0, dose3 } = bench.draft as Record<string, string>
-  assert.deepEqual([amendmentId, target, dose0, dose3], ['calcitic-lime', '6.2', '0', '4'])
-  await assert.rejects(make({ ...jars, jars: null }), refused('jars.amendmentId', /weighed/))
-})
-
 test('own pots: those that hold a candidate stay with it, and growing ones are refused', async () => {
   const standing = await createLot(garden.db, {
     name: 'Turned over',
@@ -447,7 +428,7 @@ test('lessons are shown when the next one is planned; put away, a trial is gone 
   await keepLessons(garden.db, id, { version, lessons: 'Net it against pigeons.' })
   const page = await newTrialPage(garden.db, {})
   assert.ok(page.lessons.some(({ lessons }) => lessons === 'Net it against pigeons.'))
-  assert.ok(page.sizes.length > 4 && page.amendments.length > 1)
+  assert.ok(page.sizes.length > 4)
   assert.ok((await trialsPage(garden.db)).trials.some((trial) => trial.id === id))
   await putAwayTrial(garden.db, id, NOW)
   assert.ok(!(await trialsPage(garden.db)).trials.some((trial) => trial.id === id))

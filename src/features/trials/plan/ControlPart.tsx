@@ -20,8 +20,7 @@ export function ControlPart({
 }) {
   const { kind, must } = values
   if (!kind) return null
-  const isDosed = kind === 'dose' || kind === 'jar'
-  const label = kind === 'dose' ? words.mediumDose : kind === 'jar' ? words.mediumJar : words.medium
+  const isDosed = kind === 'dose'
   return (
     <section aria-labelledby="control" className={styles.part}>
       <h2 id="control">{words.head}</h2>
@@ -48,7 +47,7 @@ export function ControlPart({
         )}
         <MediumField
           page={page}
-          label={label}
+          label={isDosed ? words.mediumDose : words.medium}
           value={values.medium}
           error={errorOf('treatments.0.medium')}
           onChoose={(medium) => change({ medium })}
@@ -61,16 +60,14 @@ export function ControlPart({
           />
         )}
       </div>
-      {kind !== 'jar' && (
-        <Choice
-          label={newTrial.question.wish}
-          options={(['more', 'less'] as const).map((value) => ({
-            value,
-            label: trialWords.wishes[value],
-          }))}
-          {...field('wish')}
-        />
-      )}
+      <Choice
+        label={newTrial.question.wish}
+        options={(['more', 'less'] as const).map((value) => ({
+          value,
+          label: trialWords.wishes[value],
+        }))}
+        {...field('wish')}
+      />
       <div className={styles.fields}>
         <SelectField
           label={words.must}
@@ -88,7 +85,7 @@ export function ControlPart({
           ))}
         </SelectField>
         <TextField
-          label={must === 'repeat' ? words.mustMost : words.mustValue}
+          label={words.mustValue}
           hint={must ? trialWords.musts[must].unit : undefined}
           inputMode="decimal"
           {...field('mustValue')}

@@ -92,7 +92,7 @@ function Found({ asked, found }: { readonly asked: DesignQuestion; readonly foun
   const percent = (share: number) => format.plain(format.percent(share / PERCENT))
   switch (found.by) {
     case 'nothing':
-      return <p>{asked.kind === 'jar' ? words.jar : words.nothing}</p>
+      return <p>{words.nothing}</p>
     case 'few-trays':
       return <Notice tone="stop">{words.fewTrays}</Notice>
     case 'counts':

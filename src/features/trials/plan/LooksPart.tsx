@@ -21,28 +21,25 @@ export function LooksPart({
   readonly form: NewTrialForm
 }) {
   const { cv, from } = plantVariation({ ...values, cv: '' }, page.varied)
-  const measured =
-    values.kind === 'jar' ? [] : TRIAL_MEASURES.filter((one) => values.measures.includes(one))
+  const measured = TRIAL_MEASURES.filter((one) => values.measures.includes(one))
   const days = [...new Set(daysOf(values.checkDays))]
   const deciding = decidingOf(values, page.crops)
   return (
     <section aria-labelledby="looks" className={styles.part}>
       <h2 id="looks">{words.head}</h2>
-      {values.kind !== 'jar' && (
-        <Choice
-          kind="checkbox"
-          label={words.measures}
-          name="measures"
-          error={errorOf('measures')}
-          options={TRIAL_MEASURES.map((value) => ({ value, label: trialWords.measures[value] }))}
-          isChosen={(value) => values.measures.includes(value as TrialMeasure)}
-          onChange={(event) => {
-            const { value, checked } = event.target
-            const others = values.measures.filter((one) => one !== value)
-            change({ measures: checked ? [...others, value as TrialMeasure] : others })
-          }}
-        />
-      )}
+      <Choice
+        kind="checkbox"
+        label={words.measures}
+        name="measures"
+        error={errorOf('measures')}
+        options={TRIAL_MEASURES.map((value) => ({ value, label: trialWords.measures[value] }))}
+        isChosen={(value) => values.measures.includes(value as TrialMeasure)}
+        onChange={(event) => {
+          const { value, checked } = event.target
+          const others = values.measures.filter((one) => one !== value)
+          change({ measures: checked ? [...others, value as TrialMeasure] : others })
+        }}
+      />
       {measured.length > 0 && (
         <Choice
           label={words.decides}
@@ -75,7 +72,7 @@ export function LooksPart({
             ))}
           </SelectField>
         )}
-        {values.kind !== 'jar' && values.kind !== 'side-by-side' && (
+        {values.kind !== 'side-by-side' && (
           <TextField
             label={words.cv}
             hint={

@@ -73,6 +73,9 @@ function NewTrial({ page }: { page: NewTrialPage }) {
               isChosen={(value) => value === kind}
               onChange={(event) => change(beginAs(event.target.value as TrialKind))}
             />
+            <p className={styles.quiet}>
+              {words.question.dose} <a href="/bench">{words.question.toBench}</a>
+            </p>
             {kind && (
               <div className={styles.fields}>
                 <TextField
@@ -88,7 +91,7 @@ function NewTrial({ page }: { page: NewTrialPage }) {
             <>
               <ControlPart page={page} form={form} />
               <TreatmentsPart page={page} form={form} />
-              {kind !== 'jar' && <PotsPart page={page} form={form} />}
+              <PotsPart page={page} form={form} />
               <LooksPart page={page} form={form} />
             </>
           )}

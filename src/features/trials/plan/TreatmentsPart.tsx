@@ -27,11 +27,10 @@ export function TreatmentsPart({
   readonly form: NewTrialForm
 }) {
   const { values } = form
-  const isDosed = values.kind === 'dose' || values.kind === 'jar'
   return (
     <section aria-labelledby="treatments" className={styles.part}>
       <h2 id="treatments">{words.head}</h2>
-      {isDosed ? (
+      {values.kind === 'dose' ? (
         <Doses page={page} form={form} />
       ) : (
         <>
@@ -134,51 +133,30 @@ function Doses({
   readonly page: NewTrialPage
   readonly form: NewTrialForm
 }) {
-  const isJar = values.kind === 'jar'
   return (
     <>
       <div className={styles.fields}>
-        {isJar ? (
-          <>
-            <SelectField label={words.amendment} {...field('amendmentId', 'jars.amendmentId')}>
-              <option value="">{words.amendmentChoose}</option>
-              {page.amendments.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </SelectField>
-            <TextField
-              label={words.targetPh}
-              inputMode="decimal"
-              {...field('targetPh', 'jars.targetPh')}
-            />
-          </>
-        ) : (
-          <MediumField
-            page={page}
-            label={words.added}
-            none={words.addedChoose}
-            value={values.added}
-            error={errorOf('treatments.1.added')}
-            withMaterials
-            onChoose={(added) => change({ added })}
-          />
-        )}
+        <MediumField
+          page={page}
+          label={words.added}
+          none={words.addedChoose}
+          value={values.added}
+          error={errorOf('treatments.1.added')}
+          withMaterials
+          onChoose={(added) => change({ added })}
+        />
         <TextField
-          label={isJar ? words.jarDoses : words.doses}
-          hint={isJar ? words.jarDosesHint : words.dosesHint}
+          label={words.doses}
+          hint={words.dosesHint}
           inputMode="text"
           {...field('doses', ...DOSES_OF)}
         />
       </div>
-      {!isJar && (
-        <Risks
-          name="risks"
-          risks={values.addedRisks}
-          onChange={(addedRisks) => change({ addedRisks })}
-        />
-      )}
+      <Risks
+        name="risks"
+        risks={values.addedRisks}
+        onChange={(addedRisks) => change({ addedRisks })}
+      />
     </>
   )
 }

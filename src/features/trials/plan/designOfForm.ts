@@ -7,7 +7,7 @@ import {
 import type { NewTrialPage } from '../../../messages/trials/trials'
 import { readNumber } from '../../readNumber'
 import { plantVariation } from './plantVariation'
-import { isDosed, listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
+import { listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
 
 const MOST_POTS = 100
 const USUAL_SHARE = 0.8
@@ -21,7 +21,7 @@ export function designQuestion(
 ): DesignQuestion | null {
   const { kind } = values
   if (!kind) return null
-  const treatments = isDosed(kind) ? listOf(values.doses).length : 1 + values.treatments.length
+  const treatments = kind === 'dose' ? listOf(values.doses).length : 1 + values.treatments.length
   const pots = readNumber(values.pots)
   const cv = readNumber(plantVariation(values, varied).cv)
   const isWhole = pots !== null && Number.isInteger(pots) && pots >= 1 && pots <= MOST_POTS
@@ -51,22 +51,23 @@ export function remarksOf(values: TrialValues, page: NewTrialPage, usualName: st
   const days = listOf(values.checkDays).filter((day) => typeof day === 'number')
   const control = { mix: values.medium, dosePercent: 0, pot: '', care: values.controlCare }
   const chosen = values.treatments.filter((one) => one.medium || one.care.trim() || one.size)
-  const treatments: DesignToReview['treatments'] = isDosed(kind)
-    ? listOf(values.doses).map((dose) => ({
-        ...control,
-        name: `${dose} ${kind === 'dose' ? '%' : 'g/L'}`,
-        dosePercent: typeof dose === 'number' ? dose : 0,
-      }))
-    : [
-        { ...control, name: values.controlName.trim() || usualName },
-        ...chosen.map((one) => ({
-          name: treatmentName(page, one),
-          mix: one.medium || values.medium,
-          dosePercent: 0,
-          pot: values.isOwn || one.size === values.size ? '' : one.size,
-          care: one.care.trim() || values.controlCare,
-        })),
-      ]
+  const treatments: DesignToReview['treatments'] =
+    kind === 'dose'
+      ? listOf(values.doses).map((dose) => ({
+          ...control,
+          name: `${dose} ${kind === 'dose' ? '%' : 'g/L'}`,
+          dosePercent: typeof dose === 'number' ? dose : 0,
+        }))
+      : [
+          { ...control, name: values.controlName.trim() || usualName },
+          ...chosen.map((one) => ({
+            name: treatmentName(page, one),
+            mix: one.medium || values.medium,
+            dosePercent: 0,
+            pot: values.isOwn || one.size === values.size ? '' : one.size,
+            care: one.care.trim() || values.controlCare,
+          })),
+        ]
   return reviewDesign({ kind, treatments, pots, blocks: values.blocks, checkDays: days })
 }
 
@@ -81,7 +82,7 @@ export function usablePots(values: TrialValues, page: NewTrialPage): NewTrialPag
 /** Pots that it takes in all. */
 export function potsNeeded(values: TrialValues): number {
   const { kind } = values
-  if (!kind || kind === 'jar') return 0
+  if (!kind) return 0
   const treatments = kind === 'dose' ? listOf(values.doses).length : 1 + values.treatments.length
   const rows = kind === 'side-by-side' ? values.crops.length : 1
   return treatments * rows * (readNumber(values.pots) ?? 0)

@@ -3,26 +3,18 @@ import type { BodyOf } from '../../../ui/request'
 import { numberOrTyped } from '../../readNumber'
 import { plantVariation } from './plantVariation'
 import { chosenOf, mediumOf } from './trialMedia'
-import {
-  decidingOf,
-  isDosed,
-  listOf,
-  sowsAny,
-  type TrialValues,
-  treatmentName,
-} from './trialValues'
+import { decidingOf, listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'
 
 /** The treatments as they are sent, the control first. */
 function treatmentsOf(values: TrialValues, page: NewTrialPage, usualName: string) {
   const { kind, medium, added } = values
   const plain = { medium: mediumOf(medium), added: null, potSize: null, care: '', risks: [] }
-  if (isDosed(kind)) {
-    const unit = kind === 'dose' ? '%' : 'g/L'
+  if (kind === 'dose') {
     return listOf(values.doses).map((dose) => ({
       ...plain,
-      name: `${dose} ${unit}`,
+      name: `${dose} %`,
       dose,
-      added: kind === 'dose' && dose !== 0 ? (mediumOf(added) ?? null) : null,
+      added: dose !== 0 ? (mediumOf(added) ?? null) : null,
       risks: dose === 0 ? [] : values.addedRisks,
     }))
   }
@@ -67,7 +59,7 @@ export function bodyOf(
     wish: values.wish,
     must: values.must || undefined,
     mustValue: numberOrTyped(values.mustValue),
-    measures: kind === 'jar' ? [] : values.measures,
+    measures: values.measures,
     decides: deciding.measure,
     decidesDay: deciding.day,
     checkDays: listOf(values.checkDays),
@@ -75,12 +67,12 @@ export function bodyOf(
     crops: kind === 'side-by-side' ? values.crops : [],
     how: values.how,
     perPot: sowsAny(values) ? numberOrTyped(values.perPot) : 0,
-    pots: kind === 'jar' ? 1 : numberOrTyped(values.pots),
+    pots: numberOrTyped(values.pots),
     blocks: values.blocks,
     isBlind: values.isBlind,
-    place: kind === 'jar' ? values.place || 'Bench' : values.place,
+    place: values.place,
     potSize: size && bare(size),
-    potIds: values.isOwn && kind !== 'jar' ? values.potIds : [],
+    potIds: values.isOwn ? values.potIds : [],
     protocol: {
       presoakHours: numberOrTyped(values.presoak),
       depthCm: numberOrTyped(values.depth),
@@ -88,10 +80,6 @@ export function bodyOf(
       light: values.light,
     },
     cv: numberOrTyped(plantVariation(values, page.varied).cv),
-    jars:
-      kind === 'jar'
-        ? { amendmentId: values.amendmentId || undefined, targetPh: numberOrTyped(values.targetPh) }
-        : null,
     treatments: treatmentsOf(values, page, usualName),
   }
 }
@@ -121,8 +109,6 @@ export function valuesOf(plan: NewTrialBody): TrialValues {
     added: chosenOf(dosed?.added ?? null),
     addedRisks: dosed?.risks ?? [],
     doses: plan.treatments.map(({ dose }) => dose).join(', '),
-    amendmentId: plan.jars?.amendmentId ?? '',
-    targetPh: plan.jars ? String(plan.jars.targetPh) : '',
     isSown: plan.perPot > 0 || plan.kind !== 'count',
     cropId: plan.cropId ?? '',
     crops: plan.crops,

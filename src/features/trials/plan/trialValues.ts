@@ -50,8 +50,6 @@ export const EMPTY_TRIAL = {
   added: '',
   addedRisks: [] as readonly TrialRisk[],
   doses: '',
-  amendmentId: '',
-  targetPh: '',
   isSown: true,
   cropId: '',
   crops: [] as readonly string[],
@@ -118,8 +116,6 @@ export function beginAs(kind: TrialKind): Partial<TrialValues> {
         bottomWater: true,
         light: 'window',
       }
-    case 'jar':
-      return { ...begin, doses: '0, 1, 2, 4', checkDays: '7', pots: '1', perPot: '0' }
   }
 }
 
@@ -127,7 +123,6 @@ export function beginAs(kind: TrialKind): Partial<TrialValues> {
 export function withCandidate(values: TrialValues, candidate: string): TrialValues {
   if (candidate === '') return values
   if (values.kind === 'dose') return { ...values, added: candidate }
-  if (values.kind === 'jar') return { ...values, medium: candidate }
   const [first, ...others] = values.treatments
   return first ? { ...values, treatments: [{ ...first, medium: candidate }, ...others] } : values
 }
@@ -168,7 +163,7 @@ export function decidingOf(
   { kind, measures, decides, decidesDay, checkDays, cropId, crops }: TrialValues,
   known: NewTrialPage['crops'],
 ): { readonly measure: TrialMeasure | null; readonly day: number | null } {
-  if (!kind || kind === 'jar' || measures.length === 0) return { measure: null, day: null }
+  if (!kind || measures.length === 0) return { measure: null, day: null }
   const days = daysOf(checkDays)
   const chosen = readNumber(decidesDay)
   const grown = new Set(kind === 'side-by-side' ? crops : [cropId])
@@ -187,12 +182,9 @@ export function treatmentName(page: NewTrialPage, one: TreatmentValues): string 
   return (one.name.trim() || one.care.trim() || mediumName(page, one.medium)).slice(0, LONGEST_NAME)
 }
 
-/** Doses of one thing instead of treatments one by one. */
-export const isDosed = (kind: TrialKind | '') => kind === 'dose' || kind === 'jar'
-
 /** Whether anything is sown or planted on purpose. */
 export function sowsAny({ kind, isSown }: Pick<TrialValues, 'kind' | 'isSown'>): boolean {
-  return kind !== 'jar' && (kind !== 'count' || isSown)
+  return kind !== 'count' || isSown
 }
 
 /** Another treatment, with a key of its own. */

@@ -17,7 +17,6 @@ const page = (more: Partial<NewTrialPage> = {}): NewTrialPage => ({
   places: ['Bench'],
   sizes: [{ name: 'Small', shape: SHAPE, headspaceCm: 1, litres: 1 }],
   freePots: [],
-  amendments: [],
   lessons: [],
   varied: [],
   rerunOf: null,

@@ -20,7 +20,6 @@ export async function lookPage(
   const trial = await readTrial(db, id)
   const course = await courseOf(db, tables, trial)
   if (!course) throw new Conflict('This trial is not planted yet: there is nothing to look at.')
-  if (trial.kind === 'jar') throw new Conflict('The jars of this trial are read at the bench.')
   const on = requireLookDay(trial, asked ?? course.until, course.until)
   const nameOf = new Map(trial.treatments.map(({ number, name }) => [number, name]))
   const isBlind = trial.isBlind && trial.closedAt === null

@@ -26,7 +26,7 @@ export async function looksDue(
   trials: readonly Trial[],
 ): Promise<ReadonlyMap<number, LooksDue>> {
   const running = trials.filter(
-    ({ plantedOn, closedAt, kind }) => plantedOn !== null && closedAt === null && kind !== 'jar',
+    ({ plantedOn, closedAt }) => plantedOn !== null && closedAt === null,
   )
   const written = await looksOfTrials(
     db,

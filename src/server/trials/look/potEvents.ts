@@ -109,7 +109,7 @@ export async function closeTrial(
   const trial = await readTrial(db, id)
   if (trial.plantedOn === null)
     throw new Conflict('This trial is not planted: put it away instead.')
-  if (!isClosed || trial.kind === 'jar') {
+  if (!isClosed) {
     await changeTrial(db, id, version, { closedAt: isClosed ? at : null, outcome: null })
     for (const lotId of triedLots(trial)) await endFindingsOfTrial(db, lotId, trial.name, at)
     return

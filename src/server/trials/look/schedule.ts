@@ -2,10 +2,10 @@ import { addDays } from 'date-fns'
 import type { Trial } from '../../../data/trials'
 import type { TrialState } from '../../../messages/trials/trials'
 
-export function stateOf({ closedAt, plantedOn, potList, kind }: Trial): TrialState {
+export function stateOf({ closedAt, plantedOn, potList }: Trial): TrialState {
   if (closedAt !== null) return 'closed'
   if (plantedOn !== null) return 'running'
-  const isReady = kind !== 'jar' && potList.every(({ containerId }) => containerId !== null)
+  const isReady = potList.every(({ containerId }) => containerId !== null)
   return isReady ? 'ready' : 'planned'
 }
 

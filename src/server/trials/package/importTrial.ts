@@ -81,7 +81,7 @@ export async function importTrial(
 
 function planOf({ trial }: ReadPackage) {
   const { plantedOn: _, closedOn: __, lessons: ___, ...plan } = trial
-  return { ...plan, jars: null }
+  return plan
 }
 
 /** A material of the list, or else what it was called where it comes from. */
@@ -94,7 +94,6 @@ function mediumOf(materialId: unknown, name: unknown, { materials }: Tables): Tr
 /** Rows that are well written can still not belong together. @throws Refused */
 function requireSound({ trial, rows }: ReadPackage, { crops }: Tables, today: string): void {
   const refuse = (message: string) => refuseField(FIELD, message)
-  if (trial.kind === 'jar') refuse('Jars are read at the bench: they come in no package.')
   if (trial.closedOn < trial.plantedOn)
     refuse('datapackage.json: it is closed before it is planted.')
   if (trial.closedOn > today)

@@ -21,7 +21,7 @@ export async function candidateChecks(
   tables: Tables,
   trial: Trial,
 ): Promise<CandidateRemark[]> {
-  if (trial.plantedOn !== null || trial.kind === 'jar') return []
+  if (trial.plantedOn !== null) return []
   const cropIds = new Set([trial.cropId, ...trial.potList.map(({ cropId }) => cropId)])
   const crops = [...cropIds].flatMap((id) => (id === null ? [] : (tables.crops.get(id) ?? [])))
   const remarks: CandidateRemark[] = []

@@ -29,7 +29,6 @@ import { freshCodes } from './freshCodes'
 import { keptMedium } from './media'
 
 const LARGEST_SEED = 2 ** 31 - 1
-const MOST_JARS = 5
 
 /**
  * Writes a trial down: its question, its control, its treatments, and where each pot stands.
@@ -55,7 +54,7 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
   const tables = await readTables(db, site.timeZone)
   const crops = requireCrops(body, tables)
   requireMust(body)
-  requireDoses(body, tables)
+  requireDoses(body)
   const deciding = requireDeciding(body, tables)
   requireSize(body.potSize, 'potSize')
   const treatments = []
@@ -104,7 +103,7 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
     ...deciding,
     kind,
     question,
-    cropId: kind === 'side-by-side' || kind === 'jar' ? null : cropId,
+    cropId: kind === 'side-by-side' ? null : cropId,
     blocks: kind === 'side-by-side' || body.blocks,
     columns,
     seed,
@@ -115,7 +114,6 @@ async function planOf(db: OpenDatabase, body: NewTrialBody) {
 /** @returns the crops that pots differ in: of a side by side */
 function requireCrops(body: NewTrialBody, { crops }: Tables): readonly string[] {
   const { kind, cropId, perPot } = body
-  if (kind === 'jar') return []
   if (kind === 'side-by-side') {
     if (body.crops.length === 0)
       refuseField('crops', 'Choose the crops that are grown in each mix.')
@@ -156,7 +154,7 @@ function requireDeciding(
   { kind, measures, checkDays, decides, decidesDay, cropId, crops }: NewTrialBody,
   tables: Tables,
 ): { readonly decides: TrialMeasure | null; readonly decidesDay: number | null } {
-  if (kind === 'jar' || measures.length === 0) return { decides: null, decidesDay: null }
+  if (measures.length === 0) return { decides: null, decidesDay: null }
   if (decides !== null && !measures.includes(decides)) {
     refuseField('decides', 'Choose what decides among what is measured.')
   }
@@ -170,24 +168,13 @@ function requireDeciding(
   }
 }
 
-function requireDoses({ kind, treatments, jars }: NewTrialBody, { amendments }: Tables): void {
+function requireDoses({ kind, treatments }: NewTrialBody): void {
   const refuseDose = (index: number, message: string) =>
     refuseField(`treatments.${index}.dose`, message)
-  if (kind === 'jar') {
-    if (!jars || !amendments.has(jars.amendmentId)) {
-      refuseField('jars.amendmentId', 'Choose what is weighed into the jars.')
-    }
-    if (treatments.length > MOST_JARS) {
-      refuseField(
-        'treatments',
-        `A jar test has at most ${MOST_JARS} jars, the one without among them.`,
-      )
-    }
-  }
-  if (kind !== 'dose' && kind !== 'jar') return
+  if (kind !== 'dose') return
   if (treatments[0]?.dose !== 0) refuseDose(0, 'The control has none of it: its dose is 0.')
   treatments.forEach(({ dose, added }: TreatmentBody, index) => {
-    if (kind === 'dose' && dose > 0 && added === null) {
+    if (dose > 0 && added === null) {
       refuseField(`treatments.${index}.added`, 'Choose what is mixed in.')
     }
     if (treatments.findIndex((one) => one.dose === dose) < index) {
@@ -203,12 +190,10 @@ function requireSize({ shape, headspaceCm }: PotSizeBody, field: string): void {
   }
 }
 
-/** A jar test stands in jars: it has no pots. */
 function placesOf(
   { kind, treatments, pots, blocks, crops }: NewTrialBody,
   seed: number,
 ): { readonly places: readonly TrialPlace[]; readonly columns: number } {
-  if (kind === 'jar') return { places: [], columns: treatments.length }
   const isSide = kind === 'side-by-side'
   const replicates = isSide ? pots * crops.length : pots
   const count = replicates * treatments.length

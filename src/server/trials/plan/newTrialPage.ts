@@ -112,9 +112,6 @@ export async function newTrialPage(
       lotId,
       lotName: lotId === null ? null : (names.get(lotId) ?? null),
     })),
-    amendments: [...tables.amendments.values()]
-      .filter(({ cce }) => cce !== 0)
-      .map(({ id, name }) => ({ id, name })),
     lessons: await listLessons(db, MOST_LESSONS),
     varied: await variedTrials(db),
     rerunOf: trial && change === undefined ? await voidRun(db, tables, trial) : null,

@@ -27,7 +27,6 @@ export function planOfTrial(trial: Trial): NewTrialBody {
     potIds: [],
     protocol: trial.protocol,
     cv: trial.cv,
-    jars: trial.jars,
     treatments: trial.treatments.map((one) => ({
       name: one.name,
       medium: bodyOf(one.medium),

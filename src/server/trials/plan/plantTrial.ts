@@ -1,6 +1,5 @@
 import type { LedgerLine } from '../../../core/media'
 import { proportionalLine } from '../../../core/media'
-import { keepDraft } from '../../../data/bench'
 import { requireContainers, type StoredContainer } from '../../../data/containers'
 import { groupBy } from '../../../data/groupBy'
 import { appendLines, createLot, readLotCards } from '../../../data/media'
@@ -16,7 +15,6 @@ import {
   type TrialTreatment,
 } from '../../../data/trials'
 import type { PlantTrialBody } from '../../../messages/trials/trials'
-import { startBenchTest } from '../../bench'
 import { dayAt } from '../../clock'
 import { newPlantings } from '../../containers'
 import type { OpenDatabase } from '../../database'
@@ -42,18 +40,13 @@ export async function plantTrial(
   id: number,
   { version, on, despite }: PlantTrialBody,
   at: Date,
-): Promise<{ readonly benchTestId: number | null }> {
+): Promise<null> {
   const site = await readSite(db)
   const tables = await readTables(db, site.timeZone)
   const trial = await readTrial(db, id)
   requireUnplanted(trial)
   if (on > dayAt(site.timeZone, at)) {
     refuseField('on', 'That day has not come yet: say it when it is planted.')
-  }
-  if (trial.kind === 'jar') {
-    const benchTestId = await startJars(db, trial, at)
-    await changeTrial(db, id, version, { plantedOn: on, benchTestId })
-    return { benchTestId }
   }
   await changeTrial(db, id, version, { plantedOn: on })
   const containerOf = await addMissing(db, trial)
@@ -87,29 +80,7 @@ export async function plantTrial(
       )
     }
   }
-  return { benchTestId: null }
-}
-
-/** Its jars, one for each dose, are typed into the form of the bench already. */
-async function startJars(db: OpenDatabase, trial: Trial, at: Date): Promise<number> {
-  const [control] = trial.treatments
-  if (!control || !trial.jars) throw new Error('A jar test has a control and what is weighed in.')
-  const { medium } = control
-  if (medium.kind === 'named') throw new Error('Jars hold something of this garden.')
-  const sample =
-    medium.kind === 'lot'
-      ? { kind: 'lot' as const, id: medium.lotId }
-      : medium.kind === 'mix'
-        ? { kind: 'mix' as const, id: medium.mixId }
-        : { kind: 'material' as const, id: medium.materialId }
-  const testId = await startBenchTest(db, { kind: 'jar', sample }, at)
-  const doses = trial.treatments.map(({ dose }, index) => [`dose${index}`, String(dose)])
-  await keepDraft(db, testId, {
-    amendmentId: trial.jars.amendmentId,
-    target: String(trial.jars.targetPh),
-    ...Object.fromEntries(doses),
-  })
-  return testId
+  return null
 }
 
 /**

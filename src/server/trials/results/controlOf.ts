@@ -9,7 +9,6 @@ export function controlOf(
   trial: Pick<Trial, 'kind' | 'must' | 'mustValue' | 'how' | 'perPot'>,
   { pots, until, plantedOn }: TrialCourse,
 ): ControlView | null {
-  if (trial.kind === 'jar') return null
   const control = pots.filter(
     ({ treatment, excludedFrom }) =>
       treatment === 0 && (excludedFrom === null || excludedFrom > until),
@@ -26,7 +25,6 @@ export function controlOf(
     alive: control.filter(({ diedOn }) => diedOn == null || diedOn > until).length,
     vigour: last('vigour'),
     weeds: isSown ? null : sum,
-    readings: [],
   })
 }
 

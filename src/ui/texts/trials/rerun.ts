@@ -20,8 +20,5 @@ export const rerun = {
     weeds: [
       'Too little came up in the untreated mix: take mix that was seen to be weedy, keep it damp and warm, and wait four weeks.',
     ],
-    repeat: [
-      'Two readings of the same jar lay apart: calibrate the pen, stir, wait until it stands, and read both again.',
-    ],
   } satisfies Record<ControlMust, readonly string[]>,
 } as const

@@ -39,7 +39,6 @@ export const trialDesign = {
     `That is not enough to tell: with ${needed} crops it can be. Until then it is a look, not a test.`,
   nothing:
     'One pot of each can show nothing: a bad seed, a snail or a gust decides. Take several pots, or ask it of several crops.',
-  jar: 'A jar test gives a curve, not a comparison: the dose for your pH is read from it, with how well the jars agree.',
   tooSmall:
     'Even the clearest result of so few pots could be chance: it cannot tell. Take more pots.',
   onlyLarge: 'Only a very large difference would show: anything smaller goes unseen, not unproven.',

@@ -31,11 +31,6 @@ export const trialWords = {
       question: 'How much comes up?',
       note: 'Seeds sown in trays, or weeds in mixes where nothing is sown.',
     },
-    jar: {
-      name: 'Jar test',
-      question: 'How much lime or sulfur does it take?',
-      note: 'Doses in jars, and the pH after a week.',
-    },
   } satisfies Record<TrialKind, { name: string; question: string; note: string }>,
   musts: {
     germination: { name: 'seeds come up', unit: '% of the seeds', after: '% of its seeds come up' },
@@ -45,11 +40,6 @@ export const trialWords = {
       name: 'weeds come up in it',
       unit: 'seedlings',
       after: 'weeds come up in it: fewer, and there was nothing to fight',
-    },
-    repeat: {
-      name: 'two readings differ',
-      unit: 'pH',
-      after: 'pH is the most by which its two readings differ',
     },
   } satisfies Record<ControlMust, { name: string; unit: string; after: string }>,
   measures: {
@@ -117,11 +107,6 @@ const STEPS: Record<ProtocolStep['id'], (value: number | null, light: TrialLight
   'top-water': () => 'Water every pot with the same amount, measured, from above.',
   light: (_, light) => `Keep all of them ${TRIAL_PLACE[light]}: the same light for each block.`,
   places: () => 'Stand the pots at the places of the plan, block by block.',
-  jars: () => 'Give each jar the same litres of mix and of distilled water.',
-  'jar-doses': () => 'Weigh each dose in; one jar gets none. Goggles and gloves.',
-  'jar-stir': () => 'Stir, cover loosely, and keep them warm and dark.',
-  'jar-wait': (days) => `Wait ${days} days, and stir every other day.`,
-  'jar-read': () => 'Read the pH of each, and the jar without a dose twice.',
 }
 
 const TRIAL_PLACE: Record<TrialLight, string> = {

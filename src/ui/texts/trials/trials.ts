@@ -56,15 +56,11 @@ export const trials = {
     head: 'Fill and plant',
     headSow: 'Fill and sow',
     headFill: 'Fill the trays',
-    headJars: 'Set up the jars',
     note: 'Done at the bench first, then said here once: the mixes are filled into the pots by your ledger, and what grows in them is written down at each pot.',
-    noteJars:
-      'The jars become a jar test of the bench, with their doses typed in already: readings are entered there.',
     on: 'Day',
     go: 'It is planted',
     goSow: 'It is sown',
     goFill: 'They are filled',
-    goJars: 'The jars stand',
     despite: 'Why all the same',
     despiteHint: 'It stays written at the pots.',
     done: (name: string) => `${name} runs now.`,
@@ -91,7 +87,6 @@ export const trials = {
   voidTitle: (value: string, must: string) =>
     `This run is void: the control came to ${value}, and ${must} were asked of it.`,
   rerun: 'Plan it again',
-  toBench: 'To its jars at the bench',
   treatments: {
     head: 'What is held against what',
     control: 'control',
@@ -101,7 +96,6 @@ export const trials = {
     standing: 'stands in its pots already',
     dose: (percent: string, added: string, base: string) =>
       percent === '100' ? `${added} alone` : `${percent} % ${added} in ${base}`,
-    grams: (grams: string) => `${grams} g per litre`,
     lot: 'its lot',
     mixedUp: (name: string, differences: string) =>
       `${name} differs from the control in ${differences}: the result will not tell which of them did it.`,
