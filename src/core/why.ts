@@ -53,6 +53,6 @@ export function whyInput(
   value: WhyInput['value'] | undefined,
   unit: WhyUnit,
 ): WhyInput {
-  const told = typeof value === 'number' && !Number.isFinite(value) ? null : (value ?? null)
-  return { name, value: told, unit }
+  const finite = typeof value === 'number' && !Number.isFinite(value) ? null : (value ?? null)
+  return { name, value: finite, unit }
 }

@@ -18,8 +18,8 @@ const FORWARDED = [
  * @param header its name in small letters; null where nothing stands in front
  */
 export function keepCallerAddress(headers: IncomingHttpHeaders, header: string | null): void {
-  const told = header === null ? undefined : [headers[header]].flat().at(-1)
+  const forwarded = header === null ? undefined : [headers[header]].flat().at(-1)
   for (const name of [...FORWARDED, ADDRESS_HEADER]) delete headers[name]
-  const address = told?.split(',').at(-1)?.trim()
+  const address = forwarded?.split(',').at(-1)?.trim()
   if (address) headers[ADDRESS_HEADER] = address
 }

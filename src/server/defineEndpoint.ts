@@ -136,8 +136,8 @@ function json(
 
 /** Where there is no connection (called in process), there is no address. */
 function addressOf(context: APIContext): string {
-  const told = context.request.headers.get(ADDRESS_HEADER)
-  if (told !== null) return told
+  const forwarded = context.request.headers.get(ADDRESS_HEADER)
+  if (forwarded !== null) return forwarded
   try {
     return context.clientAddress ?? ''
   } catch {

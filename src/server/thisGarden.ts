@@ -8,8 +8,8 @@ const GARDEN_HEADER = 'innings-garden'
  * @throws Refused 409; scripts that say nothing are taken at their word
  */
 export function requireThisGarden(request: Request, dataFolder: string): void {
-  const told = request.headers.get(GARDEN_HEADER)
-  if (told === null || told === gardenId(dataFolder)) return
+  const asked = request.headers.get(GARDEN_HEADER)
+  if (asked === null || asked === gardenId(dataFolder)) return
   throw new Refused(
     409,
     'other-garden',

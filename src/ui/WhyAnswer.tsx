@@ -99,8 +99,8 @@ function sureness({ range, rangeUnit = 'share', measuredOn }: Why, format: Forma
   const read = measuredOn ? [whyWords.measured(format.day(measuredOn))] : []
   if (!range) return read.join(' ')
   const [low, high] = range.map((end) => whyValue(Math.max(0, end), rangeUnit, format, 0))
-  const told = measuredOn ? whyWords.rangeMeasured : whyWords.range
-  return [...read, told(low ?? '', high ?? '')].join(' ')
+  const rangeSays = measuredOn ? whyWords.rangeMeasured : whyWords.range
+  return [...read, rangeSays(low ?? '', high ?? '')].join(' ')
 }
 
 /** An input or the end of a range, written with its unit. */

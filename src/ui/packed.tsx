@@ -8,7 +8,7 @@ const SIGN_ITSELF = '\\u007e'
 /** What a screen is given, as one text; of what it is made stands in the type only. */
 export interface Packed<Props> {
   readonly packed: string
-  readonly of?: Props
+  readonly packedAs?: Props
 }
 
 /** What was packed last, and of what: the server makes the screen a moment later, and need not read its own text again. */

@@ -96,7 +96,7 @@ export interface LaddersAnswer {
 
 /** A change of one material that brings one quality of a mix into a band. */
 export interface MixChangeQuestion {
-  readonly of: MixQuality
+  readonly quality: MixQuality
   readonly mix: MixQuestion
   readonly candidates: readonly Component['material'][]
   /** By material; what is not in it has no known price. */
@@ -123,7 +123,7 @@ export const jobs = {
   mediaRange: (question: RangeQuestion): MediaRange => mediaRange(question),
 
   mixChange: ({
-    of,
+    quality,
     mix,
     pricePerLitre,
     water,
@@ -132,7 +132,7 @@ export const jobs = {
   }: MixChangeQuestion): MixChangeAnswer => {
     const broken = bounds ? brokenBounds(mix.components, bounds) : []
     const valueFor = (components: readonly Component[]) =>
-      mixQuality(of, { ...mix, components }, water)
+      mixQuality(quality, { ...mix, components }, water)
     return {
       before: valueFor(mix.components),
       change: smallestChange({

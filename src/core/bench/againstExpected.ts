@@ -67,9 +67,9 @@ export function besideReference(
   if (sample.length === 0 || reference.length === 0) return null
   const mean = (values: readonly number[]) =>
     values.reduce((sum, value) => sum + value, 0) / values.length
-  const of = mean(reference)
-  if (!(of > 0)) return null
-  return { ratio: mean(sample) / of, apart: runsApart(sample, reference) }
+  const referenceMean = mean(reference)
+  if (!(referenceMean > 0)) return null
+  return { ratio: mean(sample) / referenceMean, apart: runsApart(sample, reference) }
 }
 
 /** Whether repeats of two samples differ: both were run at least twice, and their spreads do not overlap. */

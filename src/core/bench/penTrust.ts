@@ -77,16 +77,16 @@ export function penSlope({
 }: Pick<PenCalibration, 'buffers' | 'tempC'>): number | null {
   requireNumber('The temperature', tempC, { min: 0, max: 60 })
   for (const { ph } of buffers) requireNumber('The pH of a buffer', ph, { min: 1, max: 13 })
-  const told = buffers.flatMap(({ ph, millivolts }) =>
+  const readings = buffers.flatMap(({ ph, millivolts }) =>
     millivolts === null
       ? []
       : [{ ph, mv: requireNumber('The millivolts', millivolts, { min: -600, max: 600 }) }],
   )
-  if (differentBuffers(told) < 2) return null
-  const meanPh = told.reduce((sum, { ph }) => sum + ph, 0) / told.length
-  const meanMv = told.reduce((sum, { mv }) => sum + mv, 0) / told.length
-  const above = told.reduce((sum, { ph, mv }) => sum + (ph - meanPh) * (mv - meanMv), 0)
-  const below = told.reduce((sum, { ph }) => sum + (ph - meanPh) ** 2, 0)
+  if (differentBuffers(readings) < 2) return null
+  const meanPh = readings.reduce((sum, { ph }) => sum + ph, 0) / readings.length
+  const meanMv = readings.reduce((sum, { mv }) => sum + mv, 0) / readings.length
+  const above = readings.reduce((sum, { ph, mv }) => sum + (ph - meanPh) * (mv - meanMv), 0)
+  const below = readings.reduce((sum, { ph }) => sum + (ph - meanPh) ** 2, 0)
   const slope = -above / below
   if (!Number.isFinite(slope)) throw new DomainError('bad-argument', 'The buffers are the same.')
   const ideal = IDEAL_SLOPE_MV * ((tempC + 273.15) / KELVIN_AT_25)

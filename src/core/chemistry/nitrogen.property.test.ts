@@ -58,10 +58,10 @@ const warmed = (temps: readonly number[], week: number, q10: number) =>
 function onPaper(setting: Setting, releaseFactor = 1) {
   const { components, volumeYield, amendments, crop: plant, weeks, temps } = setting
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
-  const dry = components.map(({ material: one, parts, servedDays }) => ({
-    one,
+  const dry = components.map(({ material, parts, servedDays }) => ({
+    one: material,
     fresh: 0.35 + 0.65 * 2 ** (-servedDays / 60),
-    gPerL: (1000 * (parts / total) * one.bulkDensity) / volumeYield,
+    gPerL: (1000 * (parts / total) * material.bulkDensity) / volumeYield,
   }))
   const releasedBy = (week: number) => {
     let mg = 0
@@ -98,7 +98,7 @@ function onPaper(setting: Setting, releaseFactor = 1) {
       : (plant.nSeasonMgPerL * (s(8 * (Math.min(1, week / span) - 0.5)) - s(-4))) / (s(4) - s(-4))
   let pool =
     components.reduce(
-      (sum, { material: one, parts }) => sum + (parts / total) * (one.starterNMgPerL ?? 0),
+      (sum, { material, parts }) => sum + (parts / total) * (material.starterNMgPerL ?? 0),
       0,
     ) / volumeYield
   const rows: {
@@ -293,9 +293,9 @@ test('phosphorus and potassium: what compost and oxides give, against five hundr
       const told = pkBalance(inputOf(setting))
       const total = setting.components.reduce((sum, { parts }) => sum + parts, 0)
       let compost = 0
-      for (const { material: one, parts } of setting.components) {
-        if (one.group !== 'compost') continue
-        compost += (1000 * (parts / total) * one.bulkDensity) / setting.volumeYield
+      for (const { material, parts } of setting.components) {
+        if (material.group !== 'compost') continue
+        compost += (1000 * (parts / total) * material.bulkDensity) / setting.volumeYield
       }
       let [p, k] = [compost, 5 * compost]
       for (const { amendment: feed, gPerL } of setting.amendments) {

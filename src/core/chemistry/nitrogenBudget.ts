@@ -78,12 +78,12 @@ export function coverageWithRelease(
  * @throws DomainError where a week's feed is below 0
  */
 export function refeed(budget: NitrogenBudget, moreMgPerL: readonly number[]): NitrogenBudget {
-  const of = (field: 'released' | 'immobilisable' | 'demand') =>
+  const weekly = (field: 'released' | 'immobilisable' | 'demand') =>
     budget.weeks.map((week) => week[field])
   const flows: Flows = {
-    released: of('released'),
-    immobilisable: of('immobilisable'),
-    demand: of('demand'),
+    released: weekly('released'),
+    immobilisable: weekly('immobilisable'),
+    demand: weekly('demand'),
     fed: budget.weeks.map(
       ({ fed }, week) => fed + requireNumber('The feed in mg/L', moreMgPerL[week] ?? 0, { min: 0 }),
     ),

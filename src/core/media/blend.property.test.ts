@@ -25,7 +25,7 @@ const mixes = fc
 
 const sharesOf = (components: readonly Component[]) => {
   const total = components.reduce((sum, { parts }) => sum + parts, 0)
-  return components.map(({ material: one, parts }) => ({ one, f: parts / total }))
+  return components.map(({ material, parts }) => ({ one: material, f: parts / total }))
 }
 
 /** Compressible packing, its root by bisection. */

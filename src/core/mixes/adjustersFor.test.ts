@@ -28,9 +28,9 @@ test('each adjuster is a change that can be computed and does what it says', () 
     'windy',
   ])
   const candidates = ['perlite-coarse', 'grit', 'vermiculite-medium', 'rice-hulls', 'coir-pith']
-  for (const { id, of, low, high } of adjusters.filter((one) => one.id !== 'forget')) {
+  for (const { id, quality, low, high } of adjusters.filter((one) => one.id !== 'forget')) {
     const { change } = done<MixChangeAnswer>('mixChange', {
-      of,
+      quality,
       mix,
       low,
       high,
@@ -38,7 +38,7 @@ test('each adjuster is a change that can be computed and does what it says', () 
       pricePerLitre: {},
     })
     // A bag alone cannot always be made to last longer by one material; the rest can be reached.
-    if (of === 'days' && change === null) continue
+    if (quality === 'days' && change === null) continue
     assert.ok(change, id)
     assert.ok(change.value >= low - 1e-6 && change.value <= high + 1e-6, id)
   }
@@ -54,7 +54,7 @@ test('air is never asked for above what the crop wants', () => {
     ecMaxSme: null,
     rootDepthCm: null,
   }
-  assert.ok(adjustersFor(answer, { wish }).every(({ of }) => of !== 'air'))
+  assert.ok(adjustersFor(answer, { wish }).every(({ quality }) => quality !== 'air'))
 })
 
 const WISH = { airMin: 0.14, airMax: 0.27, pHLow: 5.5, pHHigh: 6.5, ecMaxSme: 2, rootDepthCm: 20 }
@@ -106,7 +106,7 @@ test('hard water: the change keeps the pH of autumn in the band, and rain water 
   assert.equal(hard.water.alkalinityMgPerL, 320)
   assert.ok(hard.rainShare !== undefined && hard.rainShare > 0 && hard.rainShare <= 1)
   const { before, change } = done<MixChangeAnswer>('mixChange', {
-    of: hard.of,
+    quality: hard.quality,
     mix,
     low: hard.low,
     high: hard.high,

@@ -27,7 +27,7 @@ export interface AdjusterPot {
 /** What a habit or a place asks of a mix: one quality of it, brought into a band. */
 export interface Adjuster {
   readonly id: AdjusterId
-  readonly of: MixQuality
+  readonly quality: MixQuality
   readonly low: number
   readonly high: number
   readonly water?: SeasonWater
@@ -73,18 +73,23 @@ export function adjustersFor(
   const most = wish?.airMax ?? 1
   const kgPerL = blend.bulkDensity + capacity.waterFraction
   const all: Adjuster[] = [
-    { id: 'daily', of: 'air', low: Math.min(most - 0.005, air + MORE_AIR), high: most },
-    { id: 'cool', of: 'air', low: Math.min(most - 0.005, air + A_LITTLE_MORE_AIR), high: most },
+    { id: 'daily', quality: 'air', low: Math.min(most - 0.005, air + MORE_AIR), high: most },
+    {
+      id: 'cool',
+      quality: 'air',
+      low: Math.min(most - 0.005, air + A_LITTLE_MORE_AIR),
+      high: most,
+    },
     ...(dry.days === null
       ? []
       : ([
-          { id: 'forget', of: 'days', low: dry.days * LONGER, high: UNBOUNDED },
-          { id: 'windy', of: 'days', low: dry.days * LONGER, high: UNBOUNDED },
+          { id: 'forget', quality: 'days', low: dry.days * LONGER, high: UNBOUNDED },
+          { id: 'windy', quality: 'days', low: dry.days * LONGER, high: UNBOUNDED },
         ] as const)),
-    { id: 'light', of: 'kgPerL', low: 0, high: kgPerL * LIGHTER },
-    { id: 'heavy', of: 'kgPerL', low: kgPerL * HEAVIER, high: UNBOUNDED },
+    { id: 'light', quality: 'kgPerL', low: 0, high: kgPerL * LIGHTER },
+    { id: 'heavy', quality: 'kgPerL', low: kgPerL * HEAVIER, high: UNBOUNDED },
   ]
-  const useful = all.filter(({ of, low }) => of !== 'air' || low > air + 0.005)
+  const useful = all.filter(({ quality, low }) => quality !== 'air' || low > air + 0.005)
   return [
     ...useful,
     ...(pot ? inOtherPots({ air, days: dry.days, wish, pot, pots, everyDays }) : []),
@@ -129,7 +134,7 @@ function inOtherPots({
       ? [
           {
             id: 'small' as const,
-            of: 'days' as const,
+            quality: 'days' as const,
             low: Math.min(days, everyDays ?? days),
             high: UNBOUNDED,
             pot: small,
@@ -140,7 +145,7 @@ function inOtherPots({
       ? [
           {
             id: 'shallow' as const,
-            of: 'air' as const,
+            quality: 'air' as const,
             low: Math.min(air, wish?.airMin ?? air),
             high: wish?.airMax ?? 1,
             pot: shallow,
@@ -173,7 +178,7 @@ function afterHardWater({
   })
   return {
     id: 'hardWater',
-    of: 'autumnPh',
+    quality: 'autumnPh',
     low: pHLow,
     high: pHHigh,
     water,

@@ -83,7 +83,7 @@ test('a change that mends one thing spoils no other, or there is none', () => {
   assert.ok(free && kept)
   assert.ok(kept.share >= free.share - 1e-3)
   const total = 10
-  const after = components.some(({ material: one }) => one.id === kept.materialId)
+  const after = components.some(({ material }) => material.id === kept.materialId)
     ? components.map((one) =>
         one.material.id === kept.materialId ? { ...one, parts: one.parts + kept.deltaParts } : one,
       )

@@ -79,23 +79,26 @@ export function brokenByParts(
     mostFound = {},
   }: Pick<MixBounds, 'groupId' | 'limeHater' | 'mostCompost' | 'mostFound'>,
 ): MixBound[] {
-  const of = (which: (material: Material) => boolean) =>
+  const shareWhere = (which: (material: Material) => boolean) =>
     shares.reduce((sum, { material, share }) => sum + (which(material) ? share : 0), 0)
   const group = groupId ?? 'most'
   const stays = group === 'long-stay' || group === 'epiphytes'
   const tender = group === 'seedlings' || group === 'epiphytes'
   const leastBase = group === 'succulents' ? LEAST_BASE_SUCCULENTS : LEAST_BASE
   const broken: MixBound[] = []
-  if (tender && of(isManure) > 0) broken.push('manure')
-  if (stays && of(({ peat, grainMm }) => peat && grainMm < FINE_PEAT_MM) > 0)
+  if (tender && shareWhere(isManure) > 0) broken.push('manure')
+  if (stays && shareWhere(({ peat, grainMm }) => peat && grainMm < FINE_PEAT_MM) > 0)
     broken.push('fine-peat')
-  if (group !== 'epiphytes' && of(({ cToN }) => cToN > WOODIEST_C_TO_N) > 0) broken.push('woody')
-  if (of(isBase) < leastBase - SAME) broken.push('base')
-  if (of(isSand) > MOST_SAND + SAME) broken.push('sand')
-  if (of(({ group: kind }) => kind === 'compost') > mostCompost + SAME) broken.push('compost')
-  const isOver = ({ id }: Material) => of((one) => one.id === id) > (mostFound[id] ?? 1) + SAME
+  if (group !== 'epiphytes' && shareWhere(({ cToN }) => cToN > WOODIEST_C_TO_N) > 0)
+    broken.push('woody')
+  if (shareWhere(isBase) < leastBase - SAME) broken.push('base')
+  if (shareWhere(isSand) > MOST_SAND + SAME) broken.push('sand')
+  if (shareWhere(({ group: kind }) => kind === 'compost') > mostCompost + SAME)
+    broken.push('compost')
+  const isOver = ({ id }: Material) =>
+    shareWhere((one) => one.id === id) > (mostFound[id] ?? 1) + SAME
   if (shares.some(({ material }) => isOver(material))) broken.push('found')
-  if (limeHater && of(({ freeLimeGPerL }) => freeLimeGPerL > 0) > 0) broken.push('lime')
+  if (limeHater && shareWhere(({ freeLimeGPerL }) => freeLimeGPerL > 0) > 0) broken.push('lime')
   return broken
 }
 

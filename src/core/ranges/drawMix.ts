@@ -29,7 +29,7 @@ export interface Drawn {
 interface Part {
   readonly share: number
   readonly interPorosity: number
-  readonly of: MaterialDraws
+  readonly draws: MaterialDraws
 }
 
 /** A mix as it would be by each draw of its materials. */
@@ -47,7 +47,7 @@ export function drawMix(
     ({ material, share }, index): Part => ({
       share,
       interPorosity: material.interPorosity,
-      of: materialDraws(material, present[index]?.measured ?? {}, count, seed),
+      draws: materialDraws(material, present[index]?.measured ?? {}, count, seed),
     }),
   )
   const alone = new Set(present.map(({ material }) => material.id))
@@ -71,15 +71,15 @@ export function drawMix(
     const packed = isSole
       ? 1
       : packedYield(
-          parts.map(({ share, interPorosity, of }) => ({
-            sizeMm: of.grainMm[i] as number,
+          parts.map(({ share, interPorosity, draws }) => ({
+            sizeMm: draws.grainMm[i] as number,
             interPorosity,
             share,
           })),
         )
     yields[i] = packed
     const solids = parts.reduce(
-      (sum, { share, of }) => sum + share * (1 - (of.porosity[i] as number)),
+      (sum, { share, draws }) => sum + share * (1 - (draws.porosity[i] as number)),
       0,
     )
     const pores = Math.max(0.05, 1 - solids / packed)
@@ -95,7 +95,7 @@ export function drawMix(
     let acidity = 0
     let buffer = 0
     let salts = 0
-    for (const { share, of } of parts) {
+    for (const { share, draws: of } of parts) {
       const weight = share * (of.buffer[i] as number)
       acidity += weight * (of.ph[i] as number)
       buffer += weight
@@ -150,7 +150,7 @@ function heldAt(
   packed: number,
 ): number {
   let held = 0
-  for (const { share, of } of parts) held += share * waterOf(of, i, suctionCm)
+  for (const { share, draws } of parts) held += share * waterOf(draws, i, suctionCm)
   return Math.min(pores, held / packed)
 }
 
@@ -165,13 +165,13 @@ function waterOf({ porosity, thetaR, alpha, n }: MaterialDraws, i: number, sucti
 
 /** By the large pores that are left; see blendMedia. */
 function conductivityOf(parts: readonly Part[], i: number, pores: number, packed: number): number {
-  const airOf = ({ of }: Part) => (of.porosity[i] as number) - waterOf(of, i, AT_10_CM)
+  const airOf = ({ draws }: Part) => (draws.porosity[i] as number) - waterOf(draws, i, AT_10_CM)
   let meanAir = 0
   let meanLog = 0
   let low = Number.POSITIVE_INFINITY
   let high = Number.NEGATIVE_INFINITY
   for (const part of parts) {
-    const log = part.of.lnKs[i] as number
+    const log = part.draws.lnKs[i] as number
     meanAir += part.share * airOf(part)
     meanLog += part.share * log
     low = Math.min(low, log)
@@ -181,7 +181,7 @@ function conductivityOf(parts: readonly Part[], i: number, pores: number, packed
   let apart = 0
   for (const part of parts) {
     const difference = airOf(part) - meanAir
-    together += part.share * difference * ((part.of.lnKs[i] as number) - meanLog)
+    together += part.share * difference * ((part.draws.lnKs[i] as number) - meanLog)
     apart += part.share * difference * difference
   }
   const slope = apart < SAME_AIR ? 0 : Math.max(0, together / apart)

@@ -21,13 +21,13 @@ export function nitrogenRange({
   const coverage = coverageWithRelease(input)
   const factors = new Map<string, Float64Array>()
   const factorOf = (id: string, draw: number) => {
-    let of = factors.get(id)
-    if (!of) {
+    let drawn = factors.get(id)
+    if (!drawn) {
       const normal = normalsFrom(hashOf(`${id} nitrogen`) ^ Math.imul(seed, 0x9e3779b1))
-      of = Float64Array.from({ length: draws }, () => Math.max(0, 1 + RELEASE_SPREAD * normal()))
-      factors.set(id, of)
+      drawn = Float64Array.from({ length: draws }, () => Math.max(0, 1 + RELEASE_SPREAD * normal()))
+      factors.set(id, drawn)
     }
-    return of[draw] as number
+    return drawn[draw] as number
   }
   const drawn = Float64Array.from({ length: draws }, (_, draw) =>
     coverage((id) => factorOf(id, draw)),

@@ -60,20 +60,20 @@ export function weigherOf(test: RangeTest, potHeightCm: number): Weigher {
           : apart(porosity[i] as number, totalPorosity, TEST.porosity))
     }
     case 'drain': {
-      const told = Math.log(
+      const lnKs = Math.log(
         requireNumber('The conductivity measured in cm/s', test.ksCmPerS, { above: 0 }),
       )
-      return ({ ks }, i) => apart(Math.log(ks[i] as number), told, TEST.lnKs)
+      return ({ ks }, i) => apart(Math.log(ks[i] as number), lnKs, TEST.lnKs)
     }
     case 'ph': {
-      const told = requireNumber('The pH measured', test.ph, { min: 2, max: 12 })
-      return ({ ph }, i) => apart(ph[i] as number, told, TEST.ph)
+      const measuredPh = requireNumber('The pH measured', test.ph, { min: 2, max: 12 })
+      return ({ ph }, i) => apart(ph[i] as number, measuredPh, TEST.ph)
     }
     case 'ec': {
-      const told = Math.log(
+      const lnEc = Math.log(
         requireNumber('The salts measured in dS/m', test.ecSme, { above: 0, max: 50 }),
       )
-      return ({ ecSme }, i) => apart(Math.log(Math.max(1e-6, ecSme[i] as number)), told, TEST.lnEc)
+      return ({ ecSme }, i) => apart(Math.log(Math.max(1e-6, ecSme[i] as number)), lnEc, TEST.lnEc)
     }
   }
 }

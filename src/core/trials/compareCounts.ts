@@ -38,15 +38,15 @@ export function compareCounts({
   readonly wish: 'more' | 'less'
   readonly isVoid: boolean
 }): CountsResult {
-  const told = groups.map(({ count, total }) => ({ count, total, ...wilson(count, total) }))
-  const [control, ...others] = told
+  const described = groups.map(({ count, total }) => ({ count, total, ...wilson(count, total) }))
+  const [control, ...others] = described
   if (!control) return { groups: [], treatments: [] }
   const tests = others.map(({ count, total }) =>
     fisherExact(count, total - count, control.count, control.total - control.count),
   )
   const adjusted = holm(tests.map(({ p }) => p))
   return {
-    groups: told,
+    groups: described,
     treatments: others.map(({ total, proportion }, index) => {
       const p = adjusted[index] as number
       const said = verdict({

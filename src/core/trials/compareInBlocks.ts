@@ -52,12 +52,12 @@ export function effectInBlocks(table: readonly BlockOfTwo[]): BlockEffect {
     )
   }
   // Each block tells a difference of its own, weighed by what its pots can tell of it.
-  const told = both.map(({ control, treatment }) => ({
+  const paired = both.map(({ control, treatment }) => ({
     weight: (control.length * treatment.length) / (control.length + treatment.length),
     difference: sumUp(treatment).mean - sumUp(control).mean,
   }))
-  const weight = told.reduce((sum, one) => sum + one.weight, 0)
-  const difference = told.reduce((sum, one) => sum + one.weight * one.difference, 0) / weight
+  const weight = paired.reduce((sum, one) => sum + one.weight, 0)
+  const difference = paired.reduce((sum, one) => sum + one.weight * one.difference, 0) / weight
   const [nControl, nTreatment] = (['control', 'treatment'] as const).map((side) =>
     blocks.reduce((sum, block) => sum + block[side].length, 0),
   ) as [number, number]

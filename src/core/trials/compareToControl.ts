@@ -25,20 +25,20 @@ export function compareToControl(control: PotValues, treatment: PotValues): Comp
   const c = sumUp(usedAtLeast('The control', control, 2))
   const t = sumUp(usedAtLeast('The treatment', treatment, 2))
   const difference = t.mean - c.mean
-  const told = {
+  const comparison = {
     nControl: c.n,
     nTreatment: t.n,
     difference,
     percentOfControl: c.mean > 0 ? (100 * t.mean) / c.mean : null,
   }
   const error = welchError({ ...c, variance: variance(c) }, { ...t, variance: variance(t) })
-  if (!error) return { ...told, ci: null, hedgesG: null, t: null, df: null, p: null }
+  if (!error) return { ...comparison, ci: null, hedgesG: null, t: null, df: null, p: null }
   const { se, df } = error
   const half = t95(df) * se
   const m = c.n + t.n - 2
   const pooled = Math.sqrt((c.sumOfSquares + t.sumOfSquares) / m)
   return {
-    ...told,
+    ...comparison,
     ci: [difference - half, difference + half],
     hedgesG: (smallSample(m) * difference) / pooled,
     t: difference / se,

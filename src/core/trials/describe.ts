@@ -24,10 +24,10 @@ export function describe(values: PotValues): Description {
   const { n, mean } = sums
   const sorted = [...used].sort((a, b) => a - b)
   const middle = (sorted[Math.floor((n - 1) / 2)] as number) + (sorted[Math.floor(n / 2)] as number)
-  const told = { n, missing: values.length - n, mean, median: middle / 2 }
-  if (n < 2) return { ...told, sd: null, se: null, ci: null }
+  const description = { n, missing: values.length - n, mean, median: middle / 2 }
+  if (n < 2) return { ...description, sd: null, se: null, ci: null }
   const sd = Math.sqrt(variance(sums))
   const se = sd / Math.sqrt(n)
   const half = t95(n - 1) * se
-  return { ...told, sd, se, ci: [mean - half, mean + half] }
+  return { ...description, sd, se, ci: [mean - half, mean + half] }
 }

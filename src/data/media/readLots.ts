@@ -241,10 +241,10 @@ function lookedAt(mixedAt: Date | null, all: readonly Look[]): LookedAt | null {
     null,
   )
   if (!last) return null
-  const told = looks.flatMap(({ years }) => years ?? [])
+  const yearsTold = looks.flatMap(({ years }) => years ?? [])
   const drops = looks.flatMap(({ levelDropCm }) => levelDropCm ?? [])
   return {
-    years: told.length > 0 ? Math.max(...told) : null,
+    years: yearsTold.length > 0 ? Math.max(...yearsTold) : null,
     at: last.at,
     roots: ROOTS.findLast((roots) => looks.some(({ rootMass }) => rootMass === roots)) ?? 'fine',
     life: looks.some(({ life }) => life === 'much') ? 'much' : last.life,

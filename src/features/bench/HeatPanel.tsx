@@ -201,7 +201,7 @@ function HeatVerdict({
   if (readings.length === 0) return null
   try {
     const record = heatRecord({ readings, dose })
-    const told = {
+    const result = {
       problem: problem?.name ?? '',
       tempC: dose?.tempC ?? null,
       minutes: record.minutesAtDose,
@@ -209,7 +209,7 @@ function HeatVerdict({
       missing: record.missingMinutes,
       peak: record.peakC,
     }
-    const say = (id: keyof typeof heatSentences) => heatSentences[id](told, format)
+    const say = (id: keyof typeof heatSentences) => heatSentences[id](result, format)
     return (
       <>
         {dose && record.verdict !== 'no dose' && (

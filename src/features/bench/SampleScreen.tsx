@@ -76,14 +76,14 @@ export default function SampleScreen({
 
 function Changes({ series }: { readonly series: readonly HistorySeries[] }) {
   const { format } = useSite()
-  const told = series.flatMap((one) => {
+  const changes = series.flatMap((one) => {
     const said = changeText(one, format)
     return said ? [said] : []
   })
-  if (told.length === 0) return null
+  if (changes.length === 0) return null
   return (
     <div className={styles.changes}>
-      <Notice>{told.join(' ')}</Notice>
+      <Notice>{changes.join(' ')}</Notice>
     </div>
   )
 }

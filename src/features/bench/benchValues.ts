@@ -40,7 +40,7 @@ export function benchValues(observation: Observation): BenchValues {
 
 function filled(kind: TestKind): BenchValues {
   return Object.fromEntries(
-    benchFields[kind].map(({ kind: of, name }) => [name, of === 'several' ? [ANY] : ANY]),
+    benchFields[kind].map(({ kind, name }) => [name, kind === 'several' ? [ANY] : ANY]),
   )
 }
 

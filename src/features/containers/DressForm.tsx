@@ -20,7 +20,7 @@ export function DressForm({
   readonly with: GoingOn
 }) {
   const { site, format } = useSite()
-  const told = (value: number) => format.plain(format.litres(value))
+  const litresText = (value: number) => format.plain(format.litres(value))
   const thickness = (depth: string) => readQuantity(depth, 'length', site.measures)
   const { values, field, quantity, problem, isSending, plan, look, finish, onTick } = usePlanned(
     'POST /api/containers/[id]/dress',
@@ -35,7 +35,7 @@ export function DressForm({
           : { params: { id }, body: { materialId, depthCm: value, despite, check } }
       },
       planOf: ({ litres }) => ({ litres }),
-      taken: ({ litres }) => ({ text: words.dressed(told(litres)) }),
+      taken: ({ litres }) => ({ text: words.dressed(litresText(litres)) }),
     },
   )
   return (
@@ -74,7 +74,7 @@ export function DressForm({
               {
                 id: 'scratch',
                 text: words.dressSteps.scratch(
-                  told(plan.litres),
+                  litresText(plan.litres),
                   format.plain(format.cm(thickness(values.depth).value ?? 0)),
                 ),
               },

@@ -15,7 +15,7 @@ import { SourceField, sourceOf } from './SourceField'
 /** An empty pot prepared and filled: what it takes is worked out before anything is written down. */
 export function FillForm({ page }: { readonly page: PotPage }) {
   const { site, format } = useSite()
-  const told = (value: number) => format.plain(format.litres(value))
+  const litresText = (value: number) => format.plain(format.litres(value))
   const { values, field, quantity, problem, isSending, plan, look, finish, onTick } = usePlanned(
     'POST /api/containers/[id]/fill',
     {
@@ -43,7 +43,7 @@ export function FillForm({ page }: { readonly page: PotPage }) {
         }
       },
       planOf: (answer) => answer.plan,
-      taken: (answer) => ({ text: words.filled(told(answer.plan.settledLitres)) }),
+      taken: (answer) => ({ text: words.filled(litresText(answer.plan.settledLitres)) }),
     },
   )
   const choices = page.fill
@@ -87,7 +87,7 @@ export function FillForm({ page }: { readonly page: PotPage }) {
       {fits > 0 && (
         <p>
           <Button onClick={() => look(undefined, { litres: `${Math.floor(fits * 10) / 10} L` })}>
-            {words.take(told(Math.floor(fits * 10) / 10))}
+            {words.take(litresText(Math.floor(fits * 10) / 10))}
           </Button>
         </p>
       )}

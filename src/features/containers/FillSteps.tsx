@@ -39,7 +39,7 @@ export function FillSteps({
 function useSteps(page: PotPage, plan: FillPlan): readonly TickedStep[] {
   const { format } = useSite()
   const { steps } = words
-  const told = (value: number) => format.plain(format.litres(value))
+  const litresText = (value: number) => format.plain(format.litres(value))
   const cm = (value: number) => format.plain(format.cm(value))
   const percent = (value: number) => format.plain(format.percent(value))
   const { filler, holes, parts } = plan
@@ -56,7 +56,7 @@ function useSteps(page: PotPage, plan: FillPlan): readonly TickedStep[] {
       ? [
           {
             id: 'filler',
-            text: steps.filler(cm(filler.heightCm), told(filler.savedLitres)),
+            text: steps.filler(cm(filler.heightCm), litresText(filler.savedLitres)),
             more: (
               <p className={styles.price}>
                 {steps.fillerPrice(percent(filler.air), percent(filler.airWithout))}
@@ -66,17 +66,21 @@ function useSteps(page: PotPage, plan: FillPlan): readonly TickedStep[] {
         ]
       : []),
     parts.length === 0
-      ? { id: 'take', text: steps.take(told(plan.litres)) }
+      ? { id: 'take', text: steps.take(litresText(plan.litres)) }
       : {
           id: 'measure',
-          text: steps.measure(told(plan.litres)),
+          text: steps.measure(litresText(plan.litres)),
           more: <PartsList parts={parts} />,
         },
-    { id: 'fill', text: steps.fill(told(plan.litres), told(plan.topUpLitres)) },
+    { id: 'fill', text: steps.fill(litresText(plan.litres), litresText(plan.topUpLitres)) },
     { id: 'water', text: steps.water },
     {
       id: 'top-up',
-      text: steps.topUp(told(plan.topUpLitres), cm(plan.headspaceCm), told(plan.settledLitres)),
+      text: steps.topUp(
+        litresText(plan.topUpLitres),
+        cm(plan.headspaceCm),
+        litresText(plan.settledLitres),
+      ),
     },
     { id: 'plant', text: steps.plant },
     { id: 'mulch', text: steps.mulch },

@@ -55,7 +55,7 @@ export function History({ page }: { readonly page: PotPage }) {
       ) : (
         <ol className={styles.rows}>
           {past.map((one) => (
-            <Past key={one.id} one={one} />
+            <Past key={one.id} planting={one} />
           ))}
         </ol>
       )}
@@ -74,41 +74,41 @@ export function History({ page }: { readonly page: PotPage }) {
   )
 }
 
-function Past({ one }: { readonly one: PlantingView }) {
+function Past({ planting }: { readonly planting: PlantingView }) {
   const { format } = useSite()
   const { problem, isSending, deliver } = useSend()
-  const start = format.day(one.startedOn)
-  const ending = one.endedWhy && words.endings[one.endedWhy as keyof typeof words.endings]
+  const start = format.day(planting.startedOn)
+  const ending = planting.endedWhy && words.endings[planting.endedWhy as keyof typeof words.endings]
   const takeBack = async () => {
     if (isSending) return
-    const { id } = one
+    const { id } = planting
     if (!(await deliver('POST /api/containers/plantings/[id]/take-end-back', { params: { id } })))
       return
-    showToastOnNextPage({ text: words.tookBack(one.cropName) })
+    showToastOnNextPage({ text: words.tookBack(planting.cropName) })
     window.location.reload()
   }
   return (
     <li>
-      <strong>{one.cropName}</strong>{' '}
-      {one.yearOnly
-        ? one.startedOn.slice(0, 4)
-        : one.endedOn
-          ? words.from(start, format.day(one.endedOn))
+      <strong>{planting.cropName}</strong>{' '}
+      {planting.yearOnly
+        ? planting.startedOn.slice(0, 4)
+        : planting.endedOn
+          ? words.from(start, format.day(planting.endedOn))
           : words.withLot(start)}
       {' · '}
-      <a href={`/lots/${one.lotId}`}>{words.in(one.lotName)}</a>
-      {one.growth !== null && ` · ${words.score(one.growth)}`}
-      {one.harvestG !== null && ` · ${format.plain(format.grams(one.harvestG))}`}
-      {one.movedTo ? (
+      <a href={`/lots/${planting.lotId}`}>{words.in(planting.lotName)}</a>
+      {planting.growth !== null && ` · ${words.score(planting.growth)}`}
+      {planting.harvestG !== null && ` · ${format.plain(format.grams(planting.harvestG))}`}
+      {planting.movedTo ? (
         <>
           {' · '}
-          <a href={`/pots/${one.movedTo.id}`}>{moveWords.to(one.movedTo.code)}</a>
+          <a href={`/pots/${planting.movedTo.id}`}>{moveWords.to(planting.movedTo.code)}</a>
         </>
       ) : (
         ending && ` · ${ending.toLowerCase()}`
       )}
-      {one.note && ` · ${one.note}`}
-      {one.canReopen && (
+      {planting.note && ` · ${planting.note}`}
+      {planting.canReopen && (
         <>
           {' '}
           <Button weight="quiet" data-needs="manage" onClick={() => void takeBack()}>

@@ -13,7 +13,7 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
   const { format } = useSite()
   const { kind, times, days, air, place, pot, size } = ways
   const month = potWords.month(ways.month)
-  const told = (value: number) => words.days(format.days(value))
+  const daysText = (value: number) => words.days(format.days(value))
   const litres = (value: number) => format.plain(format.litres(value))
   const percent = (value: number) => format.plain(format.percent(value))
   const lengths = (shape: ContainerShape) =>
@@ -21,7 +21,7 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
   const then = (value: number) =>
     kind === 'wet'
       ? words.air(percent(value), percent(air ?? 0))
-      : words.lasts(told(value), told(days ?? 0))
+      : words.lasts(daysText(value), daysText(days ?? 0))
   return (
     <div className={styles.notices}>
       <Notice tone="act">
@@ -29,16 +29,18 @@ export function WaysOut({ ways, lotId }: { readonly ways: TroubleWays; readonly 
         <ol className={own.ways}>
           {days !== null &&
             (kind === 'wet' ? (
-              <li>{words.wait(month, told(days))}</li>
+              <li>{words.wait(month, daysText(days))}</li>
             ) : (
               <li>
-                {words.water(month, told(days))}{' '}
+                {words.water(month, daysText(days))}{' '}
                 <a href={`/bench/samples/lot/${lotId}`}>{words.toTests}</a>.
               </li>
             ))}
           {days !== null && (
             <li>
-              {place ? words.place(kind, place.name, told(place.days), told(days)) : words.noPlace}
+              {place
+                ? words.place(kind, place.name, daysText(place.days), daysText(days))
+                : words.noPlace}
             </li>
           )}
           <li>

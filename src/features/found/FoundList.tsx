@@ -15,13 +15,13 @@ export function FoundList({
   readonly onTakeBack?: (found: FoundView) => void
 }) {
   const { format } = useSite()
-  const told = found.filter(({ state }) => state !== 'clear')
-  const clear = found.length - told.length
+  const shown = found.filter(({ state }) => state !== 'clear')
+  const clear = found.length - shown.length
   if (found.length === 0) return <p className={styles.clear}>{words.none}</p>
   return (
     <>
       <ul className={styles.list}>
-        {told.map((one) => (
+        {shown.map((one) => (
           <li
             key={`${one.kind}${one.seenId}${one.problemName}`}
             className={one.state === 'trouble' ? styles.trouble : ''}
@@ -57,8 +57,8 @@ export function FoundList({
           </li>
         ))}
       </ul>
-      {clear > 0 && told.length > 0 && <p className={styles.clear}>{words.allClear(clear)}</p>}
-      {told.length === 0 && <p className={styles.clear}>{words.nothingWrong}</p>}
+      {clear > 0 && shown.length > 0 && <p className={styles.clear}>{words.allClear(clear)}</p>}
+      {shown.length === 0 && <p className={styles.clear}>{words.nothingWrong}</p>}
     </>
   )
 }

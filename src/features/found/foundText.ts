@@ -21,6 +21,6 @@ export function carriedText(
   format: Format,
 ): string {
   if (certainty === 'look') return words.lookFor(problem, from)
-  const told = share < 0.01 ? words.underOne : format.plain(format.percent(share))
-  return words.carried(problem, from, told)
+  const shareText = share < 0.01 ? words.underOne : format.plain(format.percent(share))
+  return words.carried(problem, from, shareText)
 }

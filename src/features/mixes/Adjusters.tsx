@@ -60,7 +60,7 @@ export function Adjusters() {
 }
 
 function Adjusted({
-  adjuster: { id, of, low, high, water, rainShare, pot },
+  adjuster: { id, quality, low, high, water, rainShare, pot },
   onDone,
 }: {
   readonly adjuster: Adjuster
@@ -97,11 +97,11 @@ function Adjusted({
   return (
     <MixMiss
       miss={{
-        of,
+        quality: quality,
         low,
         high,
         sentence,
-        written: writtenIn(of, format),
+        written: writtenIn(quality, format),
         ...(water ? { water } : {}),
       }}
       {...(moved ? { mix: moved } : {})}

@@ -53,7 +53,7 @@ export function MixAdvice() {
       mayLieIn(likely.airFraction, airMin, airMax),
       () => words.unsure.air(percent(air), ...band, format.number(p10 * 100), percent(p90)),
       {
-        of: 'air',
+        quality: 'air',
         low: airMin + INSIDE,
         high: airMax - INSIDE,
         sentence: words.missAir(percent(air), what, percent(airMin), percent(airMax)),
@@ -65,7 +65,7 @@ export function MixAdvice() {
     const [least, most] = [dry.days / LOSS_RANGE, dry.days * LOSS_RANGE]
     const usual = dry.days
     tell(everyDays <= most, () => words.unsure.days(days(usual), one(least), one(most)), {
-      of: 'days',
+      quality: 'days',
       low: everyDays,
       high: LARGE,
       sentence: words.watering['dries out'],
@@ -78,7 +78,7 @@ export function MixAdvice() {
       mayLieIn(likely.ecSme, 0, ecMaxSme),
       () => words.unsure.ec(salts(ecSme), salts(ecMaxSme), one(p10), salts(p90)),
       {
-        of: 'ec',
+        quality: 'ec',
         low: 0,
         high: ecMaxSme,
         sentence: words.missEc(salts(ecSme), salts(ecMaxSme)),
@@ -94,12 +94,12 @@ export function MixAdvice() {
   return (
     <Notice {...(sure ? { tone: 'act' as const } : {})}>
       {misses.map((miss) => (
-        <MixMiss key={miss.of} miss={miss} />
+        <MixMiss key={miss.quality} miss={miss} />
       ))}
       {phLine && <p>{phLine.text}</p>}
       {wet && <p>{words.watering['stays wet']}</p>}
       {unsure.map((one) => (
-        <UnsureLine key={one.miss.of} {...one} />
+        <UnsureLine key={one.miss.quality} {...one} />
       ))}
     </Notice>
   )

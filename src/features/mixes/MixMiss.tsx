@@ -14,7 +14,7 @@ const words = mixesWords.design
 
 /** A quality of the mix that lies outside its band. */
 export interface Miss {
-  readonly of: MixQuality
+  readonly quality: MixQuality
   readonly low: number
   readonly high: number
   /** Says what is wrong, where needed with the quality as it is. */
@@ -52,9 +52,9 @@ export function remedies({ materials }: MixDesignPage): MixMaterial[] {
 
 /** What does not fit, and the smallest change of one material that would reach it, ready to be made. */
 export function MixMiss({
-  miss: { of, low, high, sentence, written, otherwise, water },
+  miss: { quality, low, high, sentence, written, otherwise, water },
   mix,
-  topic = `mix-change-${of}`,
+  topic = `mix-change-${quality}`,
   onDone,
 }: {
   readonly miss: Miss
@@ -70,7 +70,7 @@ export function MixMiss({
   const search = useMemo(
     () =>
       asked && {
-        of,
+        quality,
         mix: asked,
         low,
         high,
@@ -84,7 +84,7 @@ export function MixMiss({
         ),
       },
     [
-      of,
+      quality,
       asked,
       low,
       high,
@@ -114,15 +114,15 @@ export function MixMiss({
     return (
       <p>
         {said(before)} {fits ? words.noNeed : words.noChange}{' '}
-        {!fits && (otherwise ?? otherwiseFor(of, before < low))}
+        {!fits && (otherwise ?? otherwiseFor(quality, before < low))}
       </p>
     )
   }
   const amount = format.measured(Math.abs(change.deltaParts))
-  const told = change.deltaParts > 0 ? words.changeMore : words.changeLess
+  const changeSays = change.deltaParts > 0 ? words.changeMore : words.changeLess
   return (
     <p>
-      {said(before)} {told(amount, found.material.name, written(change.value))}{' '}
+      {said(before)} {changeSays(amount, found.material.name, written(change.value))}{' '}
       <Button
         onClick={() => {
           replaceParts(changedParts(asked.components, change))

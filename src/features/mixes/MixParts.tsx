@@ -26,7 +26,7 @@ export function MixParts({ children }: { readonly children?: ReactNode }) {
     ({ material, putAway }) =>
       !putAway && !typed.some(({ materialId }) => materialId === material.id),
   )
-  const of = (id: string) => page.materials.find(({ material }) => material.id === id)
+  const materialOf = (id: string) => page.materials.find(({ material }) => material.id === id)
   return (
     <section className={styles.panel} aria-labelledby="measured-out">
       <h2 id="measured-out">{words.parts}</h2>
@@ -39,7 +39,7 @@ export function MixParts({ children }: { readonly children?: ReactNode }) {
         <ul className={styles.parts}>
           {rows.fields.map((field, index) => {
             const row = typed[index]
-            const found = row && of(row.materialId)
+            const found = row && materialOf(row.materialId)
             if (!row || !found) return null
             const mine = litres[index] ?? 0
             const share = total > 0 ? mine / total : 0

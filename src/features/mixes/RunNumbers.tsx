@@ -16,7 +16,7 @@ const words = mixPictures.runs
 
 interface Row {
   readonly name: string
-  readonly of: (run: MixRun) => Amount
+  readonly amountOf: (run: MixRun) => Amount
   /** The rule behind it, and what of each pot it depends on. */
   readonly rule: WhyRule
   readonly source: 'capacity' | 'drainage'
@@ -57,7 +57,7 @@ export function RunNumbers({
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ name, of }) => (
+            {rows.map(({ name, amountOf }) => (
               <tr key={name}>
                 <th scope="row">
                   <AskWhy
@@ -68,7 +68,7 @@ export function RunNumbers({
                 </th>
                 {answers.map((run, i) => (
                   <td key={fills[i]?.name} data-label={fills[i]?.name}>
-                    <Figure amount={of(run)} measuredOn={null} />
+                    <Figure amount={amountOf(run)} measuredOn={null} />
                   </td>
                 ))}
               </tr>
@@ -97,25 +97,25 @@ function rowsOf(format: Format, until: string): Row[] {
   return [
     {
       name: words.air,
-      of: (run) => format.percent(run.layers.at(-1)?.air ?? 0),
+      amountOf: (run) => format.percent(run.layers.at(-1)?.air ?? 0),
       rule: 'run.air',
       source: 'capacity',
       dependsOn: pores,
     },
-    { name: words.airless, of: (run) => format.cm(run.airlessUpToCm), ...zones },
-    { name: words.thin, of: (run) => format.cm(run.thinAirUpToCm), ...zones },
-    { name: words.drip, of: (run) => time(run.firstDripS), rule: 'run.drip', ...way },
-    { name: words.until(until), of: (run) => time(run.untilS), rule: 'run.drip', ...way },
+    { name: words.airless, amountOf: (run) => format.cm(run.airlessUpToCm), ...zones },
+    { name: words.thin, amountOf: (run) => format.cm(run.thinAirUpToCm), ...zones },
+    { name: words.drip, amountOf: (run) => time(run.firstDripS), rule: 'run.drip', ...way },
+    { name: words.until(until), amountOf: (run) => time(run.untilS), rule: 'run.drip', ...way },
     {
       name: words.kept,
-      of: (run) => format.litres(Math.max(0, run.keptMl) / 1000),
+      amountOf: (run) => format.litres(Math.max(0, run.keptMl) / 1000),
       rule: 'run.kept',
       ...way,
     },
-    { name: words.ponded, of: (run) => time(run.pondedS), rule: 'run.ponded', ...way },
+    { name: words.ponded, amountOf: (run) => time(run.pondedS), rule: 'run.ponded', ...way },
     {
       name: words.over,
-      of: (run) => format.litres(run.overflowMl / 1000),
+      amountOf: (run) => format.litres(run.overflowMl / 1000),
       rule: 'run.ponded',
       ...way,
     },

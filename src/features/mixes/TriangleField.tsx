@@ -33,7 +33,9 @@ export function TriangleField({
   const svg = useRef<SVGSVGElement>(null)
   const percent = (share: number) => format.plain(format.percent(share))
   const [fibre = '', compost = '', aggregate = ''] = names
-  const told = shares ? names.map((name, i) => `${name} ${percent(shares[i] ?? 0)}`).join(', ') : ''
+  const sharesText = shares
+    ? names.map((name, i) => `${name} ${percent(shares[i] ?? 0)}`).join(', ')
+    : ''
   const corners = [pointOf([1, 0, 0]), pointOf([0, 1, 0]), pointOf([0, 0, 1])] as const
 
   const drag = (event: PointerEvent) => {
@@ -99,7 +101,7 @@ export function TriangleField({
             aria-valuemin={0}
             aria-valuemax={100}
             aria-valuenow={Math.round((shares?.[2] ?? 0) * 100)}
-            aria-valuetext={told}
+            aria-valuetext={sharesText}
             onKeyDown={press}
           >
             <circle cx={point.x} cy={point.y} r={15} className={styles.halo} />
@@ -116,7 +118,7 @@ export function TriangleField({
             ? words.airLegend(percent(wish.airMin), percent(wish.airMax))
             : words.airOnly
           : words.waterLegend}
-        {told && <strong> {words.now(told)}</strong>}
+        {sharesText && <strong> {words.now(sharesText)}</strong>}
       </figcaption>
     </figure>
   )

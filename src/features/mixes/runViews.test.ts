@@ -96,7 +96,7 @@ test('the picture of a run shows each layer with what it became', () => {
   assert.equal(pot.airFraction, 0.21, 'of the mix the roots are in')
   assert.equal(pot.lowAirDepthCm, 7)
   assert.deepEqual(
-    pot.layers?.map(({ name: of, ksCmPerS }) => [of, ksCmPerS]),
+    pot.layers?.map(({ name, ksCmPerS }) => [name, ksCmPerS]),
     [
       ['Gravel', 2],
       ['House mix', 0.01],

@@ -1,14 +1,15 @@
 import type { TrialPage } from '../../messages/trials/trials'
 import { Button, LinkButton } from '../../ui/Button'
+import type { Format } from '../../ui/format'
 import { Notice, ProblemNotice } from '../../ui/Notice'
 import { useOutbox } from '../../ui/outbox/useOutbox'
 import { useSite } from '../../ui/SiteContext'
 import { look as lookWords } from '../../ui/texts/trials/look'
 import { trials as words } from '../../ui/texts/trials/trials'
-import { trialWords } from '../../ui/texts/trials/trialWords'
 import { showToast } from '../../ui/toast'
 import { useSend } from '../../ui/useSend'
 import { potsOf } from './look/look'
+import { mustText } from './mustText'
 import styles from './Trial.module.css'
 
 /** What comes next in a trial that is planted: the look that is due, closing it, or what it found. */
@@ -103,7 +104,7 @@ function Next({ page, isOver }: { readonly page: TrialPage; readonly isOver: boo
         : isOver
           ? words.allLooked
           : next?.on && words.nextLook(format.day(next.on))}
-      {fails(page) && ` ${words.controlFails(...reached(page, format.number))}`}
+      {fails(page) && ` ${words.controlFails(...reachedText(page, format))}`}
       {isOver && page.isBlind && ` ${words.closeWhy}`}
     </>
   )
@@ -114,19 +115,13 @@ function Closed({ page }: { readonly page: TrialPage }) {
   return (
     <>
       {words.closed(format.day(page.closedOn ?? ''))}{' '}
-      {isVoid(page) && words.voidTitle(...reached(page, format.number))}
+      {isVoid(page) && words.voidTitle(...reachedText(page, format))}
     </>
   )
 }
 
-/** What the control came to, and what it must, in words. */
-function reached(
-  { must, mustValue, control }: TrialPage,
-  number: (value: number, digits: number) => string,
-): [string, string] {
-  const digits = must === 'vigour' ? 1 : 0
-  const of = (value: number) => `${number(value, digits)} ${trialWords.musts[must].unit}`
-  return [of(control?.value ?? 0), of(mustValue)]
+function reachedText({ must, mustValue, control }: TrialPage, format: Format) {
+  return mustText(must, control?.value ?? 0, mustValue, format)
 }
 
 function unfinishedOf({ checks }: TrialPage) {

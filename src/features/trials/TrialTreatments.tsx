@@ -48,7 +48,7 @@ export function TrialTreatments({
       ))}
       <ul className={styles.treatments}>
         {page.treatments.map((one) => (
-          <Treatment key={one.id} page={page} one={one} isHidden={isHidden} />
+          <Treatment key={one.id} page={page} treatment={one} isHidden={isHidden} />
         ))}
       </ul>
     </section>
@@ -78,11 +78,11 @@ function remarkText(one: CandidateRemark, format: Format): string {
 
 function Treatment({
   page,
-  one,
+  treatment,
   isHidden,
 }: {
   readonly page: TrialPage
-  readonly one: TrialTreatmentView
+  readonly treatment: TrialTreatmentView
   readonly isHidden: boolean
 }) {
   const { format } = useSite()
@@ -91,32 +91,36 @@ function Treatment({
   return (
     <li>
       <div className={styles.treatmentHead}>
-        <strong>{one.name}</strong>
-        {one.number === 0 && <span className={styles.tag}>{words.control}</span>}
+        <strong>{treatment.name}</strong>
+        {treatment.number === 0 && <span className={styles.tag}>{words.control}</span>}
       </div>
       <p>
-        {one.addedName ? (
-          words.dose(format.number(one.dose), one.addedName, one.medium)
-        ) : one.mediumAddress ? (
-          <a href={one.mediumAddress}>{one.medium}</a>
+        {treatment.addedName ? (
+          words.dose(format.number(treatment.dose), treatment.addedName, treatment.medium)
+        ) : treatment.mediumAddress ? (
+          <a href={treatment.mediumAddress}>{treatment.medium}</a>
         ) : (
-          one.medium
+          treatment.medium
         )}
-        {one.potName !== page.potSize.name && ` · ${one.potName}`}
-        {one.care && ` · ${one.care}`}
+        {treatment.potName !== page.potSize.name && ` · ${treatment.potName}`}
+        {treatment.care && ` · ${treatment.care}`}
       </p>
       {!isRunning && (
         <p className={styles.quiet}>
-          {one.litres > 0
-            ? words.litres(litres(one.litres), one.pots, format.plain(format.percent(one.sinks)))
+          {treatment.litres > 0
+            ? words.litres(
+                litres(treatment.litres),
+                treatment.pots,
+                format.plain(format.percent(treatment.sinks)),
+              )
             : words.standing}
-          {one.parts.length > 1 &&
-            ` · ${words.measure}: ${one.parts.map((part) => `${part.name} ${litres(part.litres)}`).join(', ')}`}
+          {treatment.parts.length > 1 &&
+            ` · ${words.measure}: ${treatment.parts.map((part) => `${part.name} ${litres(part.litres)}`).join(', ')}`}
         </p>
       )}
-      {isRunning && one.lotId !== null && !isHidden && (
+      {isRunning && treatment.lotId !== null && !isHidden && (
         <p className={styles.quiet}>
-          <a href={`/lots/${one.lotId}`}>{words.lot}</a>
+          <a href={`/lots/${treatment.lotId}`}>{words.lot}</a>
         </p>
       )}
     </li>

@@ -100,7 +100,7 @@ export interface WaitingPot {
   /** What tests and the log told already, the worst first. */
   readonly known: readonly FoundView[]
   /** What an earlier look told; null where nobody looked since its mix was made. */
-  readonly told: {
+  readonly answers: {
     readonly drop: number | null
     readonly roots: RootMass
     readonly side: 'yes' | 'no'

@@ -85,7 +85,7 @@ export interface IntakePage {
   readonly story: TriageStory
   readonly problems: readonly ProblemChoice[]
   /** What its tests answer already; null where they do not. */
-  readonly told: {
+  readonly answers: {
     readonly side: 'yes' | 'no' | null
     /** ISO day of that test. */
     readonly sideOn: string | null

@@ -137,8 +137,10 @@ share(process.argv.slice(2)).then(
   // The server is bundled beside this file.
   () => import(new URL('./main.mjs', import.meta.url).href),
   (error: unknown) => {
-    const told = error instanceof StartError || error instanceof Refused
-    process.stderr.write(`${told ? error.message : `The garden could not be shared: ${error}`}\n`)
+    const isSentence = error instanceof StartError || error instanceof Refused
+    process.stderr.write(
+      `${isSentence ? error.message : `The garden could not be shared: ${error}`}\n`,
+    )
     process.exit(1)
   },
 )

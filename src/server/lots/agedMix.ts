@@ -58,10 +58,10 @@ export function agedMix(
   const yearDays = warmDaysSince(addDays(tables.today, -DAYS_A_YEAR), tables)
   const yearMeanTempC = 20 + 10 * Math.log2(yearDays / DAYS_A_YEAR)
   const humifiedFines = finesOf(tables)
-  const told = lot.looked?.years ?? lot.yearsTold
+  const yearsServed = lot.looked?.years ?? lot.yearsTold
   const seasons = seasonsServed(
     {
-      years: told,
+      years: yearsServed,
       seasons: lot.innings.length,
       roots: lot.looked?.roots ?? null,
       life: lot.looked?.life ?? null,
@@ -75,9 +75,9 @@ export function agedMix(
   const toldAt = lot.looked?.years == null ? lot.createdAt : lot.looked.at
   const start = lot.innings[0]?.startedOn ?? dayAt(tables.timeZone, lot.createdAt)
   const days =
-    told === null
+    yearsServed === null
       ? Math.max(warmDaysSince(start, tables), seasons * yearDays)
-      : told * yearDays + warmDaysSince(dayAt(tables.timeZone, toldAt), tables)
+      : yearsServed * yearDays + warmDaysSince(dayAt(tables.timeZone, toldAt), tables)
   // Its decay was written into its ledger: only what it gives is less.
   const isBooked = components.some(({ material }) => material.id === FINES)
   if (isBooked || days < LEAST_DAYS) {

@@ -294,8 +294,8 @@ test('what each test found shows in the rooms that follow: lot, intake, triage, 
         kinds,
         'the intake knows what the lot knows',
       )
-      if (kind === 'wetting') assert.equal(intake.told.side, 'yes')
-      if (kind === 'sieve') assert.equal(intake.told.sieveLossShare, 0.3)
+      if (kind === 'wetting') assert.equal(intake.answers.side, 'yes')
+      if (kind === 'sieve') assert.equal(intake.answers.sieveLossShare, 0.3)
 
       const asked = await askedOf(garden.db, await answers(lot))
       const actions: readonly string[] = asked.triage?.actions ?? []

@@ -17,7 +17,7 @@ export function foundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables
 /** All that was found in a lot and not taken back, in force or not. */
 export function everFoundIn(lot: LotCard, tests: readonly ToldTest[], tables: Tables): Found[] {
   const rotationGroup = lastGroup(lot, tables)
-  const told = tests
+  const fromTests = tests
     .filter(({ lotId }) => lotId === lot.id)
     .flatMap(({ id, startedAt, observation, outcome }) =>
       findingsOf(observation, outcome).map((finding): Found => {
@@ -47,7 +47,7 @@ export function everFoundIn(lot: LotCard, tests: readonly ToldTest[], tables: Ta
       rotationGroup: row.rotationGroup,
     }),
   )
-  const own = new Set([...told, ...seen].map(({ problemId }) => problemId))
+  const own = new Set([...fromTests, ...seen].map(({ problemId }) => problemId))
   const carried = lot.reached
     .filter(({ problemId }) => !own.has(problemId))
     .map(
@@ -75,7 +75,7 @@ export function everFoundIn(lot: LotCard, tests: readonly ToldTest[], tables: Ta
         rotationGroup: row.rotationGroup,
       }),
     )
-  return [...told, ...seen, ...carried]
+  return [...fromTests, ...seen, ...carried]
 }
 
 /** Rotation group of what grew in it last. */

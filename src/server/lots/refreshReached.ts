@@ -129,7 +129,7 @@ function toldBy(
       const problem = problemId === null ? undefined : tables.problems.get(problemId)
       if (!problem || problem.kind === 'condition' || state !== 'trouble') return []
       const season = Number(dayAt(tables.timeZone, startedAt).slice(0, 4))
-      const told = {
+      const finding = {
         id: -id,
         lotId,
         lotName,
@@ -138,7 +138,7 @@ function toldBy(
         season,
         families,
       }
-      return [{ ...told, rotationGroup: null, endedAt: null, isDealtWith: false }]
+      return [{ ...finding, rotationGroup: null, endedAt: null, isDealtWith: false }]
     },
   )
 }

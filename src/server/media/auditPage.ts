@@ -53,12 +53,12 @@ export async function auditPage(db: OpenDatabase): Promise<AuditPage> {
   const { timeZone } = await readSite(db)
   const { sums, unbalanced } = await addedUp(db, timeZone)
   const years = [...new Set(sums.map(({ year }) => year))].sort((a, b) => a - b)
-  const of = (kind: LedgerKind, year: number) =>
+  const litresOf = (kind: LedgerKind, year: number) =>
     sums.find((one) => one.kind === kind && one.year === year)?.litres ?? 0
   const rows = KINDS.map((kind) => ({
     kind,
-    byYear: years.map((year) => of(kind, year)),
-    litres: years.reduce((total, year) => total + of(kind, year), 0),
+    byYear: years.map((year) => litresOf(kind, year)),
+    litres: years.reduce((total, year) => total + litresOf(kind, year), 0),
   })).filter(({ byYear }) => byYear.some((litres) => litres !== 0))
   const moved = sums.filter(({ kind }) => BETWEEN.includes(kind))
   const there = await litresThere(db)

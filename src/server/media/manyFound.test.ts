@@ -88,13 +88,13 @@ test('what is found in many pots is kept at once, judged, and stands filled in w
   assert.ok(page.triage?.reasons.some(({ problemName }) => problemName === 'Fusarium wilt'))
   const repellent = await lotPage(db, dry.lotId, NOW)
   assert.ok(repellent.triage?.actions.includes('rewet'), 'water ran down the side')
-  const { told } = await intakePage(db, ill.lotId)
+  const { answers } = await intakePage(db, ill.lotId)
   assert.deepEqual(
-    [told.looked?.dropCm, told.looked?.roots, told.looked?.on],
+    [answers.looked?.dropCm, answers.looked?.roots, answers.looked?.on],
     [7, 'bound', '2026-11-02'],
   )
   const again = await manyFoundPage(db, {})
-  assert.equal(again.pots.find(({ id }) => id === ill.id)?.told?.drop, 7)
+  assert.equal(again.pots.find(({ id }) => id === ill.id)?.answers?.drop, 7)
   const { waiting } = await turnoverPage(db, {})
   const row = waiting.find((lot) => lot.id === ill.lotId)
   if (row) assert.notEqual(row.triage, null)
@@ -135,7 +135,9 @@ test('one wrong pot keeps nothing of all of them', async () => {
 test('what is smelled, lives and lies on top counts: findings, the level of the mix, debris, holes', async () => {
   const { db } = garden
   const { pots } = await manyFoundPage(db, {})
-  const alone = pots.filter(({ sharedWith, told }) => sharedWith.length === 0 && told === null)
+  const alone = pots.filter(
+    ({ sharedWith, answers }) => sharedWith.length === 0 && answers === null,
+  )
   const [sour, lively] = alone
   assert.ok(sour && lively)
   await manyFound(
@@ -154,7 +156,7 @@ test('what is smelled, lives and lies on top counts: findings, the level of the 
   const page = await lotPage(db, sour.lotId, NOW)
   assert.ok(page.triage?.actions.includes('aerate'), 'sour mix is aired')
   assert.ok((await readLot(db, sour.lotId)).treatments.some(({ kind }) => kind === 'debris'))
-  const { looked } = (await intakePage(db, sour.lotId)).told
+  const { looked } = (await intakePage(db, sour.lotId)).answers
   // Two centimetres sunk below the rim of the mulch, and two of mulch: the mix begins four down.
   assert.equal(looked?.dropCm, 4)
   assert.equal(looked?.years, 4)
@@ -178,7 +180,7 @@ test('what is smelled, lives and lies on top counts: findings, the level of the 
   const washing = scheduleOf(built, NOW).steps.find(({ kind }) => kind === 'containers')
   assert.ok(washing?.notes?.some((note) => note.id === 'blocked' && note.codes.includes(sour.code)))
   const again = (await manyFoundPage(db, {})).pots.find(({ id }) => id === sour.id)
-  assert.deepEqual([again?.told?.look.smell, again?.told?.look.drains], ['sour', false])
+  assert.deepEqual([again?.answers?.look.smell, again?.answers?.look.drains], ['sour', false])
 })
 
 test('one pot’s mix parted from the others: what is found in it is not in theirs, and it can be taken back', async () => {

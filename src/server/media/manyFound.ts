@@ -61,17 +61,17 @@ export async function manyFound(
         note: note.trim() || null,
       })),
     )
-    const told = new Set<string>()
+    const kinds = new Set<string>()
     for (const { lotId, potId, problems, side, note, look } of kept) {
       const ofCrop = lastCrop.get(potId) ?? null
       for (const problemId of new Set([...problems, ...foundByLook(look, side === 'yes')])) {
         const once = `${lotId} ${problemId}`
-        if (told.has(once) || !tables.problems.has(problemId)) continue
-        told.add(once)
+        if (kinds.has(once) || !tables.problems.has(problemId)) continue
+        kinds.add(once)
         await newFound(tx, lotId, { problemId, note }, at, ofCrop)
       }
-      if (look.debris === 'left' || told.has(`${lotId} debris`)) continue
-      told.add(`${lotId} debris`)
+      if (look.debris === 'left' || kinds.has(`${lotId} debris`)) continue
+      kinds.add(`${lotId} debris`)
       await addTreatment(tx, lotId, {
         at,
         kind: 'debris',

@@ -52,12 +52,12 @@ export async function moveLot(
     )
   }
   const before = { containerIds: containers.map(({ id }) => id), storeBin: lot.storeBin ?? '' }
-  const told = (codes: readonly string[], bin: string | null) =>
+  const placeNamed = (codes: readonly string[], bin: string | null) =>
     codes.length > 0 ? codes.join(', ') : bin || 'Store'
-  const note = `${told(
+  const note = `${placeNamed(
     containers.map(({ code }) => code),
     lot.storeBin,
-  )} → ${told(
+  )} → ${placeNamed(
     pots.map(({ code }) => code),
     storeBin,
   )}`

@@ -76,8 +76,8 @@ async function add(
   const carried = mixedWith(known, line)
   await inTransaction(db, async (tx) => {
     await addFindings(tx, lot.id, toldProblems(known))
-    const told = why === '' ? line : { ...line, note: [line.note, why].filter(Boolean).join(': ') }
-    await appendLines(tx, lot.id, [told], at, carried ? { carried } : {})
+    const noted = why === '' ? line : { ...line, note: [line.note, why].filter(Boolean).join(': ') }
+    await appendLines(tx, lot.id, [noted], at, carried ? { carried } : {})
   })
 }
 
@@ -109,8 +109,8 @@ function addedBy(line: LedgerLine, tables: Tables) {
 
 /** What tests found to live or lie in the mix does not leave it because something is added. */
 function toldProblems({ facts, tables }: Known): NewFinding[] {
-  const told = facts.found.filter(({ origin }) => origin.kind === 'test')
-  return problemsThatStay({ found: told }, tables)
+  const fromTests = facts.found.filter(({ origin }) => origin.kind === 'test')
+  return problemsThatStay({ found: fromTests }, tables)
 }
 
 /** What the mix is with what is added, from what is known of the mix before: its tests, its feed, its salts. */

@@ -172,8 +172,8 @@ async function ofItsOwn(
 
 /** What tests told of a mix stays known when something else comes to it. */
 function toldProblems(facts: LotFacts, tables: Tables): NewTransfer['found'] {
-  const told = facts.found.filter(({ origin }) => origin.kind === 'test')
-  return problemsThatStay({ ...facts, found: told }, tables)
+  const fromTests = facts.found.filter(({ origin }) => origin.kind === 'test')
+  return problemsThatStay({ ...facts, found: fromTests }, tables)
 }
 
 function requireRoom(

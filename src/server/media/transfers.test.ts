@@ -78,7 +78,7 @@ test('what goes into another lot goes with its materials, its lime, its families
   assert.equal(litres, 10)
   const facts = await factsOf(to)
   assert.deepEqual(
-    facts.lot.contents.components.map(({ materialId, litres: of }) => [materialId, of]),
+    facts.lot.contents.components.map(({ materialId, litres }) => [materialId, litres]),
     [
       ['peat-medium', 30],
       ['bark-fine', 10],
@@ -92,12 +92,12 @@ test('what goes into another lot goes with its materials, its lime, its families
   )
   const page = await lotPage(db, to, LATER)
   assert.deepEqual(
-    page.flows.map(({ lotId, litres: of }) => [lotId, of]),
+    page.flows.map(({ lotId, litres }) => [lotId, litres]),
     [[from, 10]],
   )
   const other = await lotPage(db, from, LATER)
   assert.deepEqual(
-    other.flows.map(({ lotId, litres: of }) => [lotId, of]),
+    other.flows.map(({ lotId, litres }) => [lotId, litres]),
     [[to, -10]],
   )
 })

@@ -51,7 +51,7 @@ export async function mixDesignPage(db: OpenDatabase, query: DesignQuery): Promi
   }))
   const putAway = begin.parts.flatMap(({ materialId }): MixMaterial[] => {
     const material = all.get(materialId)
-    const known = inUse.some(({ material: one }) => one.id === materialId)
+    const known = inUse.some(({ material }) => material.id === materialId)
     return !known && material
       ? [{ material, pricePerLitre: null, stockLitres: 0, putAway: true }]
       : []

@@ -120,10 +120,10 @@ test('the watering habit is worked out with the plant and the place, and known t
     assert.equal(silent.recipe.daysBetweenWaterings, null)
 
     const { steps, readyOn } = scheduleOf(built, NOW)
-    assert.equal((await intakePage(own.db, 1)).told.every, null)
+    assert.equal((await intakePage(own.db, 1)).answers.every, null)
     const { intake, recipe } = built
     await createWorkOrder(own.db, { lotId: 1, intake, recipe, steps, readyOn, at: NOW })
-    assert.equal((await intakePage(own.db, 1)).told.every, 4)
+    assert.equal((await intakePage(own.db, 1)).answers.every, 4)
   } finally {
     await own.close()
   }

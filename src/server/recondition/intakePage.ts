@@ -54,7 +54,7 @@ export async function intakePage(db: OpenDatabase, lotId: number): Promise<Intak
     story: triageStory(facts, tables),
     problems: problemChoices(tables),
     trouble,
-    told: {
+    answers: {
       ...toldBy(facts),
       looked: lookedAt(facts, await intakesOfPots(db, facts.lot.containerIds), site.timeZone),
       every: (await lastHabit(db, lotId)) ?? trouble?.everyDays ?? null,
@@ -97,7 +97,7 @@ export function lookedAt(
   { lot }: Pick<LotFacts, 'lot'>,
   intakes: readonly PotIntake[],
   timeZone: string,
-): IntakePage['told']['looked'] {
+): IntakePage['answers']['looked'] {
   const since = lot.mixedAt?.getTime() ?? 0
   const looks = intakes.filter((one) => one.lotId === lot.id && one.at.getTime() > since)
   const drops = looks.flatMap((one) =>
@@ -122,7 +122,7 @@ const ROOTS = ['fine', 'dense', 'bound', 'woody'] as const
 /** What tests answer already. */
 export function toldBy({
   found,
-}: Pick<LotFacts, 'found'>): Omit<IntakePage['told'], 'every' | 'looked'> {
+}: Pick<LotFacts, 'found'>): Omit<IntakePage['answers'], 'every' | 'looked'> {
   const wetting = found.find(({ kind }) => kind === 'wetting')
   const dry = found.find(
     ({ problemId, state }) => problemId === 'water-repellent' && state === 'trouble',

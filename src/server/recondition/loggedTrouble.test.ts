@@ -54,13 +54,13 @@ test('what stayed wet twice waits in the next recipe: it aims at more air, and s
 
 test('what dried out too fast twice asks the recipe for more days; both together ask nothing', async () => {
   const { db } = garden
-  assert.equal((await intakePage(db, 1)).told.every, null)
+  assert.equal((await intakePage(db, 1)).answers.every, null)
   await log('dries fast', days(5))
   await log('dries fast', days(9))
-  const { trouble, told } = await intakePage(db, 1)
+  const { trouble, answers } = await intakePage(db, 1)
   assert.equal(trouble?.kind, 'dry')
   assert.ok(trouble.everyDays !== null && trouble.everyDays >= 1)
-  assert.equal(told.every, trouble.everyDays)
+  assert.equal(answers.every, trouble.everyDays)
   const wet = await log('stays wet', days(9.5))
   assert.equal((await intakePage(db, 1)).trouble, null)
   await setLogCounts(db, wet, false, NOW)

@@ -35,24 +35,26 @@ export async function manyFoundPage(
     (await intakesOfPots(db, potIds)).map((one) => [one.containerId, one] as const),
   )
   const pots = waiting.flatMap((pot): WaitingPot[] => {
-    const of = pot.lotId === null ? undefined : facts.get(pot.lotId)
-    if (!of || !(of.lot.contents.litres > 0)) return []
+    const lotFacts = pot.lotId === null ? undefined : facts.get(pot.lotId)
+    if (!lotFacts || !(lotFacts.lot.contents.litres > 0)) return []
     const intake = intakes.get(pot.id)
     const isOfThisMix =
-      intake !== undefined && intake.lotId === of.lot.id && intake.at > (of.lot.mixedAt ?? FIRST)
+      intake !== undefined &&
+      intake.lotId === lotFacts.lot.id &&
+      intake.at > (lotFacts.lot.mixedAt ?? FIRST)
     return [
       {
         id: pot.id,
         code: pot.code,
         name: pot.name,
         place: pot.place,
-        lotId: of.lot.id,
-        lotName: of.lot.name,
-        sharedWith: of.containers.filter(({ id }) => id !== pot.id).map(({ code }) => code),
+        lotId: lotFacts.lot.id,
+        lotName: lotFacts.lot.name,
+        sharedWith: lotFacts.containers.filter(({ id }) => id !== pot.id).map(({ code }) => code),
         lastCropName: tables.crops.get(crops.get(pot.id) ?? '')?.name ?? null,
-        expectedDropCm: expectedDropCm(pot, of),
-        known: foundViews(of.found, tables).filter(({ state }) => state !== 'clear'),
-        told: isOfThisMix
+        expectedDropCm: expectedDropCm(pot, lotFacts),
+        known: foundViews(lotFacts.found, tables).filter(({ state }) => state !== 'clear'),
+        answers: isOfThisMix
           ? {
               drop: intake.levelDropCm,
               roots: intake.rootMass,
@@ -61,7 +63,7 @@ export async function manyFoundPage(
               on: dayAt(site.timeZone, intake.at),
             }
           : null,
-        innings: of.innings.length,
+        innings: lotFacts.innings.length,
       },
     ]
   })

@@ -156,14 +156,14 @@ async function partsOf(
 }
 
 function mixedUp(trial: Trial): TrialPage['mixedUp'] {
-  const told = trial.treatments.map((one) => ({
+  const described = trial.treatments.map((one) => ({
     name: one.name,
     mix: JSON.stringify(one.medium),
     dosePercent: one.added ? one.dose : 0,
     pot: JSON.stringify(one.potSize?.shape ?? trial.potSize.shape),
     care: one.care,
   }))
-  const [control, ...others] = told
+  const [control, ...others] = described
   if (!control) return []
   return others
     .map((one) => ({ name: one.name, differences: changesFromControl(control, one) }))

@@ -439,7 +439,7 @@ test('lessons are shown when the next one is planned; put away, a trial is gone 
 test('before anything is filled the plan warns of salts, air and litres of each candidate for its crop', async () => {
   const remarks = async (more: object) => {
     const told = (await trialPage(garden.db, await make(more))).remarks
-    return told.map(({ what, treatment: of }) => `${what}: ${of}`).sort()
+    return told.map(({ what, treatment }) => `${what}: ${treatment}`).sort()
   }
   const plain = { treatments: [treatment('Bag'), treatment('Bag again')] }
   assert.deepEqual(await remarks({ ...plain, pots: 1 }), [])

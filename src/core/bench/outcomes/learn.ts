@@ -26,8 +26,8 @@ const valueNamed = ({ values }: BenchOutcome, name: string) =>
   values.find((one) => one.name === name)?.value ?? null
 
 const mean = (values: readonly (number | null)[]): number | null => {
-  const told = values.filter((value) => value !== null)
-  return told.length === 0 ? null : told.reduce((sum, value) => sum + value, 0) / told.length
+  const known = values.filter((value) => value !== null)
+  return known.length === 0 ? null : known.reduce((sum, value) => sum + value, 0) / known.length
 }
 
 /** What a calibration rests on. */
@@ -37,13 +37,13 @@ const TOLD_BY = {
 } as const
 
 function disagrees(runs: readonly BenchOutcome[], name: string): boolean {
-  const told = runs.flatMap(({ values }) => values.filter((one) => one.name === name))
-  const [first] = told
+  const named = runs.flatMap(({ values }) => values.filter((one) => one.name === name))
+  const [first] = named
   return (
     first !== undefined &&
     runsDisagree(
       first.unit,
-      told.map(({ value }) => value),
+      named.map(({ value }) => value),
     )
   )
 }

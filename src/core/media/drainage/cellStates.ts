@@ -66,34 +66,34 @@ export class CellStates {
     const { cells, volume, layer } = this.grid
     const { psi, water, capacity, conductivity: k, slope } = this
     for (let i = 0; i < cells; i++) {
-      const of = this.constants[layer[i] as number] as LayerConstants
-      const { thetaS, thetaR, alpha, n } = of.curve
+      const constants = this.constants[layer[i] as number] as LayerConstants
+      const { thetaS, thetaR, alpha, n } = constants.curve
       const head = psi[i] as number
       const cell = volume[i] as number
       if (head > -ZERO_CM) {
         water[i] = cell * (thetaS + STORAGE * head)
         capacity[i] = cell * STORAGE
-        k[i] = of.ksCmPerS
+        k[i] = constants.ksCmPerS
         slope[i] = 0
         continue
       }
       const h = -head
       const x = Math.exp(n * Math.log(alpha * h))
-      const logY = -of.m * Math.log(1 + x)
+      const logY = -constants.m * Math.log(1 + x)
       const y = Math.exp(logY)
-      water[i] = cell * (thetaR + of.range * y)
-      const steep = (of.m * n * x) / (h * (1 + x))
-      capacity[i] = cell * (STORAGE + of.range * y * steep)
-      const moist = of.ksCmPerS * Math.exp(of.exponent * logY)
-      if (of.entryCm === null) {
+      water[i] = cell * (thetaR + constants.range * y)
+      const steep = (constants.m * n * x) / (h * (1 + x))
+      capacity[i] = cell * (STORAGE + constants.range * y * steep)
+      const moist = constants.ksCmPerS * Math.exp(constants.exponent * logY)
+      if (constants.entryCm === null) {
         k[i] = moist
-        slope[i] = of.exponent * moist * steep
+        slope[i] = constants.exponent * moist * steep
         continue
       }
-      const share = entryShare(h, of.entryCm)
+      const share = entryShare(h, constants.entryCm)
       k[i] = moist * share
       // With head: the share falls with suction by 16 (1 − share) / h of itself.
-      slope[i] = moist * share * (of.exponent * steep + (ENTRY_STEEPNESS * (1 - share)) / h)
+      slope[i] = moist * share * (constants.exponent * steep + (ENTRY_STEEPNESS * (1 - share)) / h)
     }
   }
 
@@ -105,8 +105,8 @@ export class CellStates {
     const { cells, volume, layer } = this.grid
     const { psi } = this
     for (let i = 0; i < cells; i++) {
-      const of = this.constants[layer[i] as number] as LayerConstants
-      const { curve, range, nearlyFullCm, halfFullCm } = of
+      const constants = this.constants[layer[i] as number] as LayerConstants
+      const { curve, range, nearlyFullCm, halfFullCm } = constants
       const head = psi[i] as number
       const change = share * (step[i] as number)
       const theta = (this.water[i] as number) / (volume[i] as number)
@@ -116,7 +116,10 @@ export class CellStates {
         psi[i] =
           next >= curve.thetaR + NEARLY_FULL * range
             ? -nearlyFullCm
-            : -Math.min(DRIEST_CM, suctionOf(of, (Math.max(lowest, next) - curve.thetaR) / range))
+            : -Math.min(
+                DRIEST_CM,
+                suctionOf(constants, (Math.max(lowest, next) - curve.thetaR) / range),
+              )
         continue
       }
       psi[i] = Math.max(head >= 0 ? -nearlyFullCm : -halfFullCm, head + change)

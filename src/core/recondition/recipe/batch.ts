@@ -164,13 +164,14 @@ function settlingsOf(
   const { limits, lot, compost: compostMaterial, fresh: freshMaterial } = sources
   const tested = limits.settlingShare
   if (tested !== null) return () => tested
-  const of = (material: Material | null | undefined) =>
+  const settlingOf = (material: Material | null | undefined) =>
     material ? settlingShare({ components: [{ material, parts: 1 }] }) : 0
   const own = lot.length > 0 ? settlingShare({ components: lot }) : 0
   const { aggregate, holder } = wanted
-  const [compostSinks, freshSinks] = [of(compostMaterial), of(freshMaterial)]
+  const [compostSinks, freshSinks] = [settlingOf(compostMaterial), settlingOf(freshMaterial)]
   const added =
-    (aggregate?.share ?? 0) * of(aggregate?.material) + (holder?.share ?? 0) * of(holder?.material)
+    (aggregate?.share ?? 0) * settlingOf(aggregate?.material) +
+    (holder?.share ?? 0) * settlingOf(holder?.material)
   return (compost, fresh) =>
     lotShareOf(compost, fresh, aggregate, holder) * own +
     (compostMaterial ? compost * compostSinks : 0) +

@@ -23,7 +23,7 @@ export function HeapPart({
   const own = lots.filter(({ id }) => heap.lotIds.includes(id))
   const isGivenUp = heap.verdict === 'compost' || heap.verdict === 'discard'
   const reasons = own.flatMap((lot) => lot.reasons)
-  const told = [
+  const because = [
     ...new Set(
       reasons.map(({ problemName, rule }) => words.because(problemName, findingWords.rules[rule])),
     ),
@@ -55,7 +55,11 @@ export function HeapPart({
         ))}
       </ul>
       <p className={styles.quiet}>
-        {told.length > 0 ? told.join('; ') : own.length > 1 ? words.healthy : words.healthyOne}
+        {because.length > 0
+          ? because.join('; ')
+          : own.length > 1
+            ? words.healthy
+            : words.healthyOne}
       </p>
       {!isGivenUp && <Next own={own} lots={lots} isApart={heap.isApart} />}
     </section>

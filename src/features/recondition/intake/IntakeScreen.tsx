@@ -93,8 +93,8 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
               <QuantityField
                 label={words.drop}
                 hint={
-                  page.told.looked
-                    ? words.looked(format.day(page.told.looked.on), page.told.looked.years)
+                  page.answers.looked
+                    ? words.looked(format.day(page.answers.looked.on), page.answers.looked.years)
                     : words.dropHint
                 }
                 dimension="length"
@@ -114,7 +114,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           )}
           <Choice
             label={words.side}
-            hint={page.told.sideOn ? words.byTest(format.day(page.told.sideOn)) : undefined}
+            hint={page.answers.sideOn ? words.byTest(format.day(page.answers.sideOn)) : undefined}
             options={Object.entries(words.sideOptions).map(([value, label]) => ({ value, label }))}
             {...form.register('side')}
           />
@@ -122,10 +122,10 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
         <Choice
           label={words.roots}
           hint={
-            page.told.sieveLossShare !== null && page.told.sieveOn
+            page.answers.sieveLossShare !== null && page.answers.sieveOn
               ? words.sieved(
-                  format.plain(format.percent(page.told.sieveLossShare)),
-                  format.day(page.told.sieveOn),
+                  format.plain(format.percent(page.answers.sieveLossShare)),
+                  format.day(page.answers.sieveOn),
                 )
               : undefined
           }

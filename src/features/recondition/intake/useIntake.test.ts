@@ -9,7 +9,7 @@ import { type Given, useIntake } from './useIntake'
 
 const SHAPE = { kind: 'round', topDiameterCm: 24, baseDiameterCm: 18, heightCm: 22 } as const
 
-const page = (told: Partial<IntakePage['told']> = {}, lot: Partial<IntakePage['lot']> = {}) =>
+const page = (told: Partial<IntakePage['answers']> = {}, lot: Partial<IntakePage['lot']> = {}) =>
   ({
     trouble: null,
     families: [],
@@ -31,7 +31,7 @@ const page = (told: Partial<IntakePage['told']> = {}, lot: Partial<IntakePage['l
       { id: 2, own: true, shape: SHAPE, headspaceCm: 2, litres: 6 },
       { id: 9, own: false, shape: SHAPE, headspaceCm: 2, litres: 8 },
     ],
-    told: {
+    answers: {
       side: null,
       sideOn: null,
       sieveLossShare: null,

@@ -107,18 +107,18 @@ export function useIntake(page: IntakePage, given: Given) {
 
 function defaultsOf(page: IntakePage, given: Given): Values {
   const own = page.pots.filter((pot) => pot.own).map(({ id }) => id)
-  const { looked } = page.told
+  const { looked } = page.answers
   const drop = given.drop ?? looked?.dropCm ?? page.lot.expectedDropCm
   return {
     drop: drop === null || drop === undefined ? '' : `${Math.round(drop * 10) / 10} cm`,
     roots: given.roots ?? looked?.roots ?? 'fine',
-    side: given.side ?? page.told.side ?? looked?.side ?? 'no',
+    side: given.side ?? page.answers.side ?? looked?.side ?? 'no',
     crop: given.crop ?? '',
     pots: (given.pots ?? own).map(String),
     litres: given.litres ? `${Math.round(given.litres * 10) / 10} L` : '',
     share: String(given.share ?? page.usual.share),
     feed: given.feed ?? page.usual.feed,
-    every: String(given.every ?? page.told.every ?? ''),
+    every: String(given.every ?? page.answers.every ?? ''),
     place: given.place ?? page.usual.place,
   }
 }

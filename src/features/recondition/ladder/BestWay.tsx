@@ -24,7 +24,7 @@ export function BestWay({
   const isAlone = standing.length === 1 && best.reason === 'only-one' && best.fails.length === 0
   const others = page.rungs.filter(({ allowed }) => allowed).length > 1
   const reason = isAlone && others ? words.best.onlyFit : words.best.reasons[best.reason]
-  const told = [
+  const sentences = [
     reason,
     ...(best.fails.length > 0
       ? [words.best.failing(list(best.fails.map((one) => words.best.fails[one])))]
@@ -48,7 +48,7 @@ export function BestWay({
   return (
     <p>
       <strong>{words.names[best.id]}</strong> {words.best.fits(orderOf(priorities))}
-      {told.join('; ')}.
+      {sentences.join('; ')}.
     </p>
   )
 }

@@ -105,13 +105,13 @@ function amountOf(row: ApartRow, value: number, format: Format): string {
 function fromTo(row: ApartRow, one: RungView, two: RungView, format: Format): string {
   const lacking = [...new Set([...one.unpricedNames, ...two.unpricedNames])]
   if (row === 'cost' && lacking.length > 0) return words.noPriceOf(lacking.join(', '))
-  const of = (way: RungView): string | null => {
+  const figureOf = (way: RungView): string | null => {
     if (row === 'planting') return way.earliestPlanting && format.day(way.earliestPlanting)
     const value = FIGURES[row](way)
     if (value === null) return null
     const said = amountOf(row, value, format)
     return row === 'air' || row === 'nitrogen' ? `${said} %` : said
   }
-  const [from, to] = [of(one), of(two)]
+  const [from, to] = [figureOf(one), figureOf(two)]
   return from === null || to === null ? '' : words.two.fromTo(from, to)
 }

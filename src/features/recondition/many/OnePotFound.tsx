@@ -43,7 +43,7 @@ export function OnePotFound({
       <p className={styles.quiet}>
         {pot.lotName}
         {pot.lastCropName && ` · ${words.after(pot.lastCropName)}`}
-        {pot.told && ` · ${words.looked(format.day(pot.told.on))}`}
+        {pot.answers && ` · ${words.looked(format.day(pot.answers.on))}`}
         {pot.sharedWith.length > 0 && ` · ${words.shared(pot.sharedWith.join(', '))}`}
       </p>
       {pot.known.length > 0 && (

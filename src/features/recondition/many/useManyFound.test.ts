@@ -16,7 +16,7 @@ const pot = (id: number, more: Partial<WaitingPot> = {}): WaitingPot => ({
   lastCropName: null,
   expectedDropCm: 2,
   known: [],
-  told: null,
+  answers: null,
   innings: 2,
   ...more,
 })
@@ -80,8 +80,8 @@ test('an earlier look stands until something is said for all', async () => {
     look: { smell: 'earth', life: 'much', mulchCm: 5, years: 3, drains: false, debris: 'bin' },
     on: '2026-10-20',
   } as const
-  const form = await open([pot(1, { told }), pot(2)])
-  const said = form.now().saidOf(pot(1, { told }))
+  const form = await open([pot(1, { answers: told }), pot(2)])
+  const said = form.now().saidOf(pot(1, { answers: told }))
   assert.deepEqual(
     [said.drop, said.roots, said.smell, said.life, said.mulch, said.years, said.drains],
     ['5 cm', 'woody', 'earth', 'much', '5', '3', 'no'],
@@ -89,7 +89,7 @@ test('an earlier look stands until something is said for all', async () => {
   // Debris was dealt with then: it is not told again.
   assert.equal(said.debris, 'left')
   await form.act(() => form.now().sayAll({ roots: 'dense' }))
-  assert.equal(form.now().saidOf(pot(1, { told })).roots, 'dense')
+  assert.equal(form.now().saidOf(pot(1, { answers: told })).roots, 'dense')
 })
 
 test('only the mix of a pot that shares its lot can be parted', async () => {

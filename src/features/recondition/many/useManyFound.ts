@@ -60,15 +60,15 @@ export function useManyFound(page: ManyFoundPage) {
     page.chosen.length > 0 ? union(page.chosen, values.chosen) : values.chosen
   ).filter((id) => there.has(id))
   const pots = page.pots.filter(({ id }) => chosen.includes(id))
-  const saidOf = ({ id, told }: WaitingPot): Said => ({
+  const saidOf = ({ id, answers }: WaitingPot): Said => ({
     ...all,
     // Where nothing was said for all, an earlier look at the pot stands.
-    ...(told && isAsBegun(all)
+    ...(answers && isAsBegun(all)
       ? {
-          roots: told.roots,
-          side: told.side,
-          drop: told.drop === null ? '' : `${Math.round(told.drop * 10) / 10} cm`,
-          ...saidLook(told.look),
+          roots: answers.roots,
+          side: answers.side,
+          drop: answers.drop === null ? '' : `${Math.round(answers.drop * 10) / 10} cm`,
+          ...saidLook(answers.look),
         }
       : {}),
     ...own[id],

@@ -121,7 +121,7 @@ function stepOf(address: string): number {
 function withWaiting(step: OrderStepView, waiting: readonly Change[], today: string) {
   const mine = waiting.filter(({ stepId }) => stepId === step.id)
   const ticks = mine.flatMap(({ done }) => (done === undefined ? [] : [done]))
-  const actuals = new Map(mine.flatMap(({ actuals: one = {} }) => Object.entries(one)))
+  const actuals = new Map(mine.flatMap(({ actuals = {} }) => Object.entries(actuals)))
   const lastTick = ticks.at(-1)
   const early = mine.findLast(({ done }) => done !== undefined)?.early
   return {

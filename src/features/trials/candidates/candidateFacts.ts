@@ -95,8 +95,8 @@ export function testedOf(
 export function weedsOf(candidate: Candidate): CandidateFact | null {
   const tested = testedOf(candidate, 'weeds', 'weeds')
   if (!tested) return null
-  const told = tested.test.verdicts.find(({ id }) => id === 'weeds')?.told
-  const [low, high] = [told?.low, told?.high]
+  const counted = tested.test.verdicts.find(({ id }) => id === 'weeds')?.told
+  const [low, high] = [counted?.low, counted?.high]
   const { value, runs, measuredOn } = tested
   return (runs?.length ?? 0) < 2 && typeof low === 'number' && typeof high === 'number'
     ? { value, likely: [low, high], measuredOn }

@@ -7,7 +7,7 @@ import { againstYardstick } from './candidateRank'
 import { type RowMaker, type SheetCell, type SheetRow, sentence } from './sheet'
 
 /** What a crop wants, on the scale it is drawn on. */
-type Wanted = Omit<NonNullable<SheetCell['band']>, 'value'> & { readonly of: 'air' | 'ph' }
+type Wanted = Omit<NonNullable<SheetCell['band']>, 'value'> & { readonly quantity: 'air' | 'ph' }
 
 /** What it does in the pot: by its test, else by its recipe. */
 export function potRows(page: CandidatesPage, format: Format, row: RowMaker): SheetRow[] {
@@ -36,10 +36,10 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
             : '',
           fact.measuredOn === null ? '' : words.measured(format.day(fact.measuredOn)),
           wanted && fact.value < wanted.low
-            ? words.forCrop(words.outside[wanted.of].low, crop)
+            ? words.forCrop(words.outside[wanted.quantity].low, crop)
             : '',
           wanted && fact.value > wanted.high
-            ? words.forCrop(words.outside[wanted.of].high, crop)
+            ? words.forCrop(words.outside[wanted.quantity].high, crop)
             : '',
           against ? words.apart[against] : '',
         ].filter(Boolean),
@@ -54,8 +54,20 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
   })
   const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
   const ph = (value: number): Amount => ({ number: format.number(value, 1), unit: '' })
-  const air = wish && { low: wish.airMin, high: wish.airMax, from: 0, to: 0.6, of: 'air' as const }
-  const acid = wish && { low: wish.pHLow, high: wish.pHHigh, from: 3.5, to: 8.5, of: 'ph' as const }
+  const air = wish && {
+    low: wish.airMin,
+    high: wish.airMax,
+    from: 0,
+    to: 0.6,
+    quantity: 'air' as const,
+  }
+  const acid = wish && {
+    low: wish.pHLow,
+    high: wish.pHHigh,
+    from: 3.5,
+    to: 8.5,
+    quantity: 'ph' as const,
+  }
   return [
     ...row(
       'air',

@@ -10,20 +10,20 @@ export function LookPots({
   pots,
   isBlind,
   now,
-  told,
+  says,
   onChoose,
 }: {
   readonly pots: readonly LookPot[]
   readonly isBlind: boolean
   readonly now: number
   /** How many are looked at. */
-  readonly told: string
+  readonly says: string
   readonly onChoose: (id: number) => void
 }) {
   return (
     <section aria-labelledby="all-pots" className={styles.all}>
       <h2 id="all-pots">{words.all}</h2>
-      <p role="status">{told}</p>
+      <p role="status">{says}</p>
       <ul>
         {pots.map((pot) => {
           const state = stateOfPot(pot)

@@ -145,7 +145,7 @@ function Look({ page }: { readonly page: LookPage }) {
           pots={pots}
           isBlind={page.isBlind}
           now={pot.id}
-          told={[
+          says={[
             words.looked(done, asked),
             look.waiting > 0 && !look.isLate && words.sending(look.waiting),
           ]

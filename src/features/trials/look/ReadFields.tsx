@@ -185,11 +185,11 @@ function Before({
   }
   const isTotal = usualSummary(measure) === 'total'
   const value = format.number(before.value, MEASURE_RANGE[measure].decimals)
-  const told = (isTotal ? words.sofar : words.before)(value, format.day(before.on))
+  const earlier = (isTotal ? words.sofar : words.before)(value, format.day(before.on))
   if (isTotal) {
     return (
       <span id={id} className={styles.before}>
-        {told}
+        {earlier}
       </span>
     )
   }
@@ -199,11 +199,11 @@ function Before({
       type="button"
       className={styles.before}
       title={words.asBefore}
-      aria-label={`${words.asBefore}: ${told}`}
+      aria-label={`${words.asBefore}: ${earlier}`}
       onPointerDown={(event) => event.preventDefault()}
       onClick={() => onPut(String(before.value))}
     >
-      {told}
+      {earlier}
     </button>
   )
 }

@@ -36,7 +36,7 @@ export function TreatmentsPart({
         <>
           <p className={styles.quiet}>{words.lead}</p>
           {values.treatments.map((one, index) => (
-            <Treatment key={one.key} page={page} form={form} one={one} index={index} />
+            <Treatment key={one.key} page={page} form={form} treatment={one} index={index} />
           ))}
           <div>
             <Button onClick={() => form.change({ treatments: oneMore(values.treatments) })}>
@@ -52,20 +52,20 @@ export function TreatmentsPart({
 function Treatment({
   page,
   form: { values, change, errorOf },
-  one,
+  treatment,
   index,
 }: {
   readonly page: NewTrialPage
   readonly form: NewTrialForm
-  readonly one: TreatmentValues
+  readonly treatment: TreatmentValues
   readonly index: number
 }) {
-  const title = treatmentName(page, one) || words.one(index + 1)
+  const title = treatmentName(page, treatment) || words.one(index + 1)
   const field = `treatments.${index + 1}`
   const put = (more: Partial<TreatmentValues>) =>
     change({
       treatments: values.treatments.map((each) =>
-        each.key === one.key ? { ...each, ...more } : each,
+        each.key === treatment.key ? { ...each, ...more } : each,
       ),
     })
   return (
@@ -75,21 +75,21 @@ function Treatment({
         <MediumField
           page={page}
           label={words.medium}
-          value={one.medium}
+          value={treatment.medium}
           error={errorOf(`${field}.medium`)}
           onChoose={(medium) => put({ medium })}
         />
         <TextField
           label={words.name}
           hint={words.nameHint}
-          value={one.name}
+          value={treatment.name}
           error={errorOf(`${field}.name`)}
           onChange={(event) => put({ name: event.target.value })}
         />
         {!values.isOwn && (
           <SelectField
             label={words.size}
-            value={one.size}
+            value={treatment.size}
             error={errorOf(`${field}.potSize`)}
             onChange={(event) => put({ size: event.target.value })}
           >
@@ -104,18 +104,22 @@ function Treatment({
         <TextField
           label={words.care}
           hint={words.careHint}
-          value={one.care}
+          value={treatment.care}
           error={errorOf(`${field}.care`)}
           onChange={(event) => put({ care: event.target.value })}
         />
       </div>
-      <Risks name={`risks-${one.key}`} risks={one.risks} onChange={(risks) => put({ risks })} />
+      <Risks
+        name={`risks-${treatment.key}`}
+        risks={treatment.risks}
+        onChange={(risks) => put({ risks })}
+      />
       {values.treatments.length > 1 && (
         <div>
           <Button
             weight="quiet"
             onClick={() =>
-              change({ treatments: values.treatments.filter(({ key }) => key !== one.key) })
+              change({ treatments: values.treatments.filter(({ key }) => key !== treatment.key) })
             }
           >
             {words.remove(title)}

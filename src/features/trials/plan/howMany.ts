@@ -29,7 +29,7 @@ const RANGES: Record<NumberField, { low: number; high: number; whole: boolean }>
 
 /** A sentence for each field that holds no number it could be. */
 export function wrongOf(values: HowMany): Partial<Record<keyof HowMany, string>> {
-  const told = (Object.keys(RANGES) as NumberField[]).flatMap((name) => {
+  const refusals = (Object.keys(RANGES) as NumberField[]).flatMap((name) => {
     const { low, high, whole } = RANGES[name]
     const value = readNumber(values[name])
     const fits = value !== null && value >= low && value <= high
@@ -37,7 +37,7 @@ export function wrongOf(values: HowMany): Partial<Record<keyof HowMany, string>>
       ? []
       : [[name, words.wrong(low, high, whole)] as const]
   })
-  return Object.fromEntries(told)
+  return Object.fromEntries(refusals)
 }
 
 const PERCENT = 100

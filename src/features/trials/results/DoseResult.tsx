@@ -89,13 +89,13 @@ function seedlingsText(
   seedlings: NonNullable<ResultsPage['seedlings']>,
   percent: (dose: number) => string,
 ): string {
-  const of = (answer: SeedlingAnswer) =>
+  const dosesOf = (answer: SeedlingAnswer) =>
     seedlings.filter((one) => one.answer === answer).map(({ dose }) => percent(dose))
   const missing = [...new Set(seedlings.flatMap((one) => one.missing))].join(' ')
   return words.dose.seedlings({
-    clean: of('clean').join(', '),
-    harmed: of('harmed').join(', '),
-    weak: of('too-weak').join(', '),
+    clean: dosesOf('clean').join(', '),
+    harmed: dosesOf('harmed').join(', '),
+    weak: dosesOf('too-weak').join(', '),
     lacking: missing === '' ? '' : lacking(missing),
     isVoid: seedlings.some(({ answer }) => answer === 'void'),
   })

@@ -90,7 +90,7 @@ function groupsOf(
         {
           head: '',
           groups: treatments.map(({ number, name, planted }): DotGroup => {
-            const told = view.groups.groups[number]?.description
+            const description = view.groups.groups[number]?.description
             const dots = page.pots.flatMap(({ treatment, value, code }) =>
               treatment === number && value !== null ? [{ key: code, value }] : [],
             )
@@ -100,12 +100,15 @@ function groupsOf(
               isControl: number === 0,
               note: words.dots.control,
               dots,
-              mean: told?.mean ?? null,
-              ci: told?.ci ?? null,
-              told: told
-                ? `${write(told.mean)} · ${words.dots.used(told.n, planted)}`
+              mean: description?.mean ?? null,
+              ci: description?.ci ?? null,
+              label: description
+                ? `${write(description.mean)} · ${words.dots.used(description.n, planted)}`
                 : words.dots.noValue,
-              says: words.dots.says(name, told ? write(told.mean) : words.dots.noValue),
+              says: words.dots.says(
+                name,
+                description ? write(description.mean) : words.dots.noValue,
+              ),
             }
           }),
         },
@@ -115,7 +118,7 @@ function groupsOf(
         {
           head: '',
           groups: treatments.map(({ number, name }): DotGroup => {
-            const told = view.counts.groups[number]
+            const counted = view.counts.groups[number]
             const percent = (share: number) => share * 100
             return {
               key: number,
@@ -123,14 +126,14 @@ function groupsOf(
               isControl: number === 0,
               note: words.dots.control,
               dots: [],
-              mean: told ? percent(told.proportion) : null,
-              ci: told ? [percent(told.ci[0]), percent(told.ci[1])] : null,
-              told: told
-                ? `${words.dots.ofTotal(told.count, told.total)} · ${format.plain(format.percent(told.proportion))}`
+              mean: counted ? percent(counted.proportion) : null,
+              ci: counted ? [percent(counted.ci[0]), percent(counted.ci[1])] : null,
+              label: counted
+                ? `${words.dots.ofTotal(counted.count, counted.total)} · ${format.plain(format.percent(counted.proportion))}`
                 : words.dots.noValue,
               says: words.dots.says(
                 name,
-                told ? words.dots.ofTotal(told.count, told.total) : words.dots.noValue,
+                counted ? words.dots.ofTotal(counted.count, counted.total) : words.dots.noValue,
               ),
             }
           }),
@@ -154,7 +157,7 @@ function groupsOf(
             ],
             mean: null,
             ci: null,
-            told: words.against(text(other), text(control)),
+            label: words.against(text(other), text(control)),
             says: words.dots.saySides(cropName, text(control), text(other)),
           }
         }),

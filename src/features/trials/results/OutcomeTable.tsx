@@ -10,7 +10,9 @@ const words = trialResults.outcome
 /** Pots, money, harvest, water, time: what each treatment took and gave. */
 export function OutcomeTable({ page }: { readonly page: ResultsPage }) {
   const { format } = useSite()
-  const rows = rowsOf(format).filter(({ of }) => page.treatments.some((one) => of(one) !== null))
+  const rows = rowsOf(format).filter(({ textOf }) =>
+    page.treatments.some((one) => textOf(one) !== null),
+  )
   return (
     <section aria-labelledby="outcome" className={styles.part}>
       <h2 id="outcome">{words.head}</h2>
@@ -27,11 +29,11 @@ export function OutcomeTable({ page }: { readonly page: ResultsPage }) {
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ name, of }) => (
+            {rows.map(({ name, textOf }) => (
               <tr key={name}>
                 <th scope="row">{name}</th>
                 {page.treatments.map((one) => (
-                  <td key={one.number}>{of(one) ?? words.unknown}</td>
+                  <td key={one.number}>{textOf(one) ?? words.unknown}</td>
                 ))}
               </tr>
             ))}
@@ -50,7 +52,7 @@ interface Row {
   readonly name: string
   /** How it is worked out; left out where it is only counted. */
   readonly why?: string
-  readonly of: (treatment: TreatmentOutcome) => string | null
+  readonly textOf: (treatment: TreatmentOutcome) => string | null
 }
 
 function rowsOf(format: Format): Row[] {
@@ -60,27 +62,27 @@ function rowsOf(format: Format): Row[] {
   const costOf = ({ costPerLitre, litres }: TreatmentOutcome) =>
     costPerLitre === null ? null : costPerLitre * litres
   return [
-    { name: words.used, of: ({ used, planted }) => words.usedOf(used, planted) },
-    { name: words.died, of: ({ died }) => format.number(died) },
+    { name: words.used, textOf: ({ used, planted }) => words.usedOf(used, planted) },
+    { name: words.died, textOf: ({ died }) => format.number(died) },
     {
       name: words.cost,
       why: words.whys.cost,
-      of: (one) =>
+      textOf: (one) =>
         known(
           costOf(one),
           (cost) => `${format.money(cost)}${one.isCostPartial ? ` (${words.partial})` : ''}`,
         ),
     },
-    { name: words.yield, why: words.whys.yield, of: ({ yieldG }) => known(yieldG, grams) },
+    { name: words.yield, why: words.whys.yield, textOf: ({ yieldG }) => known(yieldG, grams) },
     {
       name: words.perLitre,
       why: words.whys.perLitre,
-      of: ({ yieldG, litres }) => known(yieldG, (value) => `${grams(value / litres)} / L`),
+      textOf: ({ yieldG, litres }) => known(yieldG, (value) => `${grams(value / litres)} / L`),
     },
     {
       name: words.perMoney(format.money(1)),
       why: words.whys.perMoney,
-      of: (one) => {
+      textOf: (one) => {
         const cost = costOf(one)
         if (one.yieldG === null || !cost || one.isCostPartial) return null
         return grams(one.yieldG / cost)
@@ -89,23 +91,24 @@ function rowsOf(format: Format): Row[] {
     {
       name: words.water,
       why: words.whys.water,
-      of: ({ waterLitres }) => known(waterLitres, (value) => format.plain(format.litres(value))),
+      textOf: ({ waterLitres }) =>
+        known(waterLitres, (value) => format.plain(format.litres(value))),
     },
     {
       name: words.first,
       why: words.whys.first,
-      of: ({ firstHarvestDays }) =>
+      textOf: ({ firstHarvestDays }) =>
         known(firstHarvestDays, (value) => words.days(format.number(value))),
     },
     {
       name: words.sunk,
       why: words.whys.sunk,
-      of: ({ sunkCm }) => known(sunkCm, (value) => format.plain(format.cm(value))),
+      textOf: ({ sunkCm }) => known(sunkCm, (value) => format.plain(format.cm(value))),
     },
     {
       name: words.weeds,
       why: words.whys.weeds,
-      of: ({ weedsPerM2 }) => known(weedsPerM2, (value) => format.number(value)),
+      textOf: ({ weedsPerM2 }) => known(weedsPerM2, (value) => format.number(value)),
     },
   ]
 }

@@ -14,7 +14,7 @@ export interface DotGroup {
   readonly mean: number | null
   readonly ci: readonly [number, number] | null
   /** What stands beside it: its mean, and how many pots. */
-  readonly told: string
+  readonly label: string
   readonly note: string
   readonly says: string
 }
@@ -88,7 +88,7 @@ export function PotDots({
               </circle>
             ))}
           </svg>
-          <div className={styles.told}>{group.told}</div>
+          <div className={styles.told}>{group.label}</div>
         </div>
       ))}
       <div className={styles.row}>

@@ -1,9 +1,10 @@
 import type { SiteView } from '../../../messages/site/site'
 import type { ResultsPage } from '../../../messages/trials/looks'
 import { Button, LinkButton } from '../../../ui/Button'
+import type { Format } from '../../../ui/format'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { trialResults } from '../../../ui/texts/trials/trialResults'
-import { trialWords } from '../../../ui/texts/trials/trialWords'
+import { mustText } from '../mustText'
 import { DoseResult } from './DoseResult'
 import { MeasureDots } from './MeasureDots'
 import { OutcomeTable } from './OutcomeTable'
@@ -47,7 +48,7 @@ function First({ page }: { readonly page: ResultsPage }) {
       <h2>{words.how}</h2>
       <How page={page} />
       <h2>{words.found}</h2>
-      {page.isVoid && page.control && <p>{words.void(...musts(page, format.number))}</p>}
+      {page.isVoid && page.control && <p>{words.void(...reachedText(page, format))}</p>}
       {view && <Verdicts page={page} view={view} />}
       {view && <MeasureDots page={page} view={view} isStill />}
       {view && page.kind === 'dose' && <DoseResult page={page} view={view} isStill />}
@@ -76,7 +77,7 @@ function Second({ page }: { readonly page: ResultsPage }) {
 function How({ page }: { readonly page: ResultsPage }) {
   const { format } = useSite()
   const { design, crops, plantedOn, closedOn, control, checks } = page
-  const [reached, must] = musts(page, format.number)
+  const [reached, must] = reachedText(page, format)
   const from = format.day(plantedOn)
   const to = format.day(closedOn ?? page.on)
   const names = crops.map(({ name }) => name).join(', ')
@@ -110,12 +111,6 @@ function How({ page }: { readonly page: ResultsPage }) {
   )
 }
 
-/** What the control came to, and what it must, in words. */
-function musts(
-  { must, mustValue, control }: ResultsPage,
-  number: (value: number, digits: number) => string,
-): [string, string] {
-  const of = (value: number) =>
-    `${number(value, must === 'vigour' ? 1 : 0)} ${trialWords.musts[must].unit}`
-  return [of(control?.value ?? 0), of(mustValue)]
+function reachedText({ must, mustValue, control }: ResultsPage, format: Format) {
+  return mustText(must, control?.value ?? 0, mustValue, format)
 }

@@ -8,6 +8,7 @@ import { addressOf } from '../../../ui/request'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'
 import { trialResults as words } from '../../../ui/texts/trials/trialResults'
 import { trialWords } from '../../../ui/texts/trials/trialWords'
+import { mustText } from '../mustText'
 import { HandOn } from '../package/HandOn'
 import { DoseResult } from './DoseResult'
 import { MeasureDots } from './MeasureDots'
@@ -114,12 +115,9 @@ function Standing({ page }: { readonly page: ResultsPage }) {
   const { format } = useSite()
   if (page.isHidden) return <Notice>{words.hidden}</Notice>
   if (page.isVoid && page.control) {
-    const digits = page.must === 'vigour' ? 1 : 0
-    const of = (value: number) =>
-      `${format.number(value, digits)} ${trialWords.musts[page.must].unit}`
     return (
       <Notice tone="stop">
-        {words.void(of(page.control.value), of(page.mustValue))}{' '}
+        {words.void(...mustText(page.must, page.control.value, page.mustValue, format))}{' '}
         <a href={`/trials/new?like=${page.trialId}`} data-needs="manage">
           {words.voidNext}
         </a>

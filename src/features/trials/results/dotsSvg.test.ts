@@ -14,7 +14,7 @@ const group = (
   dots: values.map((value, at) => ({ key: `P${at}`, value })),
   mean: values.reduce((sum, one) => sum + one, 0) / values.length,
   ci: [Math.min(...values), Math.max(...values)],
-  told: `${values.length} pots`,
+  label: `${values.length} pots`,
   says: name,
   ...more,
 })

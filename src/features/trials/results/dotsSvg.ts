@@ -47,14 +47,14 @@ export function dotsSvg({
 }
 
 function rowSvg(
-  { name, dots, mean, ci, told, isControl, note }: DotGroup,
+  { name, dots, mean, ci, label, isControl, note }: DotGroup,
   y: number,
   x: (value: number) => string,
 ): string {
   const parts = [
     text('0', y + (isControl ? -2 : 5), name, { weight: 700 }),
     isControl ? text('0', y + 15, note, { fill: QUIET, size: 13 }) : '',
-    text(String(WIDTH - TOLD + 24), y + 5, told, {}),
+    text(String(WIDTH - TOLD + 24), y + 5, label, {}),
   ]
   if (ci) {
     const [left, right] = [Number(x(ci[0])), Number(x(ci[1]))]

@@ -62,8 +62,8 @@ function besides(
 ): Said[] {
   return judged.map(({ treatment, seen }) => {
     const p = also[treatment - 1] ?? null
-    const told = [seen, p !== null && pText(p, format)].filter(Boolean).join(', ')
-    return { treatment, verdict: null, text: told ? `${told}.` : '' }
+    const sentence = [seen, p !== null && pText(p, format)].filter(Boolean).join(', ')
+    return { treatment, verdict: null, text: sentence ? `${sentence}.` : '' }
   })
 }
 
@@ -233,8 +233,8 @@ function because(reason: VerdictReason, noP: string): string {
 }
 
 function joined(facts: readonly (string | null | false | undefined)[], why: string | null): string {
-  const told = facts.filter(Boolean).join(', ')
-  return why ? `${told ? `${told}: ` : ''}${why}.` : `${told}.`
+  const sentence = facts.filter(Boolean).join(', ')
+  return why ? `${sentence ? `${sentence}: ` : ''}${why}.` : `${sentence}.`
 }
 
 function signed(value: number, write: (value: number) => string): string {

@@ -24,11 +24,11 @@ export async function candidatesTrial(
   return {
     ...sheet,
     treatments: mine.map((one, at): CandidateInTrial | null => {
-      const told = sheet.treatments.find(({ number }) => number === one?.number)
-      if (!one || !told) return null
+      const treated = sheet.treatments.find(({ number }) => number === one?.number)
+      if (!one || !treated) return null
       const { medium } = one
       const isOlder = medium.kind === 'mix' && medium.version !== newest[at]
-      return { ...told, version: isOlder ? medium.version : null }
+      return { ...treated, version: isOlder ? medium.version : null }
     }),
     measures: sheet.measures
       .map(({ byTreatment, ...measure }) => ({

@@ -62,10 +62,10 @@ function fileOf(files: Readonly<Record<string, Uint8Array>>, name: string): stri
 }
 
 function readDescriptor(files: Readonly<Record<string, Uint8Array>>): PackagedTrial {
-  const told = parsed(fileOf(files, DESCRIPTOR)) as {
+  const descriptor = parsed(fileOf(files, DESCRIPTOR)) as {
     readonly innings?: { readonly format?: unknown; readonly trial?: unknown }
   } | null
-  const { innings } = told ?? {}
+  const { innings } = descriptor ?? {}
   if (typeof innings !== 'object' || innings === null) {
     return refuseField(FIELD, `${DESCRIPTOR} tells of no trial of this program.`)
   }

@@ -16,7 +16,7 @@ export const DRAWS_BESIDE = 9_999
 /** What was also seen of a trial, every p of it adjusted over all of it. */
 export interface AlsoSeen {
   /** By Holm, by treatment (the first after the control first); null where nothing tells. */
-  readonly of: (what: string, on: string) => readonly (number | null)[]
+  readonly pValuesOf: (what: string, on: string) => readonly (number | null)[]
   /** So many comparisons were looked at besides the one that decides. */
   readonly count: number
 }
@@ -61,7 +61,7 @@ export function alsoSeen(
     from += ps.length
   }
   return {
-    of: (what, on) => byKey.get(keyOf(what, on)) ?? [],
+    pValuesOf: (what, on) => byKey.get(keyOf(what, on)) ?? [],
     count: all.filter((p) => p !== null).length,
   }
 }

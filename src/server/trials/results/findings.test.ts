@@ -94,10 +94,8 @@ test('a winner made the standard is named where pots are filled and on its mix; 
   })
   const { id } = await standard(control?.id)
   const after = await fillChoices(garden.db)
-  assert.deepEqual(after.mixes.find(({ id: one }) => one === mixId)?.standardFor, [])
-  assert.deepEqual(after.bags.find(({ id: one }) => one === 'all-purpose-mix')?.standardFor, [
-    'Chard',
-  ])
+  assert.deepEqual(after.mixes.find(({ id }) => id === mixId)?.standardFor, [])
+  assert.deepEqual(after.bags.find(({ id }) => id === 'all-purpose-mix')?.standardFor, ['Chard'])
   await endFindingOfTrial(garden.db, trial.id, id, NOW)
   assert.equal((await ladderPage(garden.db, asked, NOW)).standard, null)
   assert.deepEqual(await listFindings(garden.db, { kind: 'standard' }), [])

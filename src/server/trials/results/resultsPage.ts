@@ -83,9 +83,9 @@ export async function resultsOf(
   )
   const valuesOf = found.find((one) => one.measure === measure)?.result
   const results = found.map(
-    ({ measure: one, wish, result }): MeasureView => ({
-      ...measureView(tables, one, wish, result),
-      also: decides(one) ? null : (also?.of(one, on) ?? []),
+    ({ measure, wish, result }): MeasureView => ({
+      ...measureView(tables, measure, wish, result),
+      also: decides(measure) ? null : (also?.pValuesOf(measure, on) ?? []),
     }),
   )
   const survival = isHidden || trial.perPot === 0 ? null : survivalResult(question)
@@ -123,7 +123,7 @@ export async function resultsOf(
     earlier: earlierOf(trial),
     treatments: isHidden ? [] : await outcomesOf(db, tables, trial, course, on),
     results,
-    survival: survival && { ...countsView(survival), also: also?.of(SURVIVAL, on) ?? [] },
+    survival: survival && { ...countsView(survival), also: also?.pValuesOf(SURVIVAL, on) ?? [] },
     pots: dotsOf(course, valuesOf, isHidden),
     growth: growthOf(course, [measure, ...trial.measures], isHidden),
     happened: course.pots
