@@ -17,7 +17,8 @@ import {
   type TrialValues,
   withCandidate,
 } from '../src/features/trials/plan/trialValues'
-import { type NewTrialPage, newTrialSchema } from '../src/messages/trials/trials'
+import { newTrialSchema } from '../src/messages/trials/trials'
+import type { NewTrialPage } from '../src/messages/trials/trialViews'
 import { validate } from '../src/server/validate'
 
 const SHAPE = { kind: 'round' as const, topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 }

@@ -1,5 +1,6 @@
 import Joi from 'joi'
-import type { Stratum } from './media/lots'
+import type { FoundPot } from './containers/potViews'
+import type { Stratum } from './media/lotViews'
 import { line } from './rules'
 
 /** How labels lie on what they are printed on; lengths in mm. */
@@ -57,12 +58,8 @@ export const LABEL_SIZES: readonly LabelSize[] = [
 ]
 
 /** A label is for a pot or for a lot. */
-export interface LabelView {
+export interface LabelView extends Pick<FoundPot, 'id' | 'code' | 'name' | 'place'> {
   readonly kind: 'pot' | 'lot'
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
   /** Of the lot, or of the one in the pot; empty where there is none. */
   readonly lotName: string
   readonly strata: readonly Stratum[]

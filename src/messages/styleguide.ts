@@ -1,5 +1,6 @@
 import type { Why } from '../core/why'
-import type { InningsMark, PotFrame, PotView, Stratum } from './media/lots'
+import type { InningsMark, Stratum } from './media/lotViews'
+import type { PotFrame, PotView } from './media/potViews'
 
 /** What the styleguide shows: computed from the shipped materials, so that it is there without a garden. */
 export interface StyleguidePage {

@@ -1,7 +1,7 @@
 import { HOW_PLANTED } from '../../core/season'
 import type { NewPlantings } from '../../messages/containers/pots'
 import type { CropName } from '../../messages/containers/potViews'
-import type { LotFamily } from '../../messages/media/lots'
+import type { LotFamily } from '../../messages/media/lotViews'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'

@@ -1,4 +1,5 @@
-import type { HandKind, LotPage } from '../../messages/media/lots'
+import type { HandKind } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { Button } from '../../ui/Button'
 import { DespiteField } from '../../ui/DespiteField'
 import { Choice, SelectField, TextField } from '../../ui/Field'

@@ -1,4 +1,4 @@
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'
 import { media as mediaWords } from '../../ui/texts/media/media'

@@ -1,5 +1,5 @@
 import { useState } from 'react'
-import type { LedgerRow, LotPage } from '../../messages/media/lots'
+import type { LedgerRow, LotPage } from '../../messages/media/lotViews'
 import { Button } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'

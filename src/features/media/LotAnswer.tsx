@@ -1,4 +1,4 @@
-import type { LotPage, LotWhyKey } from '../../messages/media/lots'
+import type { LotPage, LotWhyKey } from '../../messages/media/lotViews'
 import { media as mediaWords } from '../../ui/texts/media/media'
 import { WhyText } from '../../ui/WhyText'
 import type { Asking } from './LotValues'

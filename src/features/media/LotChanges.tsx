@@ -1,4 +1,4 @@
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { Button } from '../../ui/Button'
 import { SelectField, TextField } from '../../ui/Field'
 import { useForm } from '../../ui/form/useForm'

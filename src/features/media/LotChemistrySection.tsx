@@ -1,5 +1,5 @@
 import { useMemo } from 'react'
-import type { LotChemistry, LotPage, LotWhyKey } from '../../messages/media/lots'
+import type { LotChemistry, LotPage, LotWhyKey } from '../../messages/media/lotViews'
 import { Chart } from '../../ui/chart/Chart'
 import type { ChartSpec } from '../../ui/chart/chartSpec'
 import { WhyFigure } from '../../ui/Figure'

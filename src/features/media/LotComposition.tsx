@@ -1,4 +1,4 @@
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { Figure } from '../../ui/Figure'
 import { CoreSample } from '../../ui/pictures/CoreSample'
 import { byGrain } from '../../ui/pictures/grains'

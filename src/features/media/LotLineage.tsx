@@ -1,4 +1,4 @@
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { useSite } from '../../ui/SiteContext'
 import { transfers as words } from '../../ui/texts/media/transfers'
 import { rotationGroupName } from '../../ui/texts/recondition/rotationGroups'

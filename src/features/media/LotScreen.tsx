@@ -1,5 +1,5 @@
 import { Fragment, useState } from 'react'
-import type { LotPage, LotWhyKey } from '../../messages/media/lots'
+import type { LotPage, LotWhyKey } from '../../messages/media/lotViews'
 import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import { Fold } from '../../ui/Fold'

@@ -1,4 +1,4 @@
-import type { LotPage, LotWhyKey } from '../../messages/media/lots'
+import type { LotPage, LotWhyKey } from '../../messages/media/lotViews'
 import { Band } from '../../ui/Band'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'

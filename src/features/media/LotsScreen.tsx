@@ -1,4 +1,5 @@
-import type { LotColumn, LotRow, LotsPage, LotsQuery } from '../../messages/media/lots'
+import type { LotColumn, LotsQuery } from '../../messages/media/lots'
+import type { LotRow, LotsPage } from '../../messages/media/lotViews'
 import type { SiteView } from '../../messages/site/site'
 import { LinkButton } from '../../ui/Button'
 import type { Format } from '../../ui/format'

@@ -1,6 +1,6 @@
 import { useFieldArray } from 'react-hook-form'
 import { containerVolume } from '../../core/containers'
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import type { SiteView } from '../../messages/site/site'
 import { Button } from '../../ui/Button'
 import { Choice, SelectField, TextField } from '../../ui/Field'

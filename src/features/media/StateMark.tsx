@@ -1,4 +1,4 @@
-import type { LotState } from '../../messages/media/lots'
+import type { LotState } from '../../core/media'
 import { media as mediaWords } from '../../ui/texts/media/media'
 import styles from './StateMark.module.css'
 

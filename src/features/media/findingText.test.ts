@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import type { LotFinding } from '../../messages/media/lots'
+import type { LotFinding } from '../../messages/media/lotFindingViews'
 import { formatFor } from '../../ui/format'
 import { findingText } from './findingText'
 

@@ -1,4 +1,4 @@
-import type { LotFinding } from '../../messages/media/lots'
+import type { LotFinding } from '../../messages/media/lotFindingViews'
 import type { Format } from '../../ui/format'
 import { findings as findingWords } from '../../ui/texts/media/findings'
 import { media as mediaWords } from '../../ui/texts/media/media'

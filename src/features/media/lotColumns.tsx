@@ -1,4 +1,4 @@
-import type { LotRow } from '../../messages/media/lots'
+import type { LotRow } from '../../messages/media/lotViews'
 import type { Format } from '../../ui/format'
 import { RowNumber } from '../../ui/list/RowNumber'
 import type { RowColumn } from '../../ui/list/rowColumn'

@@ -1,4 +1,4 @@
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import { fetchedPart } from '../../ui/fetchedPart'
 
 interface OfLot {

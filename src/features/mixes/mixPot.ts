@@ -1,6 +1,7 @@
 import type { Component } from '../../core/media'
 import type { MixInPlace } from '../../core/mixes'
-import type { PotView, Stratum } from '../../messages/media/lotViews'
+import type { Stratum } from '../../messages/media/lotViews'
+import type { PotView } from '../../messages/media/potViews'
 import type { MixFor } from '../../messages/mixes/mixViews'
 
 /** A mix by shares, for the core sample. */

@@ -1,6 +1,6 @@
 import type { RoundPage, RoundPot } from '../../messages/containers/round'
 import type { SiteView } from '../../messages/site/site'
-import type { LookToDo } from '../../messages/trials/looks'
+import type { LookToDo } from '../../messages/trials/lookViews'
 import { Button, LinkButton } from '../../ui/Button'
 import { PageHead } from '../../ui/PageHead'
 import { unpacked } from '../../ui/packed'

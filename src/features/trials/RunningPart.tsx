@@ -1,4 +1,4 @@
-import type { TrialPage } from '../../messages/trials/trials'
+import type { TrialPage } from '../../messages/trials/trialViews'
 import { Button, LinkButton } from '../../ui/Button'
 import type { Format } from '../../ui/format'
 import { Notice, ProblemNotice } from '../../ui/Notice'

@@ -8,7 +8,7 @@ import {
   useSensors,
 } from '@dnd-kit/core'
 import { useState } from 'react'
-import type { TrialPage, TrialPotView } from '../../messages/trials/trials'
+import type { TrialPage, TrialPotView } from '../../messages/trials/trialViews'
 import { Button } from '../../ui/Button'
 import { mayManage } from '../../ui/mayManage'
 import { ProblemNotice } from '../../ui/Notice'

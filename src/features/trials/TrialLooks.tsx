@@ -1,4 +1,4 @@
-import type { TrialPage } from '../../messages/trials/trials'
+import type { TrialPage } from '../../messages/trials/trialViews'
 import { LinkButton } from '../../ui/Button'
 import { useSite } from '../../ui/SiteContext'
 import { trials } from '../../ui/texts/trials/trials'

@@ -1,6 +1,6 @@
 import { useState } from 'react'
 import type { SiteView } from '../../messages/site/site'
-import type { TrialPage } from '../../messages/trials/trials'
+import type { TrialPage } from '../../messages/trials/trialViews'
 import { Button, LinkButton } from '../../ui/Button'
 import { ProblemNotice } from '../../ui/Notice'
 import { PageHead } from '../../ui/PageHead'

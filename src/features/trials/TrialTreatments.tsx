@@ -1,4 +1,8 @@
-import type { CandidateRemark, TrialPage, TrialTreatmentView } from '../../messages/trials/trials'
+import type {
+  CandidateRemark,
+  TrialPage,
+  TrialTreatmentView,
+} from '../../messages/trials/trialViews'
 import type { Format } from '../../ui/format'
 import { Notice } from '../../ui/Notice'
 import { useSite } from '../../ui/SiteContext'

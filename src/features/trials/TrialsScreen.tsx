@@ -1,5 +1,5 @@
 import type { SiteView } from '../../messages/site/site'
-import type { TrialRowView, TrialsPage } from '../../messages/trials/trials'
+import type { TrialRowView, TrialsPage } from '../../messages/trials/trialViews'
 import { LinkButton } from '../../ui/Button'
 import type { Format } from '../../ui/format'
 import { ChoiceSentence } from '../../ui/list/ChoiceSentence'

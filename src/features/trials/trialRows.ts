@@ -1,4 +1,4 @@
-import type { TrialPotView } from '../../messages/trials/trials'
+import type { TrialPotView } from '../../messages/trials/trialViews'
 
 export interface TrialBlock {
   /** null: all pots together, at random. */

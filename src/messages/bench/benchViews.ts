@@ -11,6 +11,7 @@ import type {
   PenTrust,
   SampleKind,
   SeedlingLack,
+  Spread,
   TestKind,
   TestKit,
   TestWater,
@@ -57,11 +58,7 @@ export interface TestRow {
   readonly outcome: BenchOutcome | null
 }
 
-export interface SampleChoice {
-  readonly kind: SampleKind
-  readonly id: number | string
-  readonly name: string
-}
+export interface SampleChoice extends Pick<SampleView, 'kind' | 'id' | 'name'> {}
 
 /** What can be tested; in a large garden the first that fit what was typed. */
 export interface SampleChoices {
@@ -127,25 +124,17 @@ export interface TestState {
   readonly now: string
 }
 
-export interface RunView {
-  readonly id: number
+export interface RunView extends Pick<TestRow, 'id' | 'isReference' | 'startedOn'> {
   readonly sampleName: string
-  readonly isReference: boolean
-  readonly startedOn: string
   readonly outcome: BenchOutcome
 }
 
 /** One value over the repeats of a set. */
-export interface SpreadView {
+export interface SpreadView extends Spread {
   /** Its repeats contradict each other: their mean is the value of neither. */
   readonly disagree: boolean
   readonly name: string
   readonly unit: BenchUnit
-  readonly n: number
-  readonly mean: number
-  readonly lowest: number
-  readonly highest: number
-  readonly sd: number | null
   /** Of each run. */
   readonly values: readonly number[]
   /** What its recipe lets expect, likely from and to; null where nothing is. */

@@ -2,10 +2,10 @@ import type { BenchOutcome } from '../../core/bench'
 import { answers, operation } from '../operation'
 import { nothing } from '../rules'
 import type { SampleChoices, TestState } from './benchViews'
+import { finishSchema } from './observations'
 import {
   correctionSchema,
   draftSchema,
-  finishSchema,
   kitSchema,
   momentParamsSchema,
   momentSchema,

@@ -9,9 +9,6 @@ import {
 import { type ListQuery, listFields } from '../list'
 import { id, key, line, moment, typed, version } from '../rules'
 
-export type { FinishBody } from './observations'
-export { finishSchema } from './observations'
-
 /** Lots and mixes are known by their numbers, materials by their keys. */
 const sampleId = Joi.when('kind', {
   is: 'material',

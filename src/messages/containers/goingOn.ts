@@ -1,4 +1,5 @@
 import Joi from 'joi'
+import type { PottingOn } from '../../core/season'
 import { day, id, key, line } from '../rules'
 import { type FillChoices, type FillPot, fillSource } from './fillPot'
 
@@ -14,17 +15,14 @@ export interface PotOnBody {
   readonly check: boolean
 }
 
-export interface PotOnPlan {
+export interface PotOnPlan
+  extends Pick<PottingOn, 'gapCm' | 'underlayCm' | 'widerCm' | 'isMuchWider'> {
   readonly code: string
-  readonly gapCm: number
-  readonly underlayCm: number
   /** Of new mix, loose, L. */
   readonly litres: number
   readonly parts: readonly { readonly name: string; readonly litres: number }[]
   /** What stands in the new pot when it has settled, L. */
   readonly settledLitres: number
-  readonly widerCm: number
-  readonly isMuchWider: boolean
 }
 
 export interface PotOnAnswer {

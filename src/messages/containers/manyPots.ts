@@ -1,6 +1,7 @@
 import Joi from 'joi'
-import { ENDINGS, type Ending, EXPOSURES, type Exposure, type GrowthScore } from '../../core/season'
+import { ENDINGS, EXPOSURES, type Exposure } from '../../core/season'
 import { day, id, line, lines, MOST_CHOSEN } from '../rules'
+import type { EndOfPlanting } from './pots'
 
 const pots = Joi.array()
   .items(id('The container'))
@@ -65,12 +66,8 @@ export interface ManyPots {
 export const manyPotsSchema = Joi.object<ManyPots>({ ids: pots })
 
 /** What grows in many pots, ended alike. */
-export interface EndMany {
+export interface EndMany extends Pick<EndOfPlanting, 'on' | 'growth' | 'why' | 'note'> {
   readonly pots: readonly number[]
-  readonly on: string
-  readonly growth: GrowthScore | null
-  readonly why: Ending
-  readonly note: string
 }
 
 export const endManySchema = Joi.object<EndMany>({

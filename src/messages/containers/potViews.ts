@@ -1,9 +1,11 @@
+import type { Crop } from '../../core/chemistry'
 import type { ContainerShape } from '../../core/containers'
 import type { Exposure, HowPlanted, PotLogKind } from '../../core/season'
 import type { Why } from '../../core/why'
 import type { ListPart } from '../list'
 import type { ProblemChoice, TriageView } from '../media/found'
-import type { InningsMark, LotFamily, PotView } from '../media/lots'
+import type { InningsMark, LotFamily } from '../media/lotViews'
+import type { PotView } from '../media/potViews'
 import type { TrialLink } from '../trials/trialViews'
 import type { FillChoices } from './fillPot'
 import type { GoingOn } from './goingOn'
@@ -41,11 +43,7 @@ export interface PotsPage {
   readonly crops: readonly CropName[]
 }
 
-export interface CropName {
-  readonly id: string
-  readonly name: string
-  readonly rotationGroup: string
-}
+export interface CropName extends Pick<Crop, 'id' | 'name' | 'rotationGroup'> {}
 
 export interface PlantingView {
   readonly id: number
@@ -115,26 +113,20 @@ export interface TroubleWays {
   } | null
 }
 
-export interface PotPage {
+export interface PotPage
+  extends Pick<FoundPot, 'id' | 'shape' | 'exposure' | 'code' | 'name' | 'place' | 'litres'> {
   /** Of an empty pot: what it can be filled from; null where a mix stands in it. */
   readonly fill: FillChoices | null
   /** Where plants grow: what they can go on with. */
   readonly goingOn: GoingOn | null
   /** That stood in its mix this season and last. */
   readonly families: readonly LotFamily[]
-  readonly id: number
   readonly version: number
-  readonly shape: ContainerShape
   /** Of an inert filler on its base, 0 where there is none. */
   readonly fillerCm: number
   readonly headspaceCm: number
-  readonly exposure: Exposure
-  readonly code: string
-  readonly name: string
-  readonly place: string
   /** All places of the garden. */
   readonly places: readonly string[]
-  readonly litres: number
   readonly lot: {
     readonly id: number
     readonly name: string

@@ -1,13 +1,10 @@
 import Joi from 'joi'
 import type { ProblemChoice } from '../media/found'
 import { id, line } from '../rules'
+import type { FoundPot } from './potViews'
 
 /** A pot as one comes by it. */
-export interface RoundPot {
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
+export interface RoundPot extends Pick<FoundPot, 'id' | 'code' | 'name' | 'place'> {
   /** What grows in it, by name. */
   readonly crops: readonly string[]
 }

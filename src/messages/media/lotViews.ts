@@ -37,8 +37,6 @@ export interface InningsMark {
   readonly open: boolean
 }
 
-export type * from './lotFindingViews'
-export type * from './potViews'
 export type { LotState }
 
 export interface LotRow {

@@ -5,8 +5,6 @@ import { EXPOSURES, type Exposure } from '../../core/season'
 import { columnsField, type ListQuery, listFields } from '../list'
 import { day, id, key, line, lines, litresOrNone, version } from '../rules'
 
-export type * from './lotViews'
-
 export type HandKind = 'topped-up' | 'settled' | 'lost' | 'recounted' | 'discarded' | 'emptied'
 
 /** An entry a person writes into a ledger by hand. Litres are always typed as a plain amount, never negative. */

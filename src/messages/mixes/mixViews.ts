@@ -1,9 +1,8 @@
 import type { Crop } from '../../core/chemistry'
-import type { ContainerShape } from '../../core/containers'
 import type { Material } from '../../core/media'
 import type { MixAnswer, MixFor, MixPart, MixWish, PlaceForMix, PlantGroup } from '../../core/mixes'
 import type { LotTriage } from '../../core/recondition'
-import type { Exposure } from '../../core/season'
+import type { FoundPot } from '../containers/potViews'
 import type { ListPart, ListQuery } from '../list'
 import type { Stratum } from '../media/lotViews'
 import type { TrialLink } from '../trials/trialViews'
@@ -22,13 +21,9 @@ export interface MixMaterial {
 }
 
 /** Containers of one size. */
-export interface MixContainer {
-  readonly name: string
-  readonly place: string
+export interface MixContainer extends Pick<FoundPot, 'name' | 'place' | 'shape' | 'exposure'> {
   readonly count: number
-  readonly shape: ContainerShape
   readonly headspaceCm: number
-  readonly exposure: Exposure
 }
 
 export interface MixRow {

@@ -5,8 +5,6 @@ import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { id, key, line, lines, litres, litresOrNone } from '../rules'
 
-export type * from './mixViews'
-
 export interface NewMixBody {
   readonly name: string
   readonly parts: readonly MixPart[]

@@ -1,9 +1,7 @@
-import type { LadderPriorities, Rung, RungId, SurplusUse } from '../../core/recondition'
+import type { LadderPriorities, Rung, RungId } from '../../core/recondition'
 import type { Why } from '../../core/why'
-import type { FoundView, TriageView } from '../media/found'
-import type { PotView } from '../media/lots'
-import type { IntakeAnswers } from './answers'
-import type { CropChoice, IntakePage, TroubleView } from './turnover'
+import type { PotView } from '../media/potViews'
+import type { RecipePage } from './turnover'
 
 /** The numbers of a way that can be asked where they come from. */
 export type RungRow =
@@ -41,27 +39,22 @@ export interface StandardMixView {
   readonly trialName: string
 }
 
-export interface LadderPage {
-  readonly lot: IntakePage['lot']
-  readonly answers: IntakeAnswers
-  readonly crop: CropChoice & { readonly ecMaxSme: number; readonly nSeasonMgPerL: number }
+export interface LadderPage
+  extends Pick<
+    RecipePage,
+    'lot' | 'answers' | 'crop' | 'found' | 'triage' | 'trouble' | 'openOrderId' | 'spare'
+  > {
   readonly litresWanted: number
   readonly litresFound: number
   /** Counted from 0: the month that asks most. */
   readonly worstMonth: number
-  readonly found: readonly FoundView[]
-  readonly triage: TriageView | null
-  readonly trouble: TroubleView | null
   readonly priorities: Required<LadderPriorities>
   readonly rungs: readonly RungView[]
   /** ISO days; null where the number was predicted. */
   readonly phMeasuredOn: string | null
   readonly ecMeasuredOn: string | null
-  readonly openOrderId: number | null
   /** The way this garden goes by itself; null where it compares. */
   readonly usualWay: RungId | null
-  /** What becomes of the old mix where a new one takes its place; null where what was found speaks against. */
-  readonly spare: SurplusUse | null
   /** What a new mix is made of, where a trial found it; null where it is what is usual. */
   readonly standard: StandardMixView | null
 }

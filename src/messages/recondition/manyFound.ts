@@ -1,5 +1,6 @@
 import Joi from 'joi'
 import { NO_LOOK, type PotLook, type RootMass, type TriageAnswer } from '../../core/recondition'
+import type { FoundPot } from '../containers/potViews'
 import type { FoundView, ProblemChoice } from '../media/found'
 import { id, ids, key, lines, MOST_CHOSEN } from '../rules'
 
@@ -85,11 +86,7 @@ export const manyFoundQuerySchema = Joi.object<ManyFoundQuery>({
 }).unknown()
 
 /** A pot whose season is over, with what is known of it already. */
-export interface WaitingPot {
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
+export interface WaitingPot extends Pick<FoundPot, 'id' | 'code' | 'name' | 'place'> {
   readonly lotId: number
   readonly lotName: string
   /** Other pots that hold the same mix. */

@@ -1,5 +1,5 @@
 import Joi from 'joi'
-import type { ContainerShape } from '../../core/containers'
+import type { Crop } from '../../core/chemistry'
 import type { LotState } from '../../core/media'
 import type {
   CropBar,
@@ -16,37 +16,24 @@ import type {
   TippedFor,
   WorkStep,
 } from '../../core/recondition'
+import type { FoundPot } from '../containers/potViews'
 import { type ListPart, type ListQuery, listFields } from '../list'
-import type { FoundView, ProblemChoice, TriageStory, TriageView } from '../media/found'
-import {
-  type InningsMark,
-  LOT_ORDERS,
-  type LotOrder,
-  type PotView,
-  type Stratum,
-} from '../media/lots'
-import type { LotFamily, LotRow } from '../media/lotViews'
+import type { FoundView, TriageView } from '../media/found'
+import { LOT_ORDERS, type LotOrder } from '../media/lots'
+import type { InningsMark, LotPage, LotRow, Stratum } from '../media/lotViews'
+import type { PotView } from '../media/potViews'
 import { id, key, LARGEST_LITRES, line, version } from '../rules'
 import type { IntakeAnswers } from './answers'
 
-export interface CropChoice {
-  readonly id: string
-  readonly name: string
-  readonly rotationGroup: string
+export interface CropChoice
+  extends Pick<Crop, 'id' | 'name' | 'rotationGroup' | 'pHLow' | 'pHHigh'> {
   readonly airMin: number
   readonly airMax: number
-  readonly pHLow: number
-  readonly pHHigh: number
 }
 
-export interface PotChoice {
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
-  readonly shape: ContainerShape
+export interface PotChoice
+  extends Pick<FoundPot, 'id' | 'code' | 'name' | 'place' | 'shape' | 'litres'> {
   readonly headspaceCm: number
-  readonly litres: number
   /** Holds this lot now. */
   readonly own: boolean
 }
@@ -60,11 +47,10 @@ export interface TroubleView {
   readonly everyDays: number | null
 }
 
-export interface IntakePage {
+export interface IntakePage
+  extends Pick<LotPage, 'families' | 'openOrderId' | 'found' | 'triage' | 'story' | 'problems'> {
   /** What was logged twice at one of its pots since its mix was made, and what the recipe makes of it. */
   readonly trouble: TroubleView | null
-  /** That stood in its mix this season and last, in all its pots and in what came into it. */
-  readonly families: readonly LotFamily[]
   readonly lot: {
     readonly id: number
     readonly name: string
@@ -79,11 +65,6 @@ export interface IntakePage {
   }
   readonly crops: readonly CropChoice[]
   readonly pots: readonly PotChoice[]
-  readonly openOrderId: number | null
-  readonly found: readonly FoundView[]
-  readonly triage: TriageView | null
-  readonly story: TriageStory
-  readonly problems: readonly ProblemChoice[]
   /** What its tests answer already; null where they do not. */
   readonly answers: {
     readonly side: 'yes' | 'no' | null

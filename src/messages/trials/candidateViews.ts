@@ -1,8 +1,10 @@
 import type { BenchUnit, BenchVerdict, SampleKind, TestKind } from '../../core/bench'
 import type { MixAnswer, MixCost, MixWish, PlaceForMix } from '../../core/mixes'
-import type { TrialKind, TrialMeasure, Verdict } from '../../core/trials'
+import type { TrialMeasure, Verdict } from '../../core/trials'
 import type { SampleChoices } from '../bench/benchViews'
-import type { LotFinding, Reading, Stratum } from '../media/lotViews'
+import type { LotFinding } from '../media/lotFindingViews'
+import type { Reading, Stratum } from '../media/lotViews'
+import type { ResultsPage, TreatmentOutcome } from './resultViews'
 import type { TrialState } from './trialViews'
 
 /** What may matter most to a grower, besides what a trial found. */
@@ -68,15 +70,10 @@ export interface CheckPoint {
 }
 
 /** A candidate in a trial, as one of its treatments. */
-export interface CandidateInTrial {
-  readonly number: number
-  readonly name: string
+export interface CandidateInTrial
+  extends Pick<TreatmentOutcome, 'number' | 'name' | 'used' | 'planted' | 'weedsPerM2' | 'sunkCm'> {
   /** An older version of the recipe; null where it is the same. */
   readonly version: number | null
-  readonly used: number
-  readonly planted: number
-  readonly weedsPerM2: number | null
-  readonly sunkCm: number | null
   readonly yieldPerLitreG: number | null
 }
 
@@ -98,20 +95,14 @@ export interface CandidateFigures {
 }
 
 /** What a trial says of the candidates. */
-export interface CandidatesTrial {
-  readonly trialId: number
-  readonly name: string
-  readonly kind: TrialKind
+export interface CandidatesTrial
+  extends Pick<ResultsPage, 'trialId' | 'name' | 'kind' | 'isVoid' | 'measure' | 'wish'> {
   readonly cropId: string | null
   readonly cropName: string | null
   readonly state: TrialState
-  readonly isVoid: boolean
   /** Scored blind, and it goes on. */
   readonly isHidden: boolean
   readonly controlName: string
-  /** The measure it was made for. */
-  readonly measure: TrialMeasure
-  readonly wish: 'more' | 'less'
   /** In the order of the candidates; null where one is not in it. */
   readonly treatments: readonly (CandidateInTrial | null)[]
   readonly measures: readonly CandidateMeasure[]

@@ -1,8 +1,6 @@
 import Joi from 'joi'
 import { id, key, line } from '../rules'
 
-export type * from './candidateViews'
-
 /** Which candidates are held against each other, where, for what, and by what they are put in order. */
 export interface CandidatesQuery {
   /** Keys with commas: "mix:3,material:bagged,lot:12". */

@@ -1,6 +1,7 @@
-import type { TrialCheck, TrialEvent, TrialKind, TrialMeasure } from '../../core/trials'
+import type { TrialCheck, TrialEvent, TrialMeasure } from '../../core/trials'
 import type { BalanceKind } from '../instruments/balance'
 import type { ProblemChoice } from '../media/found'
+import type { ResultsPage } from './resultViews'
 
 /** Something that happened to a pot of a trial. */
 export interface PotEventView {
@@ -40,30 +41,21 @@ export interface LookPot {
 }
 
 /** A look that is due today, or was before. */
-export interface LookToDo {
-  readonly trialId: number
-  readonly name: string
-  readonly day: number
-  readonly on: string
+export interface LookToDo extends Pick<ResultsPage, 'trialId' | 'name' | 'day' | 'on'> {
   readonly isLate: boolean
   readonly pots: number
 }
 
 /** The pots of a trial in the order in which one walks past them. */
-export interface LookPage {
-  readonly trialId: number
-  readonly name: string
-  readonly kind: TrialKind
+export interface LookPage
+  extends Pick<
+    ResultsPage,
+    'trialId' | 'name' | 'kind' | 'plantedOn' | 'seeds' | 'measures' | 'on'
+  > {
   readonly isBlind: boolean
   readonly isClosed: boolean
-  readonly plantedOn: string
   /** What may be weighed is read from it. */
   readonly balance: BalanceKind
-  /** Sown in each pot; 0: nothing was, or plants went in. */
-  readonly seeds: number
-  readonly measures: readonly TrialMeasure[]
-  /** The day it is looked at. */
-  readonly on: string
   /** What that day belongs to. */
   readonly check: TrialCheck | null
   readonly pots: readonly LookPot[]

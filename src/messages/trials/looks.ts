@@ -9,9 +9,6 @@ import {
 } from '../../core/trials'
 import { day, id, key, line, lines, version } from '../rules'
 
-export type * from './lookViews'
-export type * from './resultViews'
-
 /** What happened to a pot: of the list, or a problem by its name. */
 export type Happened = TrialEvent | 'problem'
 

@@ -10,15 +10,14 @@ import {
 } from './looks'
 import { PACKAGE_BODY_BYTES, packageSchema } from './packages'
 import {
-  changeTrialSchema,
   layoutSchema,
   lessonsSchema,
-  newTrialSchema,
   plantTrialSchema,
   setPotsSchema,
   trialParamsSchema,
   trialStepSchema,
-} from './trials'
+} from './trialSteps'
+import { changeTrialSchema, newTrialSchema } from './trials'
 import type { TrialPage } from './trialViews'
 
 export const trialsOperations = {

@@ -11,7 +11,7 @@ import type {
   Verdict,
 } from '../../core/trials'
 import type { LeftOutView, PotEventView } from './lookViews'
-import type { ControlView, TrialState } from './trialViews'
+import type { TrialPage } from './trialViews'
 
 /** What a treatment came to besides what was measured for its own sake; null where it is not known. */
 export interface TreatmentOutcome {
@@ -139,23 +139,20 @@ export interface FindingView {
   readonly on: string
 }
 
-export interface ResultsPage {
+export interface ResultsPage
+  extends Pick<
+    TrialPage,
+    'version' | 'state' | 'cropName' | 'closedOn' | 'isHidden' | 'control' | 'lessons'
+  > {
   readonly trialId: number
-  readonly version: number
   readonly name: string
   readonly kind: TrialKind
   readonly question: string
   readonly wish: 'more' | 'less'
-  readonly state: TrialState
-  readonly cropName: string | null
   readonly plantedOn: string
-  readonly closedOn: string | null
-  /** It is scored blind and goes on: what is in a pot is not told. */
-  readonly isHidden: boolean
   readonly isVoid: boolean
   readonly must: ControlMust
   readonly mustValue: number
-  readonly control: ControlView | null
   readonly seeds: number
   readonly measures: readonly TrialMeasure[]
   readonly checks: readonly TrialCheck[]
@@ -207,7 +204,6 @@ export interface ResultsPage {
     readonly place: string
     readonly potName: string
   }
-  readonly lessons: string
   /** What it handed on and still holds. */
   readonly findings: readonly FindingView[]
   /** What grew in it, to hand something on for. */

@@ -1,11 +1,9 @@
 import type { SeedlingLack } from '../../core/bench'
 import type { ContainerShape } from '../../core/containers'
-import type { HowPlanted } from '../../core/season'
 import type {
   ControlMust,
   Difference,
   ProtocolStep,
-  SeedProtocol,
   TrialCheck,
   TrialKind,
   TrialMeasure,
@@ -13,20 +11,18 @@ import type {
   Verdict,
 } from '../../core/trials'
 import type { FillChoices } from '../containers/fillPot'
+import type { FoundPot } from '../containers/potViews'
 import type { ListPart, ListQuery } from '../list'
-import type { LeftOutView } from './lookViews'
+import type { LookPot } from './lookViews'
+import type { TreatmentOutcome } from './resultViews'
 import type { NewTrialBody } from './trials'
 
 export type TrialState = 'planned' | 'ready' | 'running' | 'closed'
 
-export interface TrialRowView {
+export interface TrialRowView extends Pick<NewTrialBody, 'name' | 'kind' | 'question' | 'pots'> {
   readonly id: number
-  readonly name: string
-  readonly kind: TrialKind
-  readonly question: string
   readonly state: TrialState
   readonly treatments: readonly string[]
-  readonly pots: number
   readonly cropNames: readonly string[]
   readonly plantedOn: string | null
   /** The next day it is looked at; null where none is left or nothing is planted. */
@@ -72,15 +68,8 @@ export interface PotSizeView {
   readonly litres: number
 }
 
-export interface FreePotView {
-  readonly id: number
-  readonly code: string
-  readonly name: string
-  readonly place: string
-  readonly litres: number
-  readonly lotId: number | null
-  readonly lotName: string | null
-}
+export interface FreePotView
+  extends Pick<FoundPot, 'id' | 'code' | 'name' | 'place' | 'litres' | 'lotId' | 'lotName'> {}
 
 /** What a trial may be made of. */
 export interface NewTrialPage {
@@ -134,43 +123,37 @@ export interface VariedView {
   readonly trayCv: number | null
 }
 
-export interface TrialTreatmentView {
-  readonly id: number
-  readonly number: number
-  readonly name: string
-  /** What the pots hold, in words. */
-  readonly medium: string
-  /** Leads to it. */
-  readonly mediumAddress: string | null
-  readonly addedName: string | null
-  readonly dose: number
+export interface TrialTreatmentView
+  extends Pick<
+    TreatmentOutcome,
+    | 'id'
+    | 'number'
+    | 'name'
+    | 'medium'
+    | 'mediumAddress'
+    | 'addedName'
+    | 'dose'
+    | 'lotId'
+    | 'litres'
+  > {
   readonly potName: string
   readonly care: string
   readonly risks: readonly TrialRisk[]
-  /** The lot that it became. */
-  readonly lotId: number | null
   readonly pots: number
-  /** Loose, for all its pots, L; 0 where they stand filled. */
-  readonly litres: number
   /** Of its loose mix, that sinks with the first watering, 0 to 1. */
   readonly sinks: number
   /** What is measured out for it; of a lot there is nothing. */
   readonly parts: readonly { readonly name: string; readonly litres: number }[]
 }
 
-export interface TrialPotView {
-  readonly id: number
-  readonly code: string
+export interface TrialPotView
+  extends Pick<LookPot, 'id' | 'code' | 'block' | 'cropName' | 'leftOut' | 'diedOn'> {
   readonly position: number
   readonly row: number
   readonly column: number
-  readonly block: number | null
   /** Number of its treatment; null while it is scored blind and goes on. */
   readonly treatment: number | null
-  readonly cropName: string | null
   readonly containerId: number | null
-  readonly leftOut: LeftOutView | null
-  readonly diedOn: string | null
 }
 
 /** What speaks against a treatment for a crop of the trial, before anything is filled. */
@@ -199,20 +182,29 @@ export interface ControlView {
   readonly isReached: boolean
 }
 
-export interface TrialPage {
+export interface TrialPage
+  extends Pick<
+    NewTrialBody,
+    | 'name'
+    | 'kind'
+    | 'question'
+    | 'wish'
+    | 'must'
+    | 'mustValue'
+    | 'measures'
+    | 'decides'
+    | 'decidesDay'
+    | 'how'
+    | 'perPot'
+    | 'pots'
+    | 'isBlind'
+    | 'place'
+    | 'protocol'
+    | 'cv'
+  > {
   readonly id: number
   readonly version: number
-  readonly name: string
-  readonly kind: TrialKind
-  readonly question: string
   readonly state: TrialState
-  readonly wish: 'more' | 'less'
-  readonly must: ControlMust
-  readonly mustValue: number
-  readonly measures: readonly TrialMeasure[]
-  /** What gets the verdict, on which day after planting. */
-  readonly decides: TrialMeasure | null
-  readonly decidesDay: number | null
   /** Before it is planted they have no dates. */
   readonly checks: readonly (Omit<TrialCheck, 'on'> & { readonly on: string | null })[]
   /** Pots that are still looked at. */
@@ -222,16 +214,9 @@ export interface TrialPage {
   /** ISO day; null while it goes on. */
   readonly closedOn: string | null
   readonly cropName: string | null
-  readonly how: HowPlanted
-  readonly perPot: number
-  readonly pots: number
   readonly isInBlocks: boolean
-  readonly isBlind: boolean
-  readonly place: string
   readonly potSize: PotSizeView
-  readonly protocol: SeedProtocol
   readonly steps: readonly (ProtocolStep & { readonly doneOn: string | null })[]
-  readonly cv: number
   readonly crops: number
   readonly plantedOn: string | null
   readonly lessons: string

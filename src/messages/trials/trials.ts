@@ -18,9 +18,6 @@ import { type ListQuery, listFields } from '../list'
 import { shapeSchema } from '../media/lots'
 import { id, key, line, version } from '../rules'
 
-export * from './trialSteps'
-export type * from './trialViews'
-
 /** What pots are filled with, as it is asked for; of a mix the newest version where none is named. */
 export type MediumBody =
   | { readonly kind: 'mix'; readonly mixId: number; readonly version?: number }

@@ -2,7 +2,7 @@ import { familiesIn } from '../../core/recondition'
 import type { Database } from '../../data/database'
 import type { LotCard } from '../../data/media'
 import { plantingsOfLot } from '../../data/season'
-import type { LotFamily } from '../../messages/media/lots'
+import type { LotFamily } from '../../messages/media/lotViews'
 import type { Tables } from './lotFacts'
 
 /** Families that stood in a lot's mix, by season, the newest first: in all its pots, and in all that came into it. */

@@ -1,6 +1,6 @@
 import type { RestingState } from '../../core/media'
 import { presentInnings } from '../../data/media'
-import type { LotFinding } from '../../messages/media/lots'
+import type { LotFinding } from '../../messages/media/lotFindingViews'
 import type { CardFacts } from './lotFacts'
 import { type FaultTables, lotFaults } from './lotFaults'
 

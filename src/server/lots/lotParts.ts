@@ -1,6 +1,6 @@
 import { type Component, componentShares, type Material, volumeYield } from '../../core/media'
 import { type LotCard, presentInnings } from '../../data/media'
-import type { Stratum } from '../../messages/media/lots'
+import type { Stratum } from '../../messages/media/lotViews'
 
 /** A bag or an own mix that nothing grew in; what was left over of an old mix has no innings of its own, but is old. */
 export function isNeverPlanted({ innings, origin }: Pick<LotCard, 'innings' | 'origin'>): boolean {

@@ -1,4 +1,4 @@
-import type { LotRow } from '../../messages/media/lots'
+import type { LotRow } from '../../messages/media/lotViews'
 import type { CardFacts } from './lotFacts'
 import { type FaultTables, lotFaults } from './lotFaults'
 import { findingOf, restingState } from './lotFinding'

@@ -1,7 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import { type Component, containerCapacity, type RetentionCurve } from '../../core/media'
 import type { StoredContainer } from '../../data/containers'
-import type { PotView } from '../../messages/media/lots'
+import type { PotView } from '../../messages/media/potViews'
 import { strataOf } from './lotParts'
 
 /** A mix in a container, cut open and drained; null where nothing stands in it. */

@@ -14,7 +14,7 @@ import { plantingDay, weeklyTemperatures } from '../../core/season'
 import { type Why, whyInput } from '../../core/why'
 import { presentInnings } from '../../data/media'
 import type { Site } from '../../data/site'
-import type { LotChemistry, LotWhyKey } from '../../messages/media/lots'
+import type { LotChemistry, LotWhyKey } from '../../messages/media/lotViews'
 import { dayAt } from '../clock'
 import { feedLeftOn, type LotFacts, seasonWater, type Tables } from '../lots'
 

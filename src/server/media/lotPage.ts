@@ -13,7 +13,7 @@ import {
 import { readOpenOrder, readWorkOrder } from '../../data/recondition'
 import { readSite, type Site } from '../../data/site'
 import { trialsOfLot } from '../../data/trials'
-import type { LedgerRow, LotFlow, LotPage } from '../../messages/media/lots'
+import type { LedgerRow, LotFlow, LotPage } from '../../messages/media/lotViews'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 import {

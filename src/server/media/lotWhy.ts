@@ -11,7 +11,7 @@ import {
 import { lotComponents, testsOf } from '../../core/recondition'
 import { type Why, whyInput } from '../../core/why'
 import type { WhyRule } from '../../core/whyKeys'
-import type { LotWhyKey } from '../../messages/media/lots'
+import type { LotWhyKey } from '../../messages/media/lotViews'
 import type { LotFacts } from '../lots'
 
 /** Enough for a sentence beside a number. */

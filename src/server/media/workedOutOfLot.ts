@@ -2,7 +2,7 @@ import { DEFAULT_COMPOST_SHARE, DEFAULT_LIMITS, solveRecipe } from '../../core/r
 import { worstMonth } from '../../core/season'
 import { keepEach } from '../../data/kept'
 import type { Site } from '../../data/site'
-import type { LotPage } from '../../messages/media/lots'
+import type { LotPage } from '../../messages/media/lotViews'
 import type { OpenDatabase } from '../database'
 import { LOT_TOPICS, type LotFacts, type Tables, versionOfLot } from '../lots'
 import { recipeInput } from '../recondition'

@@ -1,7 +1,7 @@
 import { listContainers } from '../../data/containers'
 import { listMaterials, materialsById } from '../../data/media'
 import { listMixes } from '../../data/mixes'
-import type { CompareMixesPage } from '../../messages/mixes/mixes'
+import type { CompareMixesPage } from '../../messages/mixes/mixViews'
 import type { OpenDatabase } from '../database'
 import { materialsAsTested, sizesOf, testsOfMixes } from './mixSetting'
 

@@ -1,7 +1,7 @@
 import type { Crop } from '../../core/chemistry'
 import type { Material } from '../../core/media'
 import { listFindings } from '../../data/trials'
-import type { MixDesignPage } from '../../messages/mixes/mixes'
+import type { MixDesignPage } from '../../messages/mixes/mixViews'
 import type { OpenDatabase } from '../database'
 
 /** What trials handed on: for which crops a mix is the standard, and how much of a material is safe. */

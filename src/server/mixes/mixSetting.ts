@@ -12,7 +12,7 @@ import {
 } from '../../data/bench'
 import type { StoredContainer } from '../../data/containers'
 import type { Database } from '../../data/database'
-import type { MixContainer } from '../../messages/mixes/mixes'
+import type { MixContainer } from '../../messages/mixes/mixViews'
 
 /** Where nothing says in which pot. */
 export const USUAL_POT = {

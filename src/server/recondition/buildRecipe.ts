@@ -37,6 +37,7 @@ interface Asked {
   readonly site: Site
   readonly crop: Crop
   readonly pots: readonly StoredContainer[]
+  /** The container that decides the air: the lowest one. */
   readonly container: StoredContainer
   readonly triage: LotTriage | null
   readonly bars: readonly CropBar[]
@@ -53,21 +54,8 @@ export interface AskedRecipe extends Asked {
   readonly input: RecipeInput
 }
 
-export interface BuiltRecipe {
-  readonly triage: LotTriage | null
-  readonly facts: LotFacts
-  readonly intake: Intake
-  readonly crop: Crop
-  readonly pots: readonly StoredContainer[]
-  /** The container that decides the air: the lowest one. */
-  readonly container: StoredContainer
-  readonly input: RecipeInput
+export interface BuiltRecipe extends AskedRecipe {
   readonly recipe: Recipe
-  readonly site: Site
-  readonly tables: Tables
-  readonly trouble: TroubleAt | null
-  /** Chosen pots that did not drain when somebody last looked, by their codes. */
-  readonly blocked: readonly string[]
 }
 
 /** @throws NotFound or Conflict where the answers do not fit what is kept */
@@ -168,20 +156,7 @@ export async function buildRecipe(
   at: Date,
 ): Promise<BuiltRecipe> {
   const asked = await askedRecipe(db, answers, at)
-  const {
-    facts,
-    site,
-    tables,
-    crop,
-    pots,
-    container,
-    triage,
-    bars,
-    trouble,
-    blocked,
-    intake,
-    input,
-  } = asked
+  const { bars, input } = asked
   if (bars.length > 0) {
     throw new Refused(422, 'barred', 'What was found in this lot speaks against that crop.', [
       { field: 'crop', message: 'What was found in this lot speaks against that crop.' },
@@ -192,20 +167,7 @@ export async function buildRecipe(
     const message = 'Your store’s list has no bagged mix to make that with: choose another way.'
     throw new Refused(422, 'no-fresh-mix', message, [{ field: 'way', message }])
   }
-  return {
-    facts,
-    triage,
-    intake,
-    crop,
-    pots,
-    container,
-    input,
-    recipe,
-    site,
-    tables,
-    trouble,
-    blocked,
-  }
+  return { ...asked, recipe }
 }
 
 /**

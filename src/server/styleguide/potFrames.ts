@@ -1,5 +1,5 @@
 import { simulateDrainage } from '../../core/media'
-import type { PotFrame, PotView } from '../../messages/media/lots'
+import type { PotFrame, PotView } from '../../messages/media/potViews'
 
 const FRAMES = 60
 const LAST_S = 3600

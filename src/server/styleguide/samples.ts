@@ -1,6 +1,7 @@
 import type { ContainerShape } from '../../core/containers'
 import { blendMedia, type Component, containerCapacity, type Material } from '../../core/media'
-import type { InningsMark, PotView } from '../../messages/media/lots'
+import type { InningsMark } from '../../messages/media/lotViews'
+import type { PotView } from '../../messages/media/potViews'
 import { strataOf } from '../lots'
 
 export const POT: ContainerShape = {

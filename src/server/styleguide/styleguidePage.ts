@@ -8,7 +8,7 @@ import {
 } from '../../core/media'
 import { whyInput } from '../../core/why'
 import { materialsById } from '../../data/media'
-import type { PotView } from '../../messages/media/lots'
+import type { PotView } from '../../messages/media/potViews'
 import type { StyleguidePage } from '../../messages/styleguide'
 import type { OpenDatabase } from '../database'
 import { strataOf } from '../lots'

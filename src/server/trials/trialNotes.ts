@@ -2,7 +2,7 @@ import { protocolSteps } from '../../core/trials'
 import { NotFound } from '../../data/errors'
 import { readSite } from '../../data/site'
 import { changeTrial, readTrial, setStepsDone } from '../../data/trials'
-import type { LessonsBody, TrialStepBody } from '../../messages/trials/trials'
+import type { LessonsBody, TrialStepBody } from '../../messages/trials/trialSteps'
 import { dayAt } from '../clock'
 import type { OpenDatabase } from '../database'
 

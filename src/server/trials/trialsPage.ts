@@ -1,7 +1,7 @@
 import { readSite } from '../../data/site'
 import { findTrials } from '../../data/trials'
 import type { ListQuery } from '../../messages/list'
-import type { TrialsPage } from '../../messages/trials/trials'
+import type { TrialsPage } from '../../messages/trials/trialViews'
 import type { OpenDatabase } from '../database'
 import { partOf } from '../listPart'
 import { readTables } from '../tables'

@@ -1,4 +1,4 @@
-import type { Stratum } from '../../messages/media/lots'
+import type { Stratum } from '../../messages/media/lotViews'
 import { useSite } from '../SiteContext'
 import { pictures as pictureWords } from '../texts/pictures'
 import styles from './CoreSample.module.css'

@@ -1,4 +1,4 @@
-import type { InningsMark } from '../../messages/media/lots'
+import type { InningsMark } from '../../messages/media/lotViews'
 import { pictures as pictureWords } from '../texts/pictures'
 import styles from './InningsStrip.module.css'
 

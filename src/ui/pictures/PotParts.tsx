@@ -1,4 +1,4 @@
-import type { PotView } from '../../messages/media/lots'
+import type { PotView } from '../../messages/media/potViews'
 import { useSite } from '../SiteContext'
 import styles from './PotSection.module.css'
 import { type Frame, halfWidthCm, pathOf, wall } from './potGeometry'

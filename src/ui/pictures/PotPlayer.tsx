@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import type { PotFrame, PotView } from '../../messages/media/lots'
+import type { PotFrame, PotView } from '../../messages/media/potViews'
 import { Button } from '../Button'
 import { elapsed } from '../elapsed'
 import { useSite } from '../SiteContext'

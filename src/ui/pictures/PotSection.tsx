@@ -1,6 +1,6 @@
 import { useId } from 'react'
 import type { ContainerShape } from '../../core/containers'
-import type { PotView } from '../../messages/media/lots'
+import type { PotView } from '../../messages/media/potViews'
 import { useSite } from '../SiteContext'
 import { pictures as pictureWords } from '../texts/pictures'
 import { Drops, Filler, Levels, Seam, Sprout, Walls } from './PotParts'

@@ -4,7 +4,7 @@ import {
   type RetentionCurve,
   waterContent,
 } from '../../core/media'
-import type { PotView } from '../../messages/media/lots'
+import type { PotView } from '../../messages/media/potViews'
 import type { Frame } from './potGeometry'
 
 const BANDS = 40

@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import type { ContainerShape } from '../../core/containers'
-import type { Stratum } from '../../messages/media/lots'
+import type { Stratum } from '../../messages/media/lotViews'
 import { byGrain } from './grains'
 import { fitHeight, frameFor, halfWidthCm } from './potGeometry'
 import { scatterGrains } from './scatterGrains'

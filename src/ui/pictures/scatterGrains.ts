@@ -1,5 +1,5 @@
 import type { ContainerShape } from '../../core/containers'
-import type { Stratum } from '../../messages/media/lots'
+import type { Stratum } from '../../messages/media/lotViews'
 import { type Grain, grainOf } from './grains'
 import { type Frame, halfWidthCm } from './potGeometry'
 

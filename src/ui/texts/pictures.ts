@@ -1,4 +1,4 @@
-import type { InningsMark } from '../../messages/media/lots'
+import type { InningsMark } from '../../messages/media/lotViews'
 
 const outcomes = { well: 'did well', fair: 'was fair', poor: 'did poorly' } as const
 

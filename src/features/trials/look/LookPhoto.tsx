@@ -1,4 +1,4 @@
-import type { LookPot } from '../../../messages/trials/looks'
+import type { LookPot } from '../../../messages/trials/lookViews'
 import { useOutbox } from '../../../ui/outbox/useOutbox'
 import { PhotoField } from '../../../ui/Photo'
 import { request } from '../../../ui/request'

@@ -1,4 +1,4 @@
-import type { LookPot } from '../../../messages/trials/looks'
+import type { LookPot } from '../../../messages/trials/lookViews'
 import { look as words } from '../../../ui/texts/trials/look'
 import styles from './Look.module.css'
 import { stateOfPot } from './look'

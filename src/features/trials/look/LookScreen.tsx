@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import type { SiteView } from '../../../messages/site/site'
-import type { LookPage } from '../../../messages/trials/looks'
+import type { LookPage } from '../../../messages/trials/lookViews'
 import { Button, LinkButton } from '../../../ui/Button'
 import { TextField } from '../../../ui/Field'
 import { Notice, ProblemNotice } from '../../../ui/Notice'

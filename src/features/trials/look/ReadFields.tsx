@@ -1,7 +1,7 @@
 import { useId, useRef, useState } from 'react'
 import { GROWTH_SCORES } from '../../../core/season'
 import { MEASURE_RANGE, type TrialMeasure, usualSummary } from '../../../core/trials'
-import type { LookPage, LookPot } from '../../../messages/trials/looks'
+import type { LookPage, LookPot } from '../../../messages/trials/lookViews'
 import { useSite } from '../../../ui/SiteContext'
 import { look as words } from '../../../ui/texts/trials/look'
 import { BalanceReading } from '../../instruments/BalanceReading'

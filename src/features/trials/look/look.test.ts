@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import type { LookPot } from '../../../messages/trials/looks'
+import type { LookPot } from '../../../messages/trials/lookViews'
 import { bodyOf, nextOpen, pressed, readTyped, stateOfPot, typedOf, withEntered } from './look'
 
 const pot = (id: number, more: Partial<LookPot> = {}): LookPot => ({

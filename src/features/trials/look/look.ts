@@ -1,5 +1,6 @@
 import { MEASURE_RANGE, type TrialMeasure } from '../../../core/trials'
-import type { LookBody, LookPot } from '../../../messages/trials/looks'
+import type { LookBody } from '../../../messages/trials/looks'
+import type { LookPot } from '../../../messages/trials/lookViews'
 import { look as words } from '../../../ui/texts/trials/look'
 
 /** What is typed for one pot, before it is kept. */

@@ -2,7 +2,7 @@ import assert from 'node:assert/strict'
 import { afterEach, beforeEach, test } from 'node:test'
 import { outboxPage } from '../../../../testing/outboxPage'
 import { renderHook, settle } from '../../../../testing/renderHook'
-import type { LookPage, LookPot } from '../../../messages/trials/looks'
+import type { LookPage, LookPot } from '../../../messages/trials/lookViews'
 import { useLook } from './useLook'
 
 const TODAY = '2026-11-02'

@@ -1,14 +1,8 @@
 import { useState } from 'react'
 import type { EventScope, TrialMeasure } from '../../../core/trials'
 import type { Problem } from '../../../messages/problem'
-import type {
-  Happened,
-  LeaveOutBody,
-  LookBody,
-  LookPage,
-  LookPot,
-  PotEventBody,
-} from '../../../messages/trials/looks'
+import type { Happened, LeaveOutBody, LookBody, PotEventBody } from '../../../messages/trials/looks'
+import type { LookPage, LookPot } from '../../../messages/trials/lookViews'
 import { useKept } from '../../../ui/form/useKept'
 import { useOutbox } from '../../../ui/outbox/useOutbox'
 import { type Request, request } from '../../../ui/request'

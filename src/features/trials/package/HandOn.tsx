@@ -1,4 +1,4 @@
-import type { FindingView, ResultsPage } from '../../../messages/trials/looks'
+import type { FindingView, ResultsPage } from '../../../messages/trials/resultViews'
 import { Button } from '../../../ui/Button'
 import { SelectField, TextField } from '../../../ui/Field'
 import { type FieldProps, useForm } from '../../../ui/form/useForm'

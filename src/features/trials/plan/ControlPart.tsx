@@ -1,5 +1,5 @@
 import { type ControlMust, MUST_RANGE, MUSTS_OF } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Choice, SelectField, TextField } from '../../../ui/Field'
 import { newTrial } from '../../../ui/texts/trials/newTrial'
 import { trialWords } from '../../../ui/texts/trials/trialWords'

@@ -1,6 +1,6 @@
 import { useMemo } from 'react'
 import type { DesignQuestion, DesignRemark, Findable } from '../../../core/trials'
-import type { LessonView } from '../../../messages/trials/trials'
+import type { LessonView } from '../../../messages/trials/trialViews'
 import { Notice } from '../../../ui/Notice'
 import { useSite } from '../../../ui/SiteContext'
 import { trialDesign as words } from '../../../ui/texts/trials/trialDesign'

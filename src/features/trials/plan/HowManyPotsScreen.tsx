@@ -1,5 +1,5 @@
 import type { SiteView } from '../../../messages/site/site'
-import type { VariedView } from '../../../messages/trials/trials'
+import type { VariedView } from '../../../messages/trials/trialViews'
 import { Button, LinkButton } from '../../../ui/Button'
 import { Choice, TextField } from '../../../ui/Field'
 import { useKept } from '../../../ui/form/useKept'

@@ -1,5 +1,5 @@
 import { TRIAL_MEASURES, type TrialMeasure } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Choice, SelectField, TextField } from '../../../ui/Field'
 import { newTrial } from '../../../ui/texts/trials/newTrial'
 import { trialWords } from '../../../ui/texts/trials/trialWords'

@@ -1,4 +1,4 @@
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { type FieldProblem, SelectField } from '../../../ui/Field'
 import { useSite } from '../../../ui/SiteContext'
 import { filling } from '../../../ui/texts/containers/filling'

@@ -1,6 +1,6 @@
 import { TRIAL_KINDS, type TrialKind } from '../../../core/trials'
 import type { SiteView } from '../../../messages/site/site'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Button } from '../../../ui/Button'
 import { Choice, TextField } from '../../../ui/Field'
 import { ProblemNotice } from '../../../ui/Notice'

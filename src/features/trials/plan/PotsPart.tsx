@@ -1,7 +1,7 @@
 import { useState } from 'react'
 import { HOW_PLANTED } from '../../../core/season'
 import { TRIAL_LIGHTS } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Button } from '../../../ui/Button'
 import { Choice, SelectField, TextField } from '../../../ui/Field'
 import { useSite } from '../../../ui/SiteContext'

@@ -1,4 +1,4 @@
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Notice } from '../../../ui/Notice'
 import { useSite } from '../../../ui/SiteContext'
 import { rerun as words } from '../../../ui/texts/trials/rerun'

@@ -1,5 +1,5 @@
 import { TRIAL_RISKS, type TrialRisk } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { Button } from '../../../ui/Button'
 import { Choice, SelectField, TextField } from '../../../ui/Field'
 import { Caution } from '../../../ui/Notice'

@@ -4,7 +4,7 @@ import {
   reviewDesign,
   type TrialMeasure,
 } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { readNumber } from '../../readNumber'
 import { plantVariation } from './plantVariation'
 import { listOf, sowsAny, type TrialValues, treatmentName } from './trialValues'

@@ -1,5 +1,5 @@
 import type { DesignQuestion } from '../../../core/trials'
-import type { TrialPage } from '../../../messages/trials/trials'
+import type { TrialPage } from '../../../messages/trials/trialViews'
 
 const PERCENT = 100
 const USUAL_SHARE = 0.8

@@ -1,5 +1,5 @@
 import type { DesignQuestion } from '../../../core/trials'
-import type { VariedView } from '../../../messages/trials/trials'
+import type { VariedView } from '../../../messages/trials/trialViews'
 import type { TrialPlansQuestion } from '../../../workers/jobs'
 
 /** From block to block and from tray to tray, percent of the control's mean, as trials of this garden found them. */

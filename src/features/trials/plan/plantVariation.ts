@@ -1,4 +1,4 @@
-import type { VariedView } from '../../../messages/trials/trials'
+import type { VariedView } from '../../../messages/trials/trialViews'
 import type { TrialValues } from './trialValues'
 
 const USUAL_CV = '20'

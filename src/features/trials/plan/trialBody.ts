@@ -1,4 +1,5 @@
-import type { NewTrialBody, NewTrialPage, PotSizeView } from '../../../messages/trials/trials'
+import type { NewTrialBody } from '../../../messages/trials/trials'
+import type { NewTrialPage, PotSizeView } from '../../../messages/trials/trialViews'
 import type { BodyOf } from '../../../ui/request'
 import { numberOrTyped } from '../../readNumber'
 import { plantVariation } from './plantVariation'

@@ -1,6 +1,7 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import type { MediumBody, NewTrialPage } from '../../../messages/trials/trials'
+import type { MediumBody } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { chosenOf, mediumName, mediumOf, versionName } from './trialMedia'
 
 const PAGE = {

@@ -1,4 +1,5 @@
-import type { MediumBody, NewTrialPage } from '../../../messages/trials/trials'
+import type { MediumBody } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { newTrial as words } from '../../../ui/texts/trials/newTrial'
 
 /** What was chosen of it, as a field holds it. */

@@ -10,7 +10,7 @@ import {
   type TrialRisk,
   USUAL_MEASURES,
 } from '../../../core/trials'
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { readNumber } from '../../readNumber'
 import { mediumName } from './trialMedia'
 

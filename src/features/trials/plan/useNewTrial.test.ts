@@ -1,7 +1,8 @@
 import assert from 'node:assert/strict'
 import { afterEach, beforeEach, mock, test } from 'node:test'
 import { catchRequests, renderHook, settle } from '../../../../testing/renderHook'
-import type { NewTrialBody, NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialBody } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { useNewTrial } from './useNewTrial'
 
 const SHAPE = { kind: 'round' as const, topDiameterCm: 12, baseDiameterCm: 9, heightCm: 11 }

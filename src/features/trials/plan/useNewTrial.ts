@@ -1,4 +1,4 @@
-import type { NewTrialPage } from '../../../messages/trials/trials'
+import type { NewTrialPage } from '../../../messages/trials/trialViews'
 import { type TypedForm, useFields } from '../../../ui/form/useForm'
 import { newTrial as words } from '../../../ui/texts/trials/newTrial'
 import { type Sending, useSend } from '../../../ui/useSend'

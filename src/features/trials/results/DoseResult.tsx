@@ -1,5 +1,5 @@
 import type { SeedlingAnswer } from '../../../core/bench'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import { Chart } from '../../../ui/chart/Chart'
 import { useSite } from '../../../ui/SiteContext'
 import { lacking } from '../../../ui/texts/trials/seedlingLacks'

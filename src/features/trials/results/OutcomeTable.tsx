@@ -1,4 +1,4 @@
-import type { ResultsPage, TreatmentOutcome } from '../../../messages/trials/looks'
+import type { ResultsPage, TreatmentOutcome } from '../../../messages/trials/resultViews'
 import type { Format } from '../../../ui/format'
 import { Sideways } from '../../../ui/Sideways'
 import { useSite } from '../../../ui/SiteContext'

@@ -1,5 +1,5 @@
 import type { SiteView } from '../../../messages/site/site'
-import type { ResultsPage } from '../../../messages/trials/looks'
+import type { ResultsPage } from '../../../messages/trials/resultViews'
 import { Button, LinkButton } from '../../../ui/Button'
 import type { Format } from '../../../ui/format'
 import { SiteProvider, useSite } from '../../../ui/SiteContext'

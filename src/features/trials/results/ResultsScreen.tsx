@@ -1,5 +1,5 @@
 import type { SiteView } from '../../../messages/site/site'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import { LinkButton } from '../../../ui/Button'
 import { Chart } from '../../../ui/chart/Chart'
 import { Notice } from '../../../ui/Notice'

@@ -1,4 +1,4 @@
-import type { ResultsPage } from '../../../messages/trials/looks'
+import type { ResultsPage } from '../../../messages/trials/resultViews'
 import { Notice } from '../../../ui/Notice'
 import { addressOf } from '../../../ui/request'
 import { useSite } from '../../../ui/SiteContext'

@@ -1,4 +1,4 @@
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import { useSite } from '../../../ui/SiteContext'
 import { trialResults as words } from '../../../ui/texts/trials/trialResults'
 import styles from './Results.module.css'

@@ -1,6 +1,6 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import { doseChart, growthChart, toneOf } from './resultCharts'
 
 type Growth = NonNullable<ResultsPage['growth']>

@@ -1,5 +1,5 @@
 import { MEASURE_RANGE, type TrialMeasure } from '../../../core/trials'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import type { ChartSpec, Series, Tone } from '../../../ui/chart/chartSpec'
 import { trialResults as words } from '../../../ui/texts/trials/trialResults'
 

@@ -1,7 +1,11 @@
 import assert from 'node:assert/strict'
 import { test } from 'node:test'
 import { compareCounts, compareGroups } from '../../../core/trials'
-import type { MeasureView, ResultsPage, TreatmentOutcome } from '../../../messages/trials/looks'
+import type {
+  MeasureView,
+  ResultsPage,
+  TreatmentOutcome,
+} from '../../../messages/trials/resultViews'
 import { formatFor } from '../../../ui/format'
 import { axisTicks } from './axisTicks'
 import { cheaperBy, pText, saidOf, suggestedTreatment } from './resultText'

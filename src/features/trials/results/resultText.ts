@@ -9,7 +9,7 @@ import type {
   MeasureView,
   ResultsPage,
   TreatmentOutcome,
-} from '../../../messages/trials/looks'
+} from '../../../messages/trials/resultViews'
 import type { Format } from '../../../ui/format'
 import { trialResults as words } from '../../../ui/texts/trials/trialResults'
 

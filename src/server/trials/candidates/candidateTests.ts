@@ -1,5 +1,5 @@
 import { listFinishedTestsOf, type Sample, type TestTold } from '../../../data/bench'
-import type { CandidateTest } from '../../../messages/trials/candidates'
+import type { CandidateTest } from '../../../messages/trials/candidateViews'
 import { newestSet } from '../../bench'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'

@@ -7,12 +7,12 @@ import { listMaterials } from '../../../data/media'
 import { growingPlanting } from '../../../data/season'
 import { readSite } from '../../../data/site'
 import { listFindings, type Trial, trialsOfMedia } from '../../../data/trials'
+import type { CandidatesQuery } from '../../../messages/trials/candidates'
 import type {
   CandidatesPage,
-  CandidatesQuery,
   CandidatesTrial,
   Criterion,
-} from '../../../messages/trials/candidates'
+} from '../../../messages/trials/candidateViews'
 import { sampleChoices } from '../../bench'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

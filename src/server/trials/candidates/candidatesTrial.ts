@@ -1,6 +1,6 @@
 import type { Sample } from '../../../data/bench'
 import type { Trial } from '../../../data/trials'
-import type { CandidateInTrial, CandidatesTrial } from '../../../messages/trials/candidates'
+import type { CandidateInTrial, CandidatesTrial } from '../../../messages/trials/candidateViews'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'
 import { treatmentOf } from './candidateKeys'

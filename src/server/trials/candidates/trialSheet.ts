@@ -7,8 +7,8 @@ import type {
   CandidateMeasure,
   CandidatesTrial,
   CheckPoint,
-} from '../../../messages/trials/candidates'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+} from '../../../messages/trials/candidateViews'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'
 import { courseOf, type TrialCourse } from '../look/courseOf'

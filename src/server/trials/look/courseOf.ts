@@ -13,7 +13,7 @@ import {
 import { DAY_MS } from '../../../core/units'
 import { groupBy } from '../../../data/groupBy'
 import { logOfTrial, plantingsOfTrial, type Trial } from '../../../data/trials'
-import type { LeftOutView, PotEventView } from '../../../messages/trials/looks'
+import type { LeftOutView, PotEventView } from '../../../messages/trials/lookViews'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

@@ -5,7 +5,12 @@ import {
   usualSummary,
 } from '../../../core/trials'
 import { daysBetween } from '../../../core/units'
-import type { CountsView, GrowthView, MeasureSays, PotDot } from '../../../messages/trials/looks'
+import type {
+  CountsView,
+  GrowthView,
+  MeasureSays,
+  PotDot,
+} from '../../../messages/trials/resultViews'
 import type { Tables } from '../../lots'
 import type { TrialCourse } from './courseOf'
 

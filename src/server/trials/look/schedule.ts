@@ -1,6 +1,6 @@
 import { addDays } from 'date-fns'
 import type { Trial } from '../../../data/trials'
-import type { TrialState } from '../../../messages/trials/trials'
+import type { TrialState } from '../../../messages/trials/trialViews'
 
 export function stateOf({ closedAt, plantedOn, potList }: Trial): TrialState {
   if (closedAt !== null) return 'closed'

@@ -7,12 +7,8 @@ import { openPlantings } from '../../../data/season'
 import { readSite } from '../../../data/site'
 import { listLessons, readTrial, type Trial } from '../../../data/trials'
 import type { FillChoices } from '../../../messages/containers/fillPot'
-import type {
-  NewTrialBody,
-  NewTrialPage,
-  NewTrialQuery,
-  PotSizeView,
-} from '../../../messages/trials/trials'
+import type { NewTrialBody, NewTrialQuery } from '../../../messages/trials/trials'
+import type { NewTrialPage, PotSizeView } from '../../../messages/trials/trialViews'
 import { fillChoices } from '../../containers'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

@@ -14,7 +14,7 @@ import {
   type Trial,
   type TrialTreatment,
 } from '../../../data/trials'
-import type { PlantTrialBody } from '../../../messages/trials/trials'
+import type { PlantTrialBody } from '../../../messages/trials/trialSteps'
 import { dayAt } from '../../clock'
 import { newPlantings } from '../../containers'
 import type { OpenDatabase } from '../../database'

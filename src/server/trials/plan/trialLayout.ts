@@ -8,7 +8,7 @@ import {
   requireUnplanted,
   type Trial,
 } from '../../../data/trials'
-import type { LayoutBody } from '../../../messages/trials/trials'
+import type { LayoutBody } from '../../../messages/trials/trialSteps'
 import type { OpenDatabase } from '../../database'
 
 const LARGEST_SEED = 2 ** 31 - 1

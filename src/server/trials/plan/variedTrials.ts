@@ -1,6 +1,6 @@
 import type { TrialMeasure } from '../../../core/trials'
 import { closedTrials } from '../../../data/trials'
-import type { VariedView } from '../../../messages/trials/trials'
+import type { VariedView } from '../../../messages/trials/trialViews'
 import type { OpenDatabase } from '../../database'
 
 const MOST = 40

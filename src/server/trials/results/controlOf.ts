@@ -1,6 +1,6 @@
 import { controlReached, potValue, type TrialMeasure } from '../../../core/trials'
 import type { Trial } from '../../../data/trials'
-import type { ControlView } from '../../../messages/trials/trials'
+import type { ControlView } from '../../../messages/trials/trialViews'
 import type { PotOfTrial, TrialCourse } from '../look/courseOf'
 import { seedsOf } from '../look/lookRules'
 

@@ -1,6 +1,7 @@
 import { Conflict, NotFound } from '../../../data/errors'
 import { addFinding, listFindings, readTrial, type TrialFinding } from '../../../data/trials'
-import type { FindingBody, FindingView } from '../../../messages/trials/looks'
+import type { FindingBody } from '../../../messages/trials/looks'
+import type { FindingView } from '../../../messages/trials/resultViews'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

@@ -1,6 +1,6 @@
 import { traySpread, type Verdict } from '../../../core/trials'
 import { setOutcome, type TrialOutcome, trialsWithoutOutcome } from '../../../data/trials'
-import type { MeasureView, ResultsPage } from '../../../messages/trials/looks'
+import type { MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import type { OpenDatabase } from '../../database'
 import { resultsPage } from './resultsPage'
 

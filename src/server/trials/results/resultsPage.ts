@@ -11,13 +11,9 @@ import { sampleKey } from '../../../data/bench'
 import { Conflict } from '../../../data/errors'
 import { readSite } from '../../../data/site'
 import { readTrial, type Trial } from '../../../data/trials'
-import type {
-  HappenedView,
-  MeasureView,
-  PotEventView,
-  ResultsPage,
-  ResultsQuery,
-} from '../../../messages/trials/looks'
+import type { ResultsQuery } from '../../../messages/trials/looks'
+import type { PotEventView } from '../../../messages/trials/lookViews'
+import type { HappenedView, MeasureView, ResultsPage } from '../../../messages/trials/resultViews'
 import { dayAt } from '../../clock'
 import type { OpenDatabase } from '../../database'
 import type { Tables } from '../../lots'

@@ -1,5 +1,5 @@
-import type { LedgerKind } from '../../../core/media'
-import type { HandKind, LotState } from '../../../messages/media/lots'
+import type { LedgerKind, LotState } from '../../../core/media'
+import type { HandKind } from '../../../messages/media/lots'
 import { chemistry } from '../bench/chemistry'
 import { howOften } from '../bench/howOften'
 import { common } from '../common'
