@@ -1,8 +1,10 @@
 import assert from 'node:assert/strict'
 import { asOneReading, readingAnew } from '../src/data/kept'
+import { listLotSummaries } from '../src/data/media'
 import { benchPage } from '../src/server/bench'
 import { placesPage, potPage, potsPage, roundPage } from '../src/server/containers'
 import type { OpenDatabase } from '../src/server/database'
+import { summarizeAllLots } from '../src/server/lots'
 import { auditPage, lotPage, lotsPage } from '../src/server/media'
 import { mixesPage } from '../src/server/mixes'
 import { ladderPage, turnoverPage } from '../src/server/recondition'
@@ -20,12 +22,22 @@ export async function compareKeptPages(
 ): Promise<ReadonlyMap<string, number>> {
   const random = drawFrom(seed)
   return writeAtRandom(db, random, steps, async (_, said) => {
+    const after = `after\n${said.slice(-4).join('\n')}`
+    assert.deepEqual(...(await summariesOf(db)), `what lists are sorted by ${after}`)
     for (const [name, page] of await pagesOf(db, random)) {
       const kept = await asOneReading(() => settled(page))
       const anew = await readingAnew(() => settled(page))
-      assert.deepEqual(kept, anew, `${name} after\n${said.slice(-4).join('\n')}`)
+      assert.deepEqual(kept, anew, `${name} ${after}`)
     }
   })
+}
+
+/** What lists of lots are sorted and narrowed by, as writes left it and as it is worked out of all lots anew. */
+async function summariesOf(db: OpenDatabase) {
+  const summaries = async () => (await listLotSummaries(db)).sort((a, b) => a.lotId - b.lotId)
+  const left = await summaries()
+  await readingAnew(() => summarizeAllLots(db, async () => true))
+  return [left, await summaries()] as const
 }
 
 type Page = () => Promise<unknown>
