@@ -212,7 +212,9 @@ function Water({ page: { water } }: { page: PotPage }) {
               pressed={asked === 'days'}
               onAsk={() => ask('days')}
             />
-            <small>{words.likely(format.number(water.low, 1), format.number(water.high, 1))}</small>
+            <small>
+              {common.likely(format.number(water.low, 1), format.number(water.high, 1))}
+            </small>
           </dd>
         </div>
         <div>

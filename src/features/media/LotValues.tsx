@@ -1,5 +1,6 @@
+import type { ReactNode } from 'react'
 import type { LotPage, LotWhyKey } from '../../messages/media/lotViews'
-import { Band } from '../../ui/Band'
+import { AgainstWanted } from '../../ui/AgainstWanted'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
@@ -31,7 +32,7 @@ interface Row {
   readonly amount: Amount
   /** Left out for what is booked, null for an estimate. */
   readonly measuredOn?: string | null
-  readonly band?: Parameters<typeof Band>[0] | null
+  readonly band?: ReactNode
 }
 
 /** Last values, measured or estimated, each against the crop's band, each to be asked why. */
@@ -55,7 +56,7 @@ export function LotValues({ page, asking }: { page: LotPage; asking: Asking }) {
               onAsk={() => asking.ask(key)}
             />
           </dd>
-          <dd className={styles.bandCell}>{band && <Band {...band} />}</dd>
+          <dd className={styles.bandCell}>{band}</dd>
         </div>
       ))}
     </dl>
@@ -80,14 +81,9 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       wanted: crop && words.band(number(crop.airMin * 100, 0), percent(crop.airMax), crop.name),
       amount: format.percent(air.value),
       measuredOn: air.measuredOn,
-      band: crop && {
-        value: air.value,
-        likely: likely('air'),
-        low: crop.airMin,
-        high: crop.airMax,
-        from: 0,
-        to: 0.45,
-      },
+      band: crop && (
+        <AgainstWanted quantity="air" value={air.value} wanted={crop} likely={likely('air')} />
+      ),
     },
     pot && {
       key: 'lowAir',
@@ -101,14 +97,9 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
       wanted: crop && words.band(number(crop.pHLow), number(crop.pHHigh), crop.name),
       amount: { number: number(ph.value), unit: 'pH' },
       measuredOn: ph.measuredOn,
-      band: crop && {
-        value: ph.value,
-        likely: likely('ph'),
-        low: crop.pHLow,
-        high: crop.pHHigh,
-        from: 4,
-        to: 8.5,
-      },
+      band: crop && (
+        <AgainstWanted quantity="ph" value={ph.value} wanted={crop} likely={likely('ph')} />
+      ),
     },
     ecSme && {
       key: 'ec',
@@ -122,14 +113,9 @@ function useRows({ crop, air, ph, ecSme, pot, ...page }: LotPage): Row[] {
         ),
       amount: format.conductivity(ecSme.value),
       measuredOn: ecSme.measuredOn,
-      band: crop && {
-        value: ecSme.value,
-        likely: likely('ec'),
-        low: null,
-        high: crop.ecMaxSme,
-        from: 0,
-        to: 6,
-      },
+      band: crop && (
+        <AgainstWanted quantity="ec" value={ecSme.value} wanted={crop} likely={likely('ec')} />
+      ),
     },
     page.inningsLeft && {
       key: 'innings',

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { LOSS_RANGE, type MixAnswer, type MixCost } from '../../core/mixes'
 import type { Wish } from '../../messages/mixes/mixViews'
-import { Band } from '../../ui/Band'
+import { AgainstWanted, likelyText } from '../../ui/AgainstWanted'
 import { WhyFigure } from '../../ui/Figure'
 import type { Amount } from '../../ui/format'
 import { useSite } from '../../ui/SiteContext'
@@ -59,19 +59,17 @@ export function MixReadouts({
         'air',
         format.percent(capacity.airFraction),
         [
-          words.likely(percent(likely.airFraction.p10), percent(likely.airFraction.p90)),
+          likelyText('air', likely.airFraction, format),
           wish && mixesWords.wanted(percent(wish.airMin), percent(wish.airMax)),
         ]
           .filter(Boolean)
           .join('; '),
         wish && (
-          <Band
+          <AgainstWanted
+            quantity="air"
             value={capacity.airFraction}
+            wanted={wish}
             likely={likely.airFraction}
-            low={wish.airMin}
-            high={wish.airMax}
-            from={0}
-            to={0.6}
           />
         ),
       )}
@@ -89,7 +87,7 @@ export function MixReadouts({
       {readout(
         'water',
         format.litres(dry.usableLitres),
-        `${words.inOne}; ${words.likely(
+        `${words.inOne}; ${commonWords.likely(
           format.number(likely.usableFraction.p10 * fillLitres, 1),
           format.plain(format.litres(likely.usableFraction.p90 * fillLitres)),
         )}`,
@@ -99,27 +97,18 @@ export function MixReadouts({
         'ph',
         { number: format.number(ph, 1), unit: '' },
         [
-          words.likely(format.number(likely.ph.p10, 1), format.number(likely.ph.p90, 1)),
+          likelyText('ph', likely.ph, format),
           wish && mixesWords.wanted(format.number(wish.pHLow, 1), format.number(wish.pHHigh, 1)),
         ]
           .filter(Boolean)
           .join('; '),
-        wish && (
-          <Band
-            value={ph}
-            likely={likely.ph}
-            low={wish.pHLow}
-            high={wish.pHHigh}
-            from={3.5}
-            to={8.5}
-          />
-        ),
+        wish && <AgainstWanted quantity="ph" value={ph} wanted={wish} likely={likely.ph} />,
       )}
       {readout(
         'ec',
         format.conductivity(ecSme),
         [
-          words.likely(format.number(likely.ecSme.p10, 1), format.number(likely.ecSme.p90, 1)),
+          likelyText('ec', likely.ecSme, format),
           wish?.ecMaxSme ? words.most(format.plain(format.conductivity(wish.ecMaxSme))) : '',
         ]
           .filter(Boolean)

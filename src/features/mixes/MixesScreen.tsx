@@ -1,6 +1,6 @@
 import type { MixesPage, MixRow } from '../../messages/mixes/mixViews'
 import type { SiteView } from '../../messages/site/site'
-import { Band } from '../../ui/Band'
+import { AgainstWanted } from '../../ui/AgainstWanted'
 import { LinkButton } from '../../ui/Button'
 import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
@@ -161,7 +161,8 @@ function Mixes({ mixes }: { readonly mixes: readonly MixRow[] }) {
       head: columns.band,
       kind: 'band',
       cell: ({ air, airMin, airMax }) =>
-        airMin !== null && <Band value={air} low={airMin} high={airMax} from={0} to={0.6} />,
+        airMin !== null &&
+        airMax !== null && <AgainstWanted quantity="air" value={air} wanted={{ airMin, airMax }} />,
     },
     {
       id: 'days',

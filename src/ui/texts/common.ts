@@ -34,6 +34,7 @@ export const common = {
   measuredOn: (day: string) => `measured on ${day}`,
   why: (name: string) => `Why ${name}`,
   askWhy: 'Tap any underlined number to see where it comes from.',
+  likely: (low: string, high: string) => `likely ${low} to ${high}`,
   none: '—',
   more: 'more',
   done: 'done',

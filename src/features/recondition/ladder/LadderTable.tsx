@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import type { RungId } from '../../../core/recondition'
 import type { LadderPage, RungRow, RungView } from '../../../messages/recondition/ladder'
-import { Band } from '../../../ui/Band'
+import { AgainstWanted } from '../../../ui/AgainstWanted'
 import { WhyFigure } from '../../../ui/Figure'
 import type { Amount } from '../../../ui/format'
 import { PotSection } from '../../../ui/pictures/PotSection'
@@ -107,13 +107,11 @@ export function LadderTable({
             <>
               {figure(rung, 'air', rung.airFraction, format.percent)}
               {rung.airFraction !== null && (
-                <Band
+                <AgainstWanted
+                  quantity="air"
                   value={rung.airFraction}
+                  wanted={crop}
                   likely={rung.airRange}
-                  low={crop.airMin}
-                  high={crop.airMax}
-                  from={0}
-                  to={0.45}
                 />
               )}
             </>
@@ -131,9 +129,7 @@ export function LadderTable({
           (rung) => (
             <>
               {figure(rung, 'ph', rung.ph, (ph) => one(ph, ''))}
-              {rung.ph !== null && (
-                <Band value={rung.ph} low={crop.pHLow} high={crop.pHHigh} from={4} to={8.5} />
-              )}
+              {rung.ph !== null && <AgainstWanted quantity="ph" value={rung.ph} wanted={crop} />}
             </>
           ),
         )}
@@ -144,7 +140,7 @@ export function LadderTable({
             <>
               {figure(rung, 'ec', rung.ecSme, format.conductivity)}
               {rung.ecSme !== null && (
-                <Band value={rung.ecSme} low={null} high={crop.ecMaxSme} from={0} to={6} />
+                <AgainstWanted quantity="ec" value={rung.ecSme} wanted={crop} />
               )}
             </>
           ),

@@ -1,9 +1,11 @@
 import type { ReactNode } from 'react'
 import type { RecipePage } from '../../../messages/recondition/turnover'
+import { AgainstWanted, likelyText } from '../../../ui/AgainstWanted'
 import { Band } from '../../../ui/Band'
 import { WhyFigure } from '../../../ui/Figure'
 import type { Amount } from '../../../ui/format'
 import { useSite } from '../../../ui/SiteContext'
+import { common as commonWords } from '../../../ui/texts/common'
 import { media as mediaWords } from '../../../ui/texts/media/media'
 import { recondition as reconditionWords } from '../../../ui/texts/recondition/recondition'
 import type { Asked, Asking } from './RecipeScreen'
@@ -28,19 +30,14 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
         asking={asking}
         amount={percent(predicted.airFraction)}
         note={words.band(format.number(crop.airMin * 100), plain(percent(crop.airMax)))}
-        likely={words.likely(
-          format.number(ranges.airFraction.p10 * 100),
-          plain(percent(ranges.airFraction.p90)),
-        )}
+        likely={likelyText('air', ranges.airFraction, format)}
         rounded={rounded(percent(predicted.airFraction), percent(predictedRounded.airFraction))}
       >
-        <Band
+        <AgainstWanted
+          quantity="air"
           value={predicted.airFraction}
+          wanted={crop}
           likely={ranges.airFraction}
-          low={crop.airMin}
-          high={crop.airMax}
-          from={0}
-          to={0.45}
         />
       </Item>
       <Item
@@ -48,47 +45,30 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
         asking={asking}
         amount={one(predicted.ph, 'pH')}
         note={words.band(format.number(crop.pHLow, 1), format.number(crop.pHHigh, 1))}
-        likely={words.likely(format.number(ranges.ph.p10, 1), format.number(ranges.ph.p90, 1))}
+        likely={likelyText('ph', ranges.ph, format)}
         rounded={rounded(one(predicted.ph, 'pH'), one(predictedRounded.ph, 'pH'))}
       >
-        <Band
-          value={predicted.ph}
-          likely={ranges.ph}
-          low={crop.pHLow}
-          high={crop.pHHigh}
-          from={4}
-          to={8.5}
-        />
+        <AgainstWanted quantity="ph" value={predicted.ph} wanted={crop} likely={ranges.ph} />
       </Item>
       <Item
         asked="ec"
         asking={asking}
         amount={format.conductivity(predicted.ecSme)}
         note={words.atMost(format.number(crop.ecMaxSme, 1))}
-        likely={words.likely(
-          format.number(ranges.ecSme.p10, 1),
-          format.number(ranges.ecSme.p90, 1),
-        )}
+        likely={likelyText('ec', ranges.ecSme, format)}
         rounded={rounded(
           format.conductivity(predicted.ecSme),
           format.conductivity(predictedRounded.ecSme),
         )}
       >
-        <Band
-          value={predicted.ecSme}
-          likely={ranges.ecSme}
-          low={null}
-          high={crop.ecMaxSme}
-          from={0}
-          to={6}
-        />
+        <AgainstWanted quantity="ec" value={predicted.ecSme} wanted={crop} likely={ranges.ecSme} />
       </Item>
       <Item
         asked="nitrogen"
         asking={asking}
         amount={percent(predicted.nCoverage)}
         note={words.ofDemand(format.number(crop.nSeasonMgPerL))}
-        likely={words.likely(
+        likely={commonWords.likely(
           format.number(ranges.nCoverage.p10 * 100),
           plain(percent(ranges.nCoverage.p90)),
         )}
@@ -114,7 +94,7 @@ export function Predictions({ page, asking }: { page: RecipePage; asking: Asking
           note={words.yourHabit(
             format.number(page.answers.every, Number.isInteger(page.answers.every) ? 0 : 1),
           )}
-          likely={words.likely(format.days(ranges.days.p10), format.days(ranges.days.p90))}
+          likely={commonWords.likely(format.days(ranges.days.p10), format.days(ranges.days.p90))}
           rounded={null}
         />
       )}

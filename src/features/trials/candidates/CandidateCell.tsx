@@ -1,4 +1,4 @@
-import { Band } from '../../../ui/Band'
+import { AgainstWanted } from '../../../ui/AgainstWanted'
 import { Figure, WhyFigure } from '../../../ui/Figure'
 import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import type { MixWhyKey } from '../../mixes/whyOfMix'
@@ -26,7 +26,7 @@ export function CandidateCell({
       </span>
     )
   }
-  const { amount, measuredOn, text, notes, origin, why, band } = cell
+  const { amount, measuredOn, text, notes, origin, why, against } = cell
   const figure = {
     amount: amount ?? { number: '', unit: '' },
     ...(measuredOn === undefined ? {} : { measuredOn }),
@@ -40,9 +40,7 @@ export function CandidateCell({
           <Figure {...figure} />
         ))}
       {text && <span>{text}</span>}
-      {band && (
-        <Band value={band.value} low={band.low} high={band.high} from={band.from} to={band.to} />
-      )}
+      {against && <AgainstWanted {...against} />}
       {notes.map((note) => (
         <small key={note}>{note}</small>
       ))}

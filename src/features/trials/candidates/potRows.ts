@@ -1,13 +1,12 @@
 import type { Candidate, CandidatesPage } from '../../../messages/trials/candidateViews'
+import { sideOf } from '../../../ui/AgainstWanted'
 import type { Amount, Format } from '../../../ui/format'
+import { common as commonWords } from '../../../ui/texts/common'
 import { lowerFirst } from '../../../ui/texts/lowerFirst'
 import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import { airOf, type CandidateFact, daysOf, phOf, saltsOf, waterOf } from './candidateFacts'
 import { againstYardstick } from './candidateRank'
 import { type RowMaker, type SheetCell, type SheetRow, sentence } from './sheet'
-
-/** What a crop wants, on the scale it is drawn on. */
-type Wanted = Omit<NonNullable<SheetCell['band']>, 'value'> & { readonly quantity: 'air' | 'ph' }
 
 /** What it does in the pot: by its test, else by its recipe. */
 export function potRows(page: CandidatesPage, format: Format, row: RowMaker): SheetRow[] {
@@ -18,7 +17,7 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
     of: (candidate: Candidate) => CandidateFact | null,
     amount: (value: number) => Amount,
     more: Pick<SheetCell, 'why'>,
-    wanted: Wanted | null = null,
+    quantity: 'air' | 'ph' | null = null,
   ) => {
     const [yardstick] = candidates
     return (candidate: Candidate): SheetCell | null => {
@@ -27,24 +26,20 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
       const against =
         candidate === yardstick ? null : againstYardstick(fact, yardstick ? of(yardstick) : null)
       const [low, high] = fact.likely ?? []
+      const side = wish && quantity ? sideOf(quantity, fact.value, wish) : null
       return {
         amount: amount(fact.value),
         measuredOn: fact.measuredOn,
         notes: [
           fact.measuredOn === null && low !== undefined && high !== undefined
-            ? words.likely(amount(low).number, format.plain(amount(high)).trim())
+            ? commonWords.likely(amount(low).number, format.plain(amount(high)).trim())
             : '',
           fact.measuredOn === null ? '' : words.measured(format.day(fact.measuredOn)),
-          wanted && fact.value < wanted.low
-            ? words.forCrop(words.outside[wanted.quantity].low, crop)
-            : '',
-          wanted && fact.value > wanted.high
-            ? words.forCrop(words.outside[wanted.quantity].high, crop)
-            : '',
+          side && quantity ? words.forCrop(words.outside[quantity][side], crop) : '',
           against ? words.apart[against] : '',
         ].filter(Boolean),
         ...more,
-        ...(wanted ? { band: { value: fact.value, ...wanted } } : {}),
+        ...(wish && quantity ? { against: { quantity, value: fact.value, wanted: wish } } : {}),
       }
     }
   }
@@ -54,25 +49,11 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
   })
   const kg = (value: number): Amount => ({ number: format.number(value, 1), unit: 'kg' })
   const ph = (value: number): Amount => ({ number: format.number(value, 1), unit: '' })
-  const air = wish && {
-    low: wish.airMin,
-    high: wish.airMax,
-    from: 0,
-    to: 0.6,
-    quantity: 'air' as const,
-  }
-  const acid = wish && {
-    low: wish.pHLow,
-    high: wish.pHHigh,
-    from: 3.5,
-    to: 8.5,
-    quantity: 'ph' as const,
-  }
   return [
     ...row(
       'air',
       named(words.rows.air, wish && [percent(wish.airMin), percent(wish.airMax)]),
-      facts(airOf, format.percent, { why: 'air' }, air),
+      facts(airOf, format.percent, { why: 'air' }, 'air'),
     ),
     ...row('days', words.rows.days, (one) =>
       one.answer?.dry.days === null
@@ -88,7 +69,7 @@ export function potRows(page: CandidatesPage, format: Format, row: RowMaker): Sh
     ...row(
       'ph',
       named(words.rows.ph, wish && [ph(wish.pHLow).number, ph(wish.pHHigh).number]),
-      facts(phOf, ph, { why: 'ph' }, acid),
+      facts(phOf, ph, { why: 'ph' }, 'ph'),
     ),
     ...row('ec', words.rows.ec, facts(saltsOf, format.conductivity, { why: 'ec' })),
     ...row('nitrogen', words.rows.nitrogen, ({ answer }) =>

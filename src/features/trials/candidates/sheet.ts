@@ -4,6 +4,7 @@ import type {
   CandidatesTrial,
   CandidateTest,
 } from '../../../messages/trials/candidateViews'
+import type { Wanted } from '../../../ui/AgainstWanted'
 import type { Amount, Format } from '../../../ui/format'
 import { candidates as words } from '../../../ui/texts/mixes/candidates'
 import type { MixWhyKey } from '../../mixes/whyOfMix'
@@ -20,12 +21,10 @@ export interface SheetCell {
   /** Where it comes from. */
   readonly origin?: { readonly name: string; readonly href: string }
   readonly why?: MixWhyKey
-  readonly band?: {
+  readonly against?: {
+    readonly quantity: 'air' | 'ph'
     readonly value: number
-    readonly low: number
-    readonly high: number
-    readonly from: number
-    readonly to: number
+    readonly wanted: Wanted
   }
 }
 

@@ -75,7 +75,6 @@ export const containers = {
   section: 'Cut open, after draining',
   lasts: (month: string) => `Water lasts in ${month}, full-grown`,
   days: 'days',
-  likely: (low: string, high: string) => `likely ${low} to ${high}`,
   weighs: 'Weighs just watered',
   thirsty: 'Thirsty at',
   whyTitle: (name: string) => `Why ${name}?`,

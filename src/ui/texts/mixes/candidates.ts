@@ -80,7 +80,6 @@ export const candidates = {
     ph: { low: 'too acid', high: 'too alkaline' },
   },
   forCrop: (what: string, crop: string) => `${what} for ${crop}`,
-  likely: (low: string, high: string) => `likely ${low} to ${high}`,
   wanted: (low: string, high: string) => `wanted ${low} to ${high}`,
   perM2: 'a m²',
   ledger: (lot: string) => `by the ledger of ${lot}`,

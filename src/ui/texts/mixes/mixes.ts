@@ -69,7 +69,6 @@ export const mixes = {
       water: 'Water it can use',
       seasons: 'Left to itself',
     },
-    likely: (low: string, high: string) => `likely ${low} to ${high}`,
     daysUnit: 'days',
     inMonth: (month: string, likely: string, young: string | null) =>
       `thirstiest month (${month}), full-grown: likely ${likely}${young === null ? '' : `; young plants about ${young}`}`,

@@ -164,7 +164,6 @@ export const recondition = {
       stock: (value: string) => `${value} more than the store holds: buy before you start.`,
     },
     firstShort: (week: number) => `First short week: ${week}.`,
-    likely: (low: string, high: string) => `likely ${low}–${high}`,
     chance: (tenths: string) => `In ${tenths} of 10 such mixes the air reaches the crop’s low end.`,
     chanceMore: (points: string, name: string) =>
       `About ${points} ${points === '1' ? 'point' : 'points'} more of ${name.toLowerCase()} would make it 8 of 10.`,
