@@ -49,6 +49,7 @@ export {
   heatRecord,
   TOO_HOT_C,
 } from './heatRecord'
+export { jarReading } from './jarReading'
 export {
   judgeSeedlings,
   type SeedlingAnswer,

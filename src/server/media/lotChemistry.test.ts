@@ -87,6 +87,8 @@ test('a jar test gives the lot its buffer, and a dose', async () => {
   const after = await chemistryOf(4)
   assert.equal(after.buffer.measuredOn, '2026-11-02')
   near(after.buffer.value, kept.value, 1e-9)
+  const { ph } = await lotPage(garden.db, 4, NOW)
+  assert.deepEqual([ph?.value, ph?.measuredOn], [5, '2026-11-02'], 'the jar without lime tells it')
 })
 
 test('lime of an earlier correction stays on the lot and counts', async () => {

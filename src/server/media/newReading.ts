@@ -1,5 +1,4 @@
-import { saltReading } from '../../core/bench'
-import { jarTest } from '../../core/chemistry'
+import { jarReading, saltReading } from '../../core/bench'
 import { DomainError } from '../../core/errors'
 import { listAmendments } from '../../data/chemistry'
 import { NotFound } from '../../data/errors'
@@ -61,7 +60,7 @@ async function keepJarTest(
 ): Promise<ReadingAnswer> {
   const found = (await listAmendments(db)).find(({ amendment }) => amendment.id === amendmentId)
   if (!found) throw new NotFound('That product is not in the list.')
-  const test = jarTest({ points, target, days, material: found.amendment })
+  const { measurements, ...test } = jarReading({ points, target, days, material: found.amendment })
   if (test.buffer === null) {
     const near = Math.abs(target - test.ph0) < 0.2
     throw new DomainError(
@@ -72,12 +71,6 @@ async function keepJarTest(
       { field: 'target' },
     )
   }
-  await addMeasurement(db, lotId, {
-    quantity: 'buffer',
-    value: test.buffer,
-    method: 'jar test',
-    at,
-    readAs: { value: test.gPerL, unit: 'g/L' },
-  })
+  for (const measured of measurements) await addMeasurement(db, lotId, { ...measured, at })
   return { quantity: 'buffer', value: test.buffer, gPerL: test.gPerL, weeks: test.weeks }
 }

@@ -1,6 +1,6 @@
-import { jarTest } from '../../chemistry'
 import { DomainError } from '../../errors'
 import type { BenchVerdict } from '../benchTypes'
+import { jarReading } from '../jarReading'
 import { meterReading } from '../meterReading'
 import type { Derivations } from './derive'
 
@@ -75,7 +75,7 @@ export const chemistryDerivations: Pick<Derivations, 'phEc' | 'jar'> = {
         field: 'amendmentId',
       })
     }
-    const { gPerL, buffer, ph0, monotone, weeks } = jarTest({
+    const { gPerL, buffer, ph0, monotone, weeks, measurements } = jarReading({
       points,
       target,
       days,
@@ -98,24 +98,7 @@ export const chemistryDerivations: Pick<Derivations, 'phEc' | 'jar'> = {
           ...(buffer === null ? [{ id: 'jar.no-buffer', tone: 'act', told: {} } as const] : []),
         ],
       },
-      measurements: [
-        {
-          quantity: 'ph',
-          value: ph0,
-          method: 'jar test',
-          readAs: { value: ph0, unit: 'pH' },
-        },
-        ...(buffer === null
-          ? []
-          : [
-              {
-                quantity: 'buffer',
-                value: buffer,
-                method: 'jar test',
-                readAs: { value: gPerL, unit: 'g/L' },
-              } as const,
-            ]),
-      ],
+      measurements,
     }
   },
 }
