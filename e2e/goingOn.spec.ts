@@ -32,7 +32,7 @@ test('a place is put right: its pots follow, and what was seen at one of them na
   await wall.getByLabel('Name').press('Enter')
   await expect(page.getByText(/^Warm wall is kept/)).toBeVisible()
   await page.getByRole('link', { name: 'Warm wall' }).click()
-  await expect(page.getByText('6 with plants · 6 with mix', { exact: false })).toBeVisible()
+  await expect(page.getByText('Six pots with plants, six filled and not planted')).toBeVisible()
   await page.getByText('change', { exact: true }).click()
   await page.getByRole('checkbox', { name: 'Sun and wind' }).check()
   await page.getByRole('button', { name: 'Show' }).click()

@@ -14,7 +14,7 @@ export function AskWhy({
 }) {
   useWhyAnswers()
   return (
-    <button type="button" className={styles.ask} aria-pressed={pressed} onClick={onAsk}>
+    <button type="button" className={styles.ask} data-paper aria-pressed={pressed} onClick={onAsk}>
       <span className="visually-hidden">{commonWords.why('')}</span>
       {name}
     </button>

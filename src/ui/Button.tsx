@@ -23,7 +23,7 @@ export function LinkButton({
   ...rest
 }: AnchorHTMLAttributes<HTMLAnchorElement> & { weight?: Weight }) {
   return (
-    <a className={classOf(weight)} {...rest}>
+    <a className={classOf(weight)} data-key {...rest}>
       {children}
     </a>
   )

@@ -47,7 +47,7 @@ export function WhyFigure({
 }: FigureProps & { name: string; pressed: boolean; onAsk: () => void }) {
   useWhyAnswers()
   return (
-    <button type="button" className={styles.why} aria-pressed={pressed} onClick={onAsk}>
+    <button type="button" className={styles.why} data-paper aria-pressed={pressed} onClick={onAsk}>
       <span className="visually-hidden">{commonWords.why(name)} </span>
       <Figure {...figure} />
     </button>

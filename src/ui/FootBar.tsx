@@ -14,7 +14,7 @@ export function FootBar({
   readonly actions: ReactNode
 }) {
   return (
-    <div className={styles.bar}>
+    <div className={styles.bar} data-foot-bar>
       {children && (
         <div className={styles.says} aria-live="polite">
           {children}

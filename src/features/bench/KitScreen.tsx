@@ -47,7 +47,7 @@ function Kit({ page }: { readonly page: KitPage }) {
     taken: () => ({ text: words.saved, to: '/bench' }),
   })
   return (
-    <form onSubmit={submit} noValidate>
+    <form data-paper onSubmit={submit} noValidate>
       <fieldset disabled={!ready} className={`plain ${styles.running}`}>
         <ProblemNotice problem={problem} />
         {(['drain', 'porosity'] as const).map((group) => (

@@ -111,7 +111,7 @@ function Running({ page }: { readonly page: TestPage }) {
 
   return (
     // Enter in a field is never the end of a test: only the key below is.
-    <form onSubmit={(event) => event.preventDefault()} noValidate>
+    <form data-paper onSubmit={(event) => event.preventDefault()} noValidate>
       <fieldset disabled={!ready} className={`plain ${styles.running}`}>
         {plan && <ClockPanel page={page} plan={plan} clock={clock} />}
         {page.corrects && <Notice tone="act">{words.correcting}</Notice>}

@@ -40,7 +40,7 @@ export function TapWater({ page: { tapWater, siteVersion } }: { readonly page: P
     <section aria-labelledby="tap-water" className={`${styles.section} ${styles.apart}`}>
       <h2 id="tap-water">{words.title}</h2>
       <p className={styles.quiet}>{words.note}</p>
-      <form noValidate onSubmit={submit}>
+      <form data-paper noValidate onSubmit={submit}>
         <fieldset disabled={!ready} className={`plain ${styles.running}`}>
           <ProblemNotice problem={problem} />
           <div className={styles.form}>

@@ -26,6 +26,7 @@ import { list as listWords } from '../../ui/texts/list'
 import { lengthsOf } from './lengthsOf'
 import { ManyPots } from './ManyPots'
 import styles from './Pots.module.css'
+import { potsSentence } from './potsSentence'
 
 const POT_COLUMNS: readonly PotColumn[] = ['grows', 'lot', 'litres', 'innings', 'size', 'exposure']
 /** Shown where nothing was chosen. */
@@ -42,7 +43,8 @@ export default function PotsScreen({ page, site }: { page: PotsPage; site: SiteV
 
 function Pots({ page }: { page: PotsPage }) {
   const { format } = useSite()
-  const { asked, counts, places, rows, part } = page
+  const { asked, places, rows, part } = page
+  const said = potsSentence(page, format)
   const chosen = useChosen('pots')
   useStanding('GET /api/containers/standing', chosen, rows)
   const columns = pickColumns(columnsOf(format), POT_COLUMNS, asked.columns, USUAL_POT_COLUMNS)
@@ -74,18 +76,21 @@ function Pots({ page }: { page: PotsPage }) {
     <>
       <PageHead
         title={words.title}
-        lead={words.summary(
-          format.number(counts.growing),
-          format.number(counts.waiting),
-          format.number(counts.empty),
-        )}
+        lead={
+          <>
+            <strong>{said.strong}</strong> {said.rest}
+          </>
+        }
+        main={
+          <LinkButton
+            weight="main"
+            href={asked.place ? `/log?place=${encodeURIComponent(asked.place)}` : '/log'}
+          >
+            {words.goRound}
+          </LinkButton>
+        }
         actions={
           <>
-            <LinkButton
-              href={asked.place ? `/log?place=${encodeURIComponent(asked.place)}` : '/log'}
-            >
-              {words.goRound}
-            </LinkButton>
             <LinkButton href="/pots/places">{words.places}</LinkButton>
             <LinkButton data-needs="manage" href="/pots/paste">
               {manyWords.paste}

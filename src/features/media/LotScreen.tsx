@@ -73,9 +73,9 @@ function Lot({ page }: { page: LotPage }) {
             <LinkButton href={`/trials/new?kind=dose&lot=${page.id}`} data-needs="manage">
               {mediaWords.actions.trial}
             </LinkButton>
-            <NextAction page={page} />
           </>
         }
+        main={page.state !== 'empty' && <NextAction page={page} />}
       />
       <div className={styles.finding}>
         <p className={styles.sentence}>
@@ -156,7 +156,6 @@ function labelsOf({ id, containers }: LotPage): string {
 
 function NextAction({ page }: { page: LotPage }) {
   const { actions } = mediaWords
-  if (page.state === 'empty') return null
   if (page.openOrderId !== null) {
     return (
       <LinkButton weight="main" href={`/turnover/orders/${page.openOrderId}`}>

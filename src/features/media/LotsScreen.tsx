@@ -109,7 +109,7 @@ function LotsTable({ page }: { page: LotsPage }) {
             )}
           </>
         }
-        actions={
+        main={
           <LinkButton weight="main" data-needs="manage" href="/lots/new">
             {words.newLot}
           </LinkButton>

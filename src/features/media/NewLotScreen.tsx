@@ -59,7 +59,7 @@ function NewLot({ materials }: { materials: Materials }) {
   return (
     <>
       <PageHead title={words.title} lead={words.lead} />
-      <form className={styles.form} onSubmit={save} noValidate>
+      <form data-paper className={styles.form} onSubmit={save} noValidate>
         <div className={styles.row}>
           <TextField label={words.name} hint={words.nameHint} {...field('name')} />
           <TextField label={words.place} {...field('place')} />

@@ -38,10 +38,12 @@ export default function MixesScreen({
             <LinkButton href="/mixes/layers">{words.bottom}</LinkButton>
             <LinkButton href="/mixes/compare">{words.compare}</LinkButton>
             <LinkButton href="/trials/candidates">{words.candidates}</LinkButton>
-            <LinkButton weight="main" href="/mixes/design">
-              {words.newMix}
-            </LinkButton>
           </>
+        }
+        main={
+          <LinkButton weight="main" href="/mixes/design">
+            {words.newMix}
+          </LinkButton>
         }
       />
       {isLong && (

@@ -164,6 +164,7 @@ function Cell({
         ref={drag.setNodeRef}
         type="button"
         className={`${styles.pot} ${isControl ? styles.control : ''}`}
+        data-paper
         aria-pressed={isPicked}
         onPointerDown={drag.listeners?.onPointerDown as React.PointerEventHandler | undefined}
         {...(transform

@@ -12,27 +12,17 @@ import { SiteProvider, useSite } from '../../ui/SiteContext'
 import { EmptyState } from '../../ui/States'
 import { list as listWords } from '../../ui/texts/list'
 import { trials as words } from '../../ui/texts/trials/trials'
+import { trialsSentence as sentenceWords } from '../../ui/texts/trials/trialsSentence'
 import { trialVerdicts as verdictWords } from '../../ui/texts/trials/trialVerdicts'
 import { trialWords } from '../../ui/texts/trials/trialWords'
 import styles from './Trials.module.css'
+import { trialsSentence } from './trialsSentence'
 
 /** All trials: what was asked, and where each stands. */
 export default function TrialsScreen({ page, site }: { page: TrialsPage; site: SiteView }) {
   return (
     <SiteProvider site={site} isStill>
-      <PageHead
-        title={words.title}
-        lead={words.lead}
-        actions={
-          <>
-            <LinkButton href="/trials/candidates">{words.candidates}</LinkButton>
-            <LinkButton href="/trials/pots">{words.howMany}</LinkButton>
-            <LinkButton weight="main" href="/trials/new" data-needs="manage">
-              {words.plan}
-            </LinkButton>
-          </>
-        }
-      />
+      <Head page={page} />
       {(page.asked.find || page.part.total > page.part.pageRows) && (
         <ChoiceSentence
           path="/trials"
@@ -67,6 +57,48 @@ export default function TrialsScreen({ page, site }: { page: TrialsPage; site: S
         </ul>
       </section>
     </SiteProvider>
+  )
+}
+
+function Head({ page: { asked, part, trials } }: { readonly page: TrialsPage }) {
+  const { format, site } = useSite()
+  // Those that go on come first: of what was found, or further back, it would tell a part only.
+  const isWhole = !asked.find && part.page === 1
+  const said = isWhole ? trialsSentence(trials, site.today, format.day) : null
+  const plan = (weight: 'main' | 'plain') => (
+    <LinkButton weight={weight} href="/trials/new" data-needs="manage">
+      {words.plan}
+    </LinkButton>
+  )
+  return (
+    <PageHead
+      title={words.title}
+      lead={
+        said ? (
+          <>
+            <strong>{said.strong}</strong> {said.rest}
+          </>
+        ) : (
+          words.lead
+        )
+      }
+      actions={
+        <>
+          <LinkButton href="/trials/candidates">{words.candidates}</LinkButton>
+          <LinkButton href="/trials/pots">{words.howMany}</LinkButton>
+          {said?.lookAt != null && plan('plain')}
+        </>
+      }
+      main={
+        said?.lookAt == null ? (
+          plan('main')
+        ) : (
+          <LinkButton weight="main" href={`/trials/${said.lookAt}/look`} data-needs="log">
+            {sentenceWords.lookNow}
+          </LinkButton>
+        )
+      }
+    />
   )
 }
 

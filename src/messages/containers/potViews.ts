@@ -39,6 +39,8 @@ export interface PotsPage {
   readonly part: ListPart
   readonly places: readonly string[]
   readonly counts: Readonly<Record<PotState, number>>
+  /** Lots that stand in pots here and ask for a turnover, or for help while something grows in them. */
+  readonly tiredLots: number
   readonly rows: readonly PotRow[]
   readonly crops: readonly CropName[]
 }

@@ -1,6 +1,7 @@
+import type { LotState } from '../../core/media'
 import { byName } from '../../data/byName'
 import { listContainers, listPlaces, type StoredContainer } from '../../data/containers'
-import { readLotNames } from '../../data/media'
+import { findLotPage, readLotNames } from '../../data/media'
 import { openPlantings, type Planting } from '../../data/season'
 import { readSite } from '../../data/site'
 import type { PotState, PotsQuery } from '../../messages/containers/pots'
@@ -9,6 +10,8 @@ import type { OpenDatabase } from '../database'
 import { PAGE_ROWS, partOf } from '../listPart'
 import { type CardFacts, potView, readCardFacts, type Tables } from '../lots'
 import { readTables } from '../tables'
+
+const TIRED = ['act', 'turn-over'] as const satisfies readonly LotState[]
 
 /** A page of the containers, with what grows in each. */
 export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise<PotsPage> {
@@ -39,6 +42,7 @@ export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise
     part: { ...part, pageRows: PAGE_ROWS },
     places: (await listPlaces(db)).map(({ name }) => name),
     counts: { growing: countOf('growing'), waiting: countOf('waiting'), empty: countOf('empty') },
+    tiredLots: await tiredLotsAt(db, asked.place),
     rows: slice.map((row) => ({ ...row, ...(sections.get(row.id) ?? NOTHING_IN_IT) })),
     crops: [...tables.crops.values()].map(({ id, name, rotationGroup }) => ({
       id,
@@ -46,6 +50,11 @@ export async function potsPage(db: OpenDatabase, asked: PotsQuery = {}): Promise
       rotationGroup,
     })),
   }
+}
+
+async function tiredLotsAt(db: OpenDatabase, place = ''): Promise<number> {
+  const { total } = await findLotPage(db, { states: TIRED, place, offset: 0, limit: 1 })
+  return total
 }
 
 /** What grows now in each container, in the mix that stands in it. */

@@ -37,6 +37,7 @@ export const common = {
   likely: (low: string, high: string) => `likely ${low} to ${high}`,
   none: '—',
   more: 'more',
+  moreActions: 'More',
   done: 'done',
   undo: 'Undo',
   stop: 'Stop',

@@ -80,7 +80,7 @@ function Intake({ page, given }: { page: IntakePage; given: Given }) {
           problems={page.problems}
         />
       </section>
-      <form className={styles.form} onSubmit={onward} noValidate>
+      <form data-paper className={styles.form} onSubmit={onward} noValidate>
         <div className={styles.lot}>
           <CoreSample strata={page.lot.strata} />
           <InningsStrip innings={page.lot.innings} nextOpen />

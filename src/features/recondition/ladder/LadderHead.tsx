@@ -29,6 +29,7 @@ export function LadderHead({
         <button
           type="button"
           className={styles.pick}
+          data-paper
           aria-pressed={isChosen}
           onClick={() => onPick(id)}
         >

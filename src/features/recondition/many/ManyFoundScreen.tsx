@@ -42,6 +42,7 @@ function ManyPotsFound({ page }: { page: ManyFoundPage }) {
     <>
       <PageHead title={words.title} lead={words.lead} />
       <form
+        data-paper
         className={styles.form}
         noValidate
         // One slip of Enter in a field does not keep what was found in forty pots.

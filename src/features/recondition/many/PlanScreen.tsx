@@ -68,6 +68,7 @@ function Plan({ page }: { page: PlanPage }) {
     <>
       <PageHead title={words.title} lead={words.lead} />
       <form
+        data-paper
         className={styles.form}
         noValidate
         onSubmit={(event) => {

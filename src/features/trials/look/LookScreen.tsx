@@ -166,7 +166,7 @@ function Look({ page }: { readonly page: LookPage }) {
 function OtherDay({ page }: { readonly page: LookPage }) {
   const { site } = useSite()
   return (
-    <form className={styles.day} method="get" noValidate={false}>
+    <form data-paper className={styles.day} method="get" noValidate={false}>
       <TextField
         label={words.day}
         hint={words.dayHint}

@@ -68,7 +68,12 @@ function HowManyPots({ varied }: { readonly varied: readonly VariedView[] }) {
         }
       />
       <div className={styles.frame}>
-        <form className={styles.form} noValidate onSubmit={(event) => event.preventDefault()}>
+        <form
+          data-paper
+          className={styles.form}
+          noValidate
+          onSubmit={(event) => event.preventDefault()}
+        >
           <Choice
             label={words.what}
             name="what"

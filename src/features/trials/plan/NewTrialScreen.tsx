@@ -46,6 +46,7 @@ function NewTrial({ page }: { page: NewTrialPage }) {
       />
       <RerunNotice page={page} />
       <form
+        data-paper
         className={styles.frame}
         noValidate
         // A slip of Enter in a field plans nothing: most of it stands below.

@@ -24,8 +24,6 @@ export const containers = {
   fillerHigh: 'Filler on the base, high',
   photo: 'A photo',
   photoOf: (day: string) => `The pot on ${day}`,
-  summary: (growing: string, waiting: string, empty: string) =>
-    `${growing} with plants · ${waiting} with mix, nothing planted · ${empty} empty`,
   potCount: (count: number, written: string) => `${written} ${count === 1 ? 'pot' : 'pots'}`,
   find: 'Find pots',
   findHint: 'code, name, place, lot or crop',
