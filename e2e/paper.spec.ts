@@ -17,15 +17,15 @@ const PAGES = [
   '/pots/1',
   '/trials',
   '/trials/1',
-  '/trials/1/results',
+  '/trials/2/results',
   '/trials/candidates?of=mix:1,mix:2&pot=1',
 ]
 
 /** Texts of figures, rows and facts, each as it is seen. */
 const seen = (page: Page) =>
   page.evaluate(() =>
-    [...document.querySelectorAll<HTMLElement>('#page :is(td, dd, [data-paper], p)')]
-      .filter((element) => !element.closest('form:not([data-paper]), details:not([open])'))
+    [...document.querySelectorAll<HTMLElement>('#page :is(td, dd, li, h1, small, [data-paper], p)')]
+      .filter((element) => !element.closest('form:not([data-paper]), details:not([open]), summary'))
       // biome-ignore lint/performance/useDomNodeTextContent: what is hidden on paper is not seen there
       .map((element) => element.innerText),
   )
