@@ -55,7 +55,7 @@ export function AddFound({
   }
 
   return (
-    <div className={styles.add}>
+    <div className={styles.add} data-screen>
       <TextField
         label={words.add}
         hint={hintFor(text, matches, words.addHint)}

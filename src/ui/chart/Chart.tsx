@@ -78,7 +78,7 @@ export function Chart({ spec }: { readonly spec: ChartSpec }) {
       <p className={styles.axis}>{spec.x.unit ? `${spec.x.name}, ${spec.x.unit}` : spec.x.name}</p>
       <div className={styles.foot}>
         <Numbers spec={spec} />
-        <span className={styles.save}>
+        <span className={styles.save} data-screen>
           {chartWords.save}
           <Button weight="quiet" disabled={!drawn} onClick={() => saveSvg(svg(), spec.title)}>
             {chartWords.svg}

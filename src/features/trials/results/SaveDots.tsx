@@ -12,7 +12,7 @@ export function SaveDots(picture: Parameters<typeof dotsSvg>[0]) {
     else await savePng(svg, picture.title, 'white')
   }
   return (
-    <p className={styles.save}>
+    <p className={styles.save} data-screen>
       {chartWords.save}
       <Button weight="quiet" onClick={() => void save('svg')}>
         {chartWords.svg}
