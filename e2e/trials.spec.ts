@@ -295,6 +295,7 @@ test('how many pots: the number large, wrong numbers told, also without a line @
   context,
 }) => {
   await page.goto('/trials')
+  await page.getByText('More', { exact: true }).click()
   await page.getByRole('link', { name: 'How many pots do I need?' }).click()
   await expectAlive(page)
   await expect(page.getByText('About 21 pots of each', { exact: true })).toBeVisible()
