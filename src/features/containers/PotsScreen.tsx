@@ -77,13 +77,16 @@ function Pots({ page }: { page: PotsPage }) {
       <PageHead
         title={words.title}
         lead={
-          <>
-            <strong>{said.strong}</strong> {said.rest}
-          </>
+          said && (
+            <>
+              <strong>{said.strong}</strong> {said.rest}
+            </>
+          )
         }
         main={
           <LinkButton
-            weight="main"
+            // What is done with those chosen is the main action then.
+            weight={chosen.ids.length > 0 ? 'plain' : 'main'}
             href={asked.place ? `/log?place=${encodeURIComponent(asked.place)}` : '/log'}
           >
             {words.goRound}

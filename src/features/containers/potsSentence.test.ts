@@ -34,9 +34,19 @@ test('pots open with what is to be done, in words a grower would use', () => {
     ],
   ]
   for (const [growing, waiting, empty, tiredLots, strong, rest] of cases) {
-    assert.deepEqual(potsSentence({ counts: { growing, waiting, empty }, tiredLots }, format), {
-      strong,
-      rest,
-    })
+    assert.deepEqual(
+      potsSentence({ asked: {}, counts: { growing, waiting, empty }, tiredLots }, format),
+      {
+        strong,
+        rest,
+      },
+    )
   }
+})
+
+test('of a part that was looked for, and of a place without pots, nothing is said', () => {
+  const counts = { growing: 1, waiting: 0, empty: 0 }
+  assert.equal(potsSentence({ asked: { find: 'bean' }, counts, tiredLots: 13 }, format), null)
+  const none = { growing: 0, waiting: 0, empty: 0 }
+  assert.equal(potsSentence({ asked: {}, counts: none, tiredLots: 0 }, format), null)
 })

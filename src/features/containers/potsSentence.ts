@@ -9,14 +9,23 @@ export interface PageSentence {
   readonly rest: string
 }
 
-/** What is to be done at the pots: tired mixes before empty pots, those before pots that wait for a plant. */
+/**
+ * What is to be done at the pots: tired mixes before empty pots, those before pots that wait for a plant.
+ * @returns null where it would speak of a part that somebody looked for, or of no pot
+ */
 export function potsSentence(
-  { counts: { growing, waiting, empty }, tiredLots }: Pick<PotsPage, 'counts' | 'tiredLots'>,
+  {
+    asked: { find },
+    counts: { growing, waiting, empty },
+    tiredLots,
+  }: Pick<PotsPage, 'counts' | 'tiredLots'> & { readonly asked: Pick<PotsPage['asked'], 'find'> },
   format: Pick<Format, 'number'>,
-): PageSentence {
+): PageSentence | null {
   const words = pageSentences.pots
   const count = format.number
   const all = growing + waiting + empty
+  // Of what was looked for its number is said by the list; where nothing stands there is nothing to say.
+  if (find || all === 0) return null
   const planted = growing > 0 ? [words.planted(growing, count)] : []
   const filled = waiting > 0 ? [words.filled(waiting, count)] : []
   const sentence = (parts: readonly string[]) =>
