@@ -5,6 +5,7 @@ import { Button, LinkButton } from '../../ui/Button'
 import type { Format } from '../../ui/format'
 import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
+import { narrowChoice } from '../../ui/list/narrowChoice'
 import { Pager } from '../../ui/list/Pager'
 import { RowList } from '../../ui/list/RowList'
 import type { RowColumn } from '../../ui/list/rowColumn'
@@ -173,17 +174,15 @@ function Lately({ page: { finished, finishedPart, asked, chosen } }: { readonly 
           keep={keep}
           says={words.testCount(finishedPart.total, format.number(finishedPart.total))}
           choices={[
-            {
-              name: 'test',
-              label: words.testField,
-              value: asked.test ?? '',
-              options: [
-                { value: '', name: words.anyTest, says: null },
-                ...words.groups.flatMap(({ kinds }) =>
-                  kinds.map((kind) => ({ value: kind, name: words.tests[kind].name })),
-                ),
-              ],
-            },
+            narrowChoice(
+              'test',
+              words.testField,
+              asked.test,
+              words.anyTest,
+              words.groups.flatMap(({ kinds }) =>
+                kinds.map((kind) => ({ value: kind, name: words.tests[kind].name })),
+              ),
+            ),
             {
               name: 'order',
               label: listWords.sort,

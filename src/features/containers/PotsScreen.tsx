@@ -7,6 +7,7 @@ import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { ChooseKey } from '../../ui/list/ChooseKey'
 import { useChosen } from '../../ui/list/chosen'
 import { listAddress } from '../../ui/list/listAddress'
+import { narrowChoice } from '../../ui/list/narrowChoice'
 import { orderChoice } from '../../ui/list/orderChoice'
 import { Pager } from '../../ui/list/Pager'
 import { RowList } from '../../ui/list/RowList'
@@ -114,24 +115,20 @@ function Pots({ page }: { page: PotsPage }) {
         says={words.potCount(part.total, format.number(part.total))}
         columns={columnChoices(columns, POT_COLUMNS)}
         choices={[
-          {
-            name: 'place',
-            label: words.place,
-            value: asked.place ?? '',
-            options: [
-              { value: '', name: words.anywhere, says: null },
-              ...places.map((place) => ({ value: place, name: place, says: place })),
-            ],
-          },
-          {
-            name: 'state',
-            label: words.which,
-            value: asked.state ?? '',
-            options: [
-              { value: '', name: words.all, says: null },
-              ...Object.entries(words.states).map(([value, name]) => ({ value, name })),
-            ],
-          },
+          narrowChoice(
+            'place',
+            words.place,
+            asked.place,
+            words.anywhere,
+            places.map((place) => ({ value: place, name: place, says: place })),
+          ),
+          narrowChoice(
+            'state',
+            words.which,
+            asked.state,
+            words.all,
+            Object.entries(words.states).map(([value, name]) => ({ value, name })),
+          ),
           orderChoice(columns, asked.order, words.byCode),
         ]}
       >

@@ -5,6 +5,7 @@ import { LinkButton } from '../../ui/Button'
 import type { Format } from '../../ui/format'
 import { ChoiceSentence } from '../../ui/list/ChoiceSentence'
 import { listAddress } from '../../ui/list/listAddress'
+import { narrowChoice } from '../../ui/list/narrowChoice'
 import { orderChoice } from '../../ui/list/orderChoice'
 import { Pager } from '../../ui/list/Pager'
 import { RowList } from '../../ui/list/RowList'
@@ -124,15 +125,13 @@ function LotsTable({ page }: { page: LotsPage }) {
         says={words.lotCount(part.total, format.number(part.total))}
         columns={columnChoices(columns, LOT_COLUMNS)}
         choices={[
-          {
-            name: 'state',
-            label: words.stateField,
-            value: asked.state ?? '',
-            options: [
-              { value: '', name: words.allStates, says: null },
-              ...Object.entries(words.states).map(([value, { word }]) => ({ value, name: word })),
-            ],
-          },
+          narrowChoice(
+            'state',
+            words.stateField,
+            asked.state,
+            words.allStates,
+            Object.entries(words.states).map(([value, { word }]) => ({ value, name: word })),
+          ),
           orderChoice(columns, asked.order, words.byNumber),
         ]}
       />
